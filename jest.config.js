@@ -1,0 +1,23 @@
+const alias = {
+  '^@/(.*)$': '<rootDir>/src/$1',
+  '^@react-native-async-storage/async-storage$': '@react-native-async-storage/async-storage/jest',
+};
+
+/** `core`: plain functions, no browser. `ui`: anything with React, storage or the words on a screen. */
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/{src/core,src/words,cli,demo,server,scripts}/**/*.test.ts'],
+      transform: { '\\.[jt]sx?$': ['babel-jest', { presets: ['babel-preset-expo'] }] },
+      moduleNameMapper: alias,
+    },
+    {
+      preset: 'jest-expo/web',
+      displayName: 'ui',
+      testMatch: ['<rootDir>/src/{app,features,store,ui}/**/*.test.{ts,tsx}'],
+      moduleNameMapper: alias,
+    },
+  ],
+};

@@ -1,0 +1,14 @@
+/** Schema of a place file, version 1. */
+import * as yup from 'yup';
+import { formatName, formatVersion, type PlaceFile } from './place-file';
+import { placeSchema } from './place-schema';
+import { mendSchema, walkSchema } from './record-schemas';
+import { oneOf, shape } from './schema-parts';
+
+export const placeFileSchema = shape<PlaceFile>({
+  format: oneOf([formatName]),
+  version: yup.number().oneOf([formatVersion]).required(),
+  place: placeSchema,
+  walks: yup.array(walkSchema as yup.Schema<object>).required(),
+  mends: yup.array(mendSchema as yup.Schema<object>).required(),
+});

@@ -1,0 +1,37 @@
+/** The file a place travels in: structure, walks and mends in one JSON document. Import of an export is the identity. */
+import type { Mend } from '../place/mend';
+import type { Place } from '../place/place';
+import type { Walk } from '../place/walk';
+
+export const formatName = 'rookle-place';
+/** Raised with every change of shape; see `migrate`. */
+export const formatVersion = 1;
+/** A place with years of walks stays far below this; a larger file is something else. */
+export const largestFile = 20 * 1024 * 1024;
+
+export interface PlaceFile {
+  readonly format: typeof formatName;
+  readonly version: typeof formatVersion;
+  readonly place: Place;
+  readonly walks: readonly Walk[];
+  readonly mends: readonly Mend[];
+}
+
+export type FileProblem =
+  | { readonly problem: 'too-large'; readonly bytes: number; readonly limit: number }
+  | { readonly problem: 'not-json'; readonly at?: string }
+  | { readonly problem: 'not-a-place' }
+  | { readonly problem: 'newer-version'; readonly version: number; readonly known: number }
+  | { readonly problem: 'wrong-shape'; readonly path: string; readonly detail: string };
+
+export type ReadFile = { readonly file: PlaceFile } | FileProblem;
+
+/** Key order is the document's own, so that the same place always gives the same bytes. */
+export function writePlaceFile(
+  place: Place,
+  walks: readonly Walk[],
+  mends: readonly Mend[],
+): string {
+  const file: PlaceFile = { format: formatName, version: formatVersion, place, walks, mends };
+  return `${JSON.stringify(file, null, 1)}\n`;
+}

@@ -1,0 +1,89 @@
+/** Small schemas the larger ones are built from. Strict: nothing is cast, no unknown field is let by. */
+import * as yup from 'yup';
+import type { PossibleChoice, PossibleLength } from '../place/possible';
+
+/** Longer than any side, higher than any wall; mm. A number beyond it is a slip. */
+const longest = 1_000_000;
+
+export const text = (max = 200) => yup.string().max(max).required();
+export const optionalText = (max = 1000) => yup.string().max(max).optional();
+export const length = () => yup.number().min(0).max(longest).required();
+export const oneOf = <T extends string>(values: readonly T[]) =>
+  yup.string<T>().oneOf(values).required();
+export const list = <T extends yup.Maybe<yup.AnyObject>>(of: yup.Schema<T>) =>
+  yup.array(of.required() as yup.Schema<NonNullable<T>>).required();
+/** Dates as ISO 8601, with time. */
+export const instant = () =>
+  yup
+    .string()
+    .matches(
+      /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/,
+      '${path} must be a time, like 2026-05-01T09:30:00Z',
+    )
+    .required();
+export const day = () =>
+  yup
+    .string()
+    .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} must be a day, like 2026-05-01')
+    .required();
+
+export function shape<T extends yup.Maybe<yup.AnyObject>>(fields: yup.ObjectShape) {
+  return yup
+    .object(fields)
+    .noUnknown(
+      (params) => `${params.path || 'the file'} has a field nobody knows: ${params.unknown}`,
+    )
+    .required() as unknown as yup.Schema<T>;
+}
+
+const any = () => shape<{ any: true }>({ any: yup.boolean().isTrue().required() });
+const interval = () =>
+  shape<{ from: number; to: number }>({
+    from: length(),
+    to: length().test('order', '${path} must not be less than “from”', (to, context) => {
+      const { from } = context.parent as { from?: unknown };
+      return typeof from !== 'number' || to >= from;
+    }),
+    entered: optionalText(60),
+  });
+const isLength = () => shape<{ is: number }>({ is: length(), entered: optionalText(60) });
+
+/** One of several shapes, told apart by the field only that shape has. */
+function byField<T>(schemas: Readonly<Record<string, () => yup.Schema>>, otherwise: string) {
+  return yup.lazy((value: unknown) => {
+    const fields = typeof value === 'object' && value !== null ? Object.keys(value) : [];
+    const found = Object.keys(schemas).find((field) => fields.includes(field));
+    return (schemas[found ?? otherwise] as () => yup.Schema)();
+  }) as unknown as yup.Schema<T>;
+}
+
+function maybe<T>(schema: yup.Schema<T>): yup.Schema<T | undefined> {
+  return yup.lazy((value: unknown) =>
+    value === undefined ? yup.mixed().optional() : schema,
+  ) as unknown as yup.Schema<T | undefined>;
+}
+
+export const possibleLength = () =>
+  byField<PossibleLength>({ is: isLength, from: interval, any }, 'is');
+export const maybeLength = () => maybe(possibleLength());
+
+export const possibleChoice = <T extends string>(values: readonly T[]) =>
+  byField<PossibleChoice<T>>(
+    {
+      is: () => shape({ is: oneOf(values), entered: optionalText(60) }),
+      oneOf: () => shape({ oneOf: yup.array(oneOf(values)).min(1).required() }),
+      any,
+    },
+    'is',
+  );
+export const maybeChoice = <T extends string>(values: readonly T[]) =>
+  maybe(possibleChoice(values));
+
+/** A value as a reading may hold it: a length, or one of the attribute's choices. */
+export function readValue(choices: readonly string[] | undefined) {
+  return yup.lazy((value: unknown) => {
+    if (value === 'cannot-tell') return oneOf(['cannot-tell']);
+    if (choices) return shape({ is: oneOf(choices), entered: optionalText(60) });
+    return byField({ is: isLength, from: interval }, 'is');
+  }) as unknown as yup.Schema<never>;
+}

@@ -1,0 +1,40 @@
+/** All mends, each kind's best first. */
+import type { MendKind } from '../../place/mend';
+import { battenEdge } from './batten-edge';
+import { boardOver } from './board-over';
+import type { CatalogueMend } from './catalogue-mend';
+import { clipThroughHasp } from './clip-through-hasp';
+import { doorStop } from './door-stop';
+import { lineWelded13 } from './line-welded-13';
+import { lineWelded6 } from './line-welded-6';
+import { padlock } from './padlock';
+import { patchBoard } from './patch-board';
+import { patchMesh } from './patch-mesh';
+import { popDoorRunners } from './pop-door-runners';
+import { screwsAndWashers } from './screws-and-washers';
+import { secondFastening } from './second-fastening';
+import { sillApron } from './sill-apron';
+import { sillBoard } from './sill-board';
+import { sillStones } from './sill-stones';
+import { twoMotionLatch } from './two-motion-latch';
+
+export type { Amount, CatalogueMend, Caution, Material } from './catalogue-mend';
+
+export const catalogue: Readonly<Record<MendKind, CatalogueMend>> = {
+  'sill-board': sillBoard,
+  'sill-apron': sillApron,
+  'sill-stones': sillStones,
+  'line-welded-13': lineWelded13,
+  'line-welded-6': lineWelded6,
+  'board-over': boardOver,
+  'batten-edge': battenEdge,
+  'screws-and-washers': screwsAndWashers,
+  'patch-mesh': patchMesh,
+  'patch-board': patchBoard,
+  'pop-door-runners': popDoorRunners,
+  'second-fastening': secondFastening,
+  'door-stop': doorStop,
+  'two-motion-latch': twoMotionLatch,
+  'clip-through-hasp': clipThroughHasp,
+  padlock,
+};

@@ -1,0 +1,28 @@
+/** A strip of ½ in mesh fixed up the sill and laid outward on the ground. */
+import type { Figure } from '../../tables/figure';
+import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
+
+/** Laid outward from the wall. */
+export const apronWidth: Figure = {
+  value: 450,
+  unit: 'mm',
+  source: 'trade',
+  mark: 'common-practice',
+  note: '450–600 mm out; the published fox figure is 305 mm.',
+};
+
+/** Turned up the sill. */
+const upstand = 150;
+
+export const sillApron: CatalogueMend = {
+  kind: 'sill-apron',
+  term: 'lasting',
+  spot: 'ground',
+  takes: ({ bay }) => [
+    { material: 'welded-13', length: bay.width, height: apronWidth.value + upstand },
+    { material: 'screws', count: screwsAlong(bay.width) },
+    { material: 'washers', count: screwsAlong(bay.width) },
+  ],
+  time: ({ bay }) => workTime(20 + bay.width / 50),
+  cautions: ['animal-inside', 'cut-wire', 'digging'],
+};

@@ -1,0 +1,94 @@
+/** Mends that fit a weak spot, and what choosing one changes. */
+import { compareRungs } from '../effort/rung';
+import type { Mend, Target } from '../place/mend';
+import type { Place } from '../place/place';
+import { animals } from '../tables/animals';
+import { meshes } from '../tables/meshes';
+import { closureFor, type Target as Closure } from '../walk/what-it-means';
+import { catalogue, type CatalogueMend } from './catalogue';
+import { addToPlace, addedItem } from './added-items';
+import { latchReasonAfter } from './latch-after';
+import { spotAttributes, type WeakSpot } from './spots';
+
+export interface Proposal {
+  readonly mend: CatalogueMend;
+  readonly weak: WeakSpot;
+  /** What the animals it stops need shut, by the figure used and the stricter one it is designed to. */
+  readonly closure: Closure;
+  /** False where the material meets the figure used but not the stricter one. */
+  readonly meetsStrict: boolean;
+}
+
+/** Fitting mends: lasting ones first, those that meet the stricter figure before those that only meet the one used. */
+export function proposalsFor(weak: WeakSpot): Proposal[] {
+  const closure = closureFor(weak.letsBy);
+  // A door that habit leaves open wants shutting, not mending.
+  if (!closure || weak.parts.some((part) => part.reason.kind === 'stands-open')) return [];
+  return Object.values(catalogue)
+    .filter((mend) => mend.spot === weak.spot.kind && (mend.fits?.(weak) ?? true))
+    .filter((mend) => stopsThem(mend, weak, closure))
+    .map((mend) => ({ mend, weak, closure, meetsStrict: meets(mend, closure.strict) }))
+    .sort(
+      (a, b) =>
+        Number(a.mend.term === 'tonight') - Number(b.mend.term === 'tonight') ||
+        Number(b.meetsStrict) - Number(a.meetsStrict),
+    );
+}
+
+function meets(mend: CatalogueMend, closure: number): boolean {
+  const mesh = mend.adds && 'layer' in mend.adds ? mend.adds.layer : undefined;
+  return mesh === undefined || meshes[mesh].clear.value <= closure;
+}
+
+/** A mend that leaves one of them in is no mend. */
+function stopsThem(mend: CatalogueMend, weak: WeakSpot, closure: Closure): boolean {
+  if (!meets(mend, closure.used)) return false;
+  if (weak.spot.kind !== 'latch' || !mend.adds || !('latch' in mend.adds)) return true;
+  const added = mend.adds.latch;
+  return weak.letsBy.every(
+    (id) => compareRungs(latchReasonAfter(weak, animals[id], added), 'holds') === 0,
+  );
+}
+
+/** The mend a keeper chose, and the place with what it adds standing ready (not counted until measured). */
+export function chooseMend(
+  place: Place,
+  proposal: Proposal,
+  id: string,
+  at: string,
+): { readonly place: Place; readonly mend: Mend } {
+  const { mend, weak, closure } = proposal;
+  const planned: Mend = {
+    id,
+    placeId: place.id,
+    kind: mend.kind,
+    bay: weak.bay.id,
+    spot: weak.spot,
+    stops: weak.letsBy,
+    targets: targetsOf(proposal, closure),
+    state: 'planned',
+    history: [{ state: 'planned', at }],
+  };
+  return { place: addToPlace(place, planned), mend: planned };
+}
+
+function targetsOf({ mend, weak }: Proposal, closure: Closure): Target[] {
+  const item = mend.adds ? addedItem(weak.spot, mend.kind) : weak.spot.item;
+  if (mend.adds && 'latch' in mend.adds && weak.spot.kind === 'edges') {
+    return [
+      { item, attribute: 'latch.kind', value: { is: mend.adds.latch } },
+      { item: weak.spot.item, attribute: 'opening.gapPulled', value: { atMost: closure.strict } },
+    ];
+  }
+  const added = mend.adds && ('layer' in mend.adds ? mend.adds.layer : mend.adds.latch);
+  return spotAttributes[weak.spot.kind]
+    .filter((attribute) => !(added === 'solid-board' && attribute === 'layer.clear'))
+    .map((attribute): Target => {
+      const named = attribute === 'layer.mesh' || attribute === 'latch.kind';
+      return {
+        item,
+        attribute,
+        value: named && added ? { is: added } : { atMost: closure.strict },
+      };
+    });
+}

@@ -1,0 +1,51 @@
+/** The place as it was last found: structure with every reading laid over it, oldest walk first. */
+import type { AttributeId } from './attributes';
+import type { ItemId, Place } from './place';
+import { setAttribute } from './set-attribute';
+import type { Reading, Walk } from './walk';
+
+/** Where a value of the found place comes from. */
+export interface Provenance {
+  readonly walk: Walk;
+  readonly reading: Reading;
+}
+
+export interface FoundPlace {
+  readonly place: Place;
+  /** Latest reading that told anything, by `attributeKey`. */
+  readonly provenance: ReadonlyMap<string, Provenance>;
+}
+
+export function attributeKey(item: ItemId, attribute: AttributeId): string {
+  return `${item} ${attribute}`;
+}
+
+/** Oldest first; walks of one day keep the order they were begun in. */
+export function inDateOrder(walks: readonly Walk[]): Walk[] {
+  return walks
+    .map((walk, index) => ({ walk, index }))
+    .sort((a, b) => a.walk.date.localeCompare(b.walk.date) || a.index - b.index)
+    .map(({ walk }) => walk);
+}
+
+export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace {
+  const provenance = latestReadings(walks);
+  let found = place;
+  for (const { reading } of provenance.values()) {
+    if (reading.value === 'cannot-tell') continue;
+    found = setAttribute(found, reading.item, reading.attribute, reading.value);
+  }
+  return { place: found, provenance };
+}
+
+/** "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. */
+export function latestReadings(walks: readonly Walk[]): Map<string, Provenance> {
+  const latest = new Map<string, Provenance>();
+  for (const walk of inDateOrder(walks)) {
+    for (const reading of walk.readings) {
+      if (reading.value === 'cannot-tell') continue;
+      latest.set(attributeKey(reading.item, reading.attribute), { walk, reading });
+    }
+  }
+  return latest;
+}

@@ -1,0 +1,62 @@
+/** Looking things up in a place. */
+import type { BayId, Bay, Face, FittedLatch, ItemId, Layer, Opening, Place } from './place';
+import { outside } from './place';
+
+export interface BayInPlace {
+  readonly bay: Bay;
+  readonly face: Face;
+}
+
+export function allBays(place: Place): BayInPlace[] {
+  return place.faces.flatMap((face) => face.bays.map((bay) => ({ bay, face })));
+}
+
+export function findBay(place: Place, id: BayId): BayInPlace | undefined {
+  return allBays(place).find(({ bay }) => bay.id === id);
+}
+
+export type Item =
+  | { readonly kind: 'bay'; readonly bay: Bay }
+  | { readonly kind: 'layer'; readonly bay: Bay; readonly layer: Layer }
+  | { readonly kind: 'opening'; readonly bay: Bay; readonly opening: Opening }
+  | {
+      readonly kind: 'latch';
+      readonly bay: Bay;
+      readonly opening: Opening;
+      readonly latch: FittedLatch;
+    };
+
+/** Every item a reading can name, in the order in which it stands in the bay. */
+export function itemsOf(bay: Bay): Item[] {
+  const layers = [
+    ...bay.bands.flatMap((band) => band.layers),
+    ...bay.openings.flatMap((opening) => opening.cover ?? []),
+  ];
+  return [
+    { kind: 'bay', bay },
+    ...layers.map((layer): Item => ({ kind: 'layer', bay, layer })),
+    ...bay.openings.flatMap((opening): Item[] => [
+      { kind: 'opening', bay, opening },
+      ...opening.latches.map((latch): Item => ({ kind: 'latch', bay, opening, latch })),
+    ]),
+  ];
+}
+
+export function itemId(item: Item): ItemId {
+  if (item.kind === 'bay') return item.bay.id;
+  if (item.kind === 'layer') return item.layer.id;
+  return item.kind === 'opening' ? item.opening.id : item.latch.id;
+}
+
+export function findItem(place: Place, id: ItemId): Item | undefined {
+  for (const { bay } of allBays(place)) {
+    const item = itemsOf(bay).find((it) => itemId(it) === id);
+    if (item) return item;
+  }
+  return undefined;
+}
+
+/** True for a face that outside is on one side of. */
+export function isOutermost(face: Face): boolean {
+  return face.between.includes(outside);
+}

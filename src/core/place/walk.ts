@@ -1,0 +1,28 @@
+/** A walk: a dated list of readings. Nothing is overwritten; a later reading of the same thing stands above it. */
+import type { AttributeId } from './attributes';
+import type { ItemId } from './place';
+import type { Interval, Is } from './possible';
+
+export interface Walk {
+  readonly id: string;
+  readonly placeId: string;
+  /** Day of the walk, YYYY-MM-DD. */
+  readonly date: string;
+  readonly kind: 'lap' | 'measure-again';
+  readonly ended: boolean;
+  readonly readings: readonly Reading[];
+}
+
+export const readingMethods = ['measured', 'probed', 'estimated', 'remembered'] as const;
+export type ReadingMethod = (typeof readingMethods)[number];
+
+export interface Reading {
+  readonly id: string;
+  readonly item: ItemId;
+  readonly attribute: AttributeId;
+  /** When it was recorded, ISO 8601 with time. */
+  readonly at: string;
+  readonly how: ReadingMethod;
+  readonly value: Is<number> | Interval | Is<string> | 'cannot-tell';
+  readonly note?: string;
+}

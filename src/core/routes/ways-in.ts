@@ -1,0 +1,101 @@
+/** Ways in: the outermost bays by which something gets to the birds, grouped the way a keeper would count them. */
+import type { Bound } from '../effort/bound';
+import { rungMinutes } from '../effort/rung';
+import { lapOf } from '../place/lap';
+import type { BayId, Place } from '../place/place';
+import type { Animal, AnimalId } from '../tables/animals';
+import { routesOf, type Route } from './animal-routes';
+
+export interface WayIn {
+  /** The first bay's id: stable as long as the place is. */
+  readonly id: BayId;
+  readonly bays: readonly BayId[];
+  /** Quickest first. */
+  readonly by: readonly AnimalRoute[];
+  /** Minutes of the quickest. */
+  readonly minutes: number;
+}
+
+export interface AnimalRoute {
+  readonly animal: AnimalId;
+  readonly route: Route;
+}
+
+/** Under an hour is a way in; an hour up to a night is a slow way. */
+export type Pace = 'way-in' | 'slow-way';
+
+export function paceOf(minutes: number): Pace | undefined {
+  if (minutes < rungMinutes.hour) return 'way-in';
+  return minutes < rungMinutes.night ? 'slow-way' : undefined;
+}
+
+/**
+ * Ways of one pace. Neighbouring bays with the same cause are one way in, and so are several animals by it.
+ * A bay that is a way in for one animal is not counted again as a slow way for another.
+ */
+export function waysIn(
+  place: Place,
+  present: readonly Animal[],
+  bound: Bound,
+): Readonly<Record<Pace, readonly WayIn[]>> {
+  const perBay = new Map<BayId, AnimalRoute[]>();
+  for (const animal of present) {
+    for (const route of routesOf(place, animal, bound)) {
+      const { id } = route.steps[0].bay;
+      perBay.set(id, [...(perBay.get(id) ?? []), { animal: animal.id, route }]);
+    }
+  }
+  const lap = lapOf(place).bays.map(({ bay }) => bay.id);
+  const singles = inLapOrder(lap, perBay);
+  const ways = (pace: Pace): WayIn[] => {
+    const paced = singles.filter((way) => paceOf(way.minutes) === pace);
+    return group(
+      lap,
+      paced.map((way) => keepPace(way, pace)),
+    );
+  };
+  return { 'way-in': ways('way-in'), 'slow-way': ways('slow-way') };
+}
+
+function inLapOrder(lap: readonly BayId[], perBay: ReadonlyMap<BayId, AnimalRoute[]>): WayIn[] {
+  // Roof and floor bays are not on the lap; they follow it.
+  const order = [...lap, ...[...perBay.keys()].filter((id) => !lap.includes(id))];
+  return order.flatMap((id) => {
+    const by = [...(perBay.get(id) ?? [])].sort((a, b) => a.route.minutes - b.route.minutes);
+    return by[0] ? [{ id, bays: [id], by, minutes: by[0].route.minutes }] : [];
+  });
+}
+
+function keepPace(way: WayIn, pace: Pace): WayIn {
+  return { ...way, by: way.by.filter(({ route }) => paceOf(route.minutes) === pace) };
+}
+
+/** Joins neighbours on the lap that give way by the same cause. `ways` stand in lap order. */
+function group(lap: readonly BayId[], ways: readonly WayIn[]): WayIn[] {
+  const joined: WayIn[] = [];
+  for (const way of ways) {
+    const last = joined[joined.length - 1];
+    if (last && followsOnLap(lap, last, way) && cause(last) === cause(way)) {
+      joined[joined.length - 1] = { ...last, bays: [...last.bays, ...way.bays] };
+    } else {
+      joined.push(way);
+    }
+  }
+  return joined;
+}
+
+function followsOnLap(lap: readonly BayId[], before: WayIn, after: WayIn): boolean {
+  const here = lap.indexOf(before.bays[before.bays.length - 1] ?? before.id);
+  return here >= 0 && lap[here + 1] === after.id;
+}
+
+/** What gives way, for whom, and what lies behind it: the same for bays that one mend would put right. */
+function cause(way: WayIn): string {
+  return way.by
+    .map(({ animal, route }) => {
+      const [first, ...rest] = route.steps;
+      return [animal, first.by.attribute, first.into, ...rest.map((step) => step.bay.id)].join(' ');
+    })
+    .sort()
+    .join('; ');
+}

@@ -1,0 +1,56 @@
+/** What is known of one kind of animal, as far as it decides whether it gets in. */
+import type { Figure } from '../figure';
+import type { Motion } from '../motions';
+
+/** Where in the world a place stands, as coarsely as the tables tell regions apart. */
+export type Region = 'gb' | 'ie' | 'eu' | 'na' | 'au' | 'nz';
+
+export type Hours = 'day' | 'dusk' | 'night';
+
+/** Getting up a wall of wire. */
+export type Climbing = 'none' | 'clambers' | 'well';
+
+/** The opening that shuts this animal out, smallest clear dimension in mm. */
+export interface Closure {
+  /** The figure a place is judged by: an opening above it counts as passing. */
+  readonly used: Figure;
+  /** The stricter figure mends are designed to; between the two lies the band of doubt. */
+  readonly strict: Figure;
+  /** True where the source says "under", so that an opening of exactly `used` passes. */
+  readonly passesAtFigure?: true;
+}
+
+/** What the animal does with a latch. */
+export interface Hands {
+  /** It leans on a door, so that an unlatched one is open to it. */
+  readonly pushes: boolean;
+  /** Motions it works out. */
+  readonly motions: readonly Motion[];
+  /** Strongest pull or push on a latch, N. */
+  readonly force: Figure;
+}
+
+export type AnimalId =
+  | 'american-mink'
+  | 'domestic-cat'
+  | 'european-badger'
+  | 'goshawk'
+  | 'norway-rat'
+  | 'raccoon'
+  | 'red-fox'
+  | 'stoat';
+
+export interface Animal {
+  readonly id: AnimalId;
+  readonly regions: readonly Region[];
+  readonly active: readonly Hours[];
+  readonly closure: Closure;
+  readonly climbs: Climbing;
+  /** How high it leaps from the ground to a hold, mm. */
+  readonly leap: Figure;
+  readonly hands: Hands;
+  /** Mean giving-up time, minutes: the chance of success falls as exp(−minutes / patience). */
+  readonly patience: Figure;
+  /** Its share of the threat, against the others: visits times damage, fixed for now. */
+  readonly weight: Figure;
+}

@@ -1,0 +1,29 @@
+import { force, patience, weight } from '../assumptions';
+import type { Figure } from '../figure';
+import type { Animal } from './animal';
+
+const closure: Figure = {
+  value: 50,
+  unit: 'mm',
+  source: 'trade',
+  mark: 'common-practice',
+  note: 'Openings of 50 mm or less; a grown badger needs about 100–130 mm.',
+};
+
+export const europeanBadger: Animal = {
+  id: 'european-badger',
+  regions: ['gb', 'ie', 'eu'],
+  active: ['dusk', 'night'],
+  closure: { used: closure, strict: closure },
+  climbs: 'clambers',
+  leap: {
+    value: 1000,
+    unit: 'mm',
+    source: 'trade',
+    mark: 'common-practice',
+    note: 'Clambers about 1 m; a poor jumper.',
+  },
+  hands: { pushes: true, motions: [], force: force(150) },
+  patience: patience(90),
+  weight: weight(4),
+};

@@ -1,0 +1,25 @@
+/**
+ * A figure of the trade: a number that decides something, never without the place it comes from.
+ * Everything the judgement compares a reading with is one of these.
+ */
+import type { SourceId } from './sources';
+
+/** How much a figure is worth. Shown to the keeper beside every figure. */
+export type Mark =
+  /** In print, but written here from memory; nobody has looked it up again. */
+  | 'published'
+  /** What people who do this work do; no printed source. */
+  | 'common-practice'
+  /** Ours, so that the judgement can be made at all. */
+  | 'assumption';
+
+export type Unit = 'mm' | 'min' | 'N' | 'share';
+
+export interface Figure {
+  readonly value: number;
+  readonly unit: Unit;
+  readonly source: SourceId;
+  readonly mark: Mark;
+  /** What else is known: a second figure, a doubt, how the value was read out of the source. */
+  readonly note?: string;
+}

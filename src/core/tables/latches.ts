@@ -1,0 +1,40 @@
+/** Latches as the motions they ask for. "Two different motions" is computed from these, never ticked. */
+import type { Figure } from './figure';
+import type { Motion } from './motions';
+
+export type LatchId =
+  'hook-and-eye' | 'slide-bolt' | 'turn-button' | 'two-motion' | 'clip' | 'padlock';
+
+export interface LatchMotion {
+  readonly motion: Motion;
+  /** What it takes, N. */
+  readonly force: Figure;
+}
+
+export interface Latch {
+  readonly id: LatchId;
+  readonly motions: readonly LatchMotion[];
+}
+
+const takes = (motion: Motion, newtons: number): LatchMotion => ({
+  motion,
+  force: {
+    value: newtons,
+    unit: 'N',
+    source: 'rookle',
+    mark: 'assumption',
+    note: 'A usual latch in fair order; no measured figure is known to us.',
+  },
+});
+
+export const latches: Readonly<Record<LatchId, Latch>> = {
+  'hook-and-eye': { id: 'hook-and-eye', motions: [takes('lift', 3)] },
+  'turn-button': { id: 'turn-button', motions: [takes('turn', 5)] },
+  'slide-bolt': { id: 'slide-bolt', motions: [takes('slide', 10)] },
+  'two-motion': { id: 'two-motion', motions: [takes('turn', 5), takes('pull', 10)] },
+  // A spring clip through the hasp is squeezed and drawn out: two motions of its own.
+  clip: { id: 'clip', motions: [takes('squeeze', 20), takes('unclip', 5)] },
+  padlock: { id: 'padlock', motions: [takes('key', 5)] },
+};
+
+export const latchIds = Object.keys(latches) as readonly LatchId[];

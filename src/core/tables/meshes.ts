@@ -1,0 +1,91 @@
+/**
+ * Mesh, netting and board by what they leave open. The clear opening of welded mesh is computed from
+ * pitch and wire (pitch is centre to centre, so clear = pitch − wire); netting is sold by its clear width.
+ */
+import type { Figure } from './figure';
+
+export type MeshId =
+  'welded-6' | 'welded-13' | 'welded-25' | 'hex-25' | 'hex-50' | 'chain-link' | 'solid-board';
+
+export type MeshKind = 'welded' | 'hex' | 'chain-link' | 'solid';
+
+export interface Mesh {
+  readonly id: MeshId;
+  readonly kind: MeshKind;
+  /** Centre to centre for welded mesh, clear width for the rest, mm. */
+  readonly pitch: Figure;
+  /** Wire diameter, mm. */
+  readonly wire?: Figure;
+  /** Smallest clear dimension of one cell, mm. */
+  readonly clear: Figure;
+}
+
+const gauge = (value: number, name: string): Figure => ({
+  value,
+  unit: 'mm',
+  source: 'wire-gauges',
+  mark: 'published',
+  note: `${name} gauge. Imported mesh is often lighter: measure it.`,
+});
+
+const pitch = (value: number, note: string): Figure => ({
+  value,
+  unit: 'mm',
+  source: 'trade',
+  mark: 'common-practice',
+  note,
+});
+
+/** Clear opening of welded mesh: pitch (centre to centre) less one wire. */
+export function weldedClear(pitchMm: number, wireMm: number): number {
+  return Math.round((pitchMm - wireMm) * 100) / 100;
+}
+
+function welded(id: MeshId, across: Figure, wire: Figure): Mesh {
+  const note = `${across.value} mm centre to centre less ${wire.value} mm wire.`;
+  const clear: Figure = { ...wire, value: weldedClear(across.value, wire.value), note };
+  return { id, kind: 'welded', pitch: across, wire, clear };
+}
+
+/** Hexagonal netting: nominal size is the distance between the twisted sides (across flats). */
+function hex(id: MeshId, acrossFlats: number): Mesh {
+  const clear: Figure = {
+    value: acrossFlats,
+    unit: 'mm',
+    source: 'astm-a390',
+    mark: 'published',
+    note: `Across flats; corner to corner ${(acrossFlats * 1.1547).toFixed(1)} mm. Real cells are longer and stretch: measure a pulled one.`,
+  };
+  return { id, kind: 'hex', pitch: clear, wire: gauge(0.884, '20'), clear };
+}
+
+const chainLink: Figure = {
+  value: 57.15,
+  unit: 'mm',
+  source: 'astm-f567',
+  mark: 'published',
+  note: '2¼ in between parallel wires; 80.8 mm on the diagonal.',
+};
+
+export const meshes: Readonly<Record<MeshId, Mesh>> = {
+  'welded-6': welded('welded-6', pitch(6.35, '¼ in'), gauge(0.655, '23')),
+  'welded-13': welded('welded-13', pitch(12.7, '½ in'), gauge(1.041, '19')),
+  'welded-25': welded('welded-25', pitch(25.4, '1 in'), gauge(1.588, '16')),
+  'hex-25': hex('hex-25', 25.4),
+  'hex-50': hex('hex-50', 50.8),
+  'chain-link': {
+    id: 'chain-link',
+    kind: 'chain-link',
+    pitch: chainLink,
+    wire: gauge(3.06, '11'),
+    clear: chainLink,
+  },
+  'solid-board': {
+    id: 'solid-board',
+    kind: 'solid',
+    pitch: { value: 0, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    clear: { value: 0, unit: 'mm', source: 'trade', mark: 'common-practice', note: 'Sound board.' },
+  },
+};
+
+export const meshIds = Object.keys(meshes) as readonly MeshId[];

@@ -1,0 +1,24 @@
+/** Where figures come from. Every citation is written from memory (see `Mark`). */
+export const sources = {
+  'pcwd-foxes':
+    'Phillips & Schmidt, “Foxes”, in Hygnstrom, Timm & Larson (eds), Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-mink': 'Boggess, “Mink”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-raccoons':
+    'Boggess, “Raccoons”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-weasels':
+    'Henderson, “Weasels”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-rats':
+    'Timm, “Norway rats”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  bbt: 'Baker, Bodman & Timm, “Rodent-proof construction”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'long-robley':
+    'Long & Robley, Cost Effective Feral Animal Exclusion Fencing, Australian Government 2004',
+  'clapperton-day': 'Clapperton & Day, DOC Science Internal Series 14, New Zealand 2001',
+  'moseby-read': 'Moseby & Read, Biological Conservation 127:429, 2006',
+  'wire-gauges': 'US Steel Wire Gauge (Washburn & Moen)',
+  'astm-a390': 'ASTM A390 and EN 10223-2, hexagonal wire netting',
+  'astm-f567': 'ASTM F567 and A392, chain link',
+  trade: 'What keepers and builders of runs do; no printed source',
+  rookle: 'Set by Rookle so that a judgement can be made; open to correction',
+} as const;
+
+export type SourceId = keyof typeof sources;

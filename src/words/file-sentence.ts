@@ -1,0 +1,27 @@
+/** A file that cannot be read, in plain words. Each ends with what is still safe. */
+import type { FileProblem } from '@/core/formats/place-file';
+
+const nothingChanged = 'Nothing was changed.';
+
+export function fileSentence(problem: FileProblem): string {
+  switch (problem.problem) {
+    case 'too-large': {
+      const size = Math.round(problem.bytes / 1024 / 1024);
+      const limit = Math.round(problem.limit / 1024 / 1024);
+      return `This file has ${size} MB; a place has less than ${limit}. It is probably something else. ${nothingChanged}`;
+    }
+    case 'not-json':
+      return `This file is not a Rookle place: it cannot be read as JSON. It may be cut short. ${nothingChanged}`;
+    case 'not-a-place':
+      return `This file is JSON, but not a Rookle place. ${nothingChanged}`;
+    case 'newer-version':
+      return `This file was written by a newer Rookle (format ${problem.version}; this one knows up to ${problem.known}). Update Rookle and open it again. ${nothingChanged}`;
+    case 'wrong-shape':
+      return `This place cannot be read: ${where(problem.path)}${problem.detail}. ${nothingChanged}`;
+  }
+}
+
+/** Messages of the schema name their path themselves; those of our own checks do not. */
+function where(path: string): string {
+  return path === '' ? '' : `at ${path}, `;
+}

@@ -1,0 +1,98 @@
+/** The answer in one sentence, and the line under it. */
+import { findBay } from '@/core/place/find';
+import type { Place } from '@/core/place/place';
+import type { WayIn } from '@/core/routes/ways-in';
+import type { Judgement, Range } from '@/core/score/judge';
+import type { AnimalId } from '@/core/tables/animals';
+import { animalList, animalNames, capital, count } from './names';
+import { spotWords } from './spot-words';
+
+export interface Headline {
+  /** The part that is coloured: "2 ways in". */
+  readonly answer: string;
+  readonly tone: 'open' | 'unread' | 'holds';
+  /** "tonight" */
+  readonly when: string;
+  /** For whom, and what is left to look at. */
+  readonly under: string;
+}
+
+export function headline(judgement: Judgement): Headline {
+  const { waysIn, stops, found } = judgement;
+  const unread =
+    stops.unread === 0
+      ? ''
+      : ` ${count(stops.unread, 'reading')} not taken yet, and may hide more.`;
+  if (found.place.setting.lives.length === 0) {
+    return {
+      answer: 'Nothing to keep out',
+      tone: 'unread',
+      when: 'yet',
+      under: 'Say on the place page which animals live near you.',
+    };
+  }
+  if (waysIn.length > 0) {
+    const birds = judgement.birds === 1 ? 'the bird' : 'the birds';
+    const who = capital(animalList(quickestFirst(waysIn)));
+    return {
+      answer: count(waysIn.length, 'way in', 'ways in'),
+      tone: 'open',
+      when: 'tonight',
+      under: `${who} can get to ${birds} with every door as you leave it.${unread}`,
+    };
+  }
+  if (stops.unread > 0) {
+    return {
+      answer: 'No way in found',
+      tone: 'unread',
+      when: 'so far',
+      under: `${count(stops.unread, 'reading')} of ${stops.all} not taken yet: what is not looked at may be open.`,
+    };
+  }
+  return {
+    answer: 'No way in',
+    tone: 'holds',
+    when: 'found',
+    under: 'Everything asked for was read, and none of it lets by what lives here.',
+  };
+}
+
+/** Animals that get in by any of these, quickest first, each once. */
+function quickestFirst(ways: readonly WayIn[]): AnimalId[] {
+  const routes = ways.flatMap((way) => way.by);
+  const sorted = [...routes].sort((a, b) => a.route.minutes - b.route.minutes);
+  return [...new Set(sorted.map(({ animal }) => animal))];
+}
+
+/** "Hold 46 of 100", or a range while something is unread. */
+export function holdWords({ best, worst }: Range): string {
+  if (best === null || worst === null) return 'No hold: nothing threatens';
+  const [high, low] = [Math.round(best), Math.round(worst)];
+  return high === low ? `Hold ${high} of 100` : `Hold ${low} to ${high} of 100`;
+}
+
+/** "Mink, stoats and rats · north 2, under the sill" */
+export function wayTitle(place: Place, way: WayIn): string {
+  return `${capital(animalList(way.by.map(({ animal }) => animal)))} · ${wayWhere(place, way)}`;
+}
+
+export function wayWhere(place: Place, way: WayIn): string {
+  const names = way.bays.map((id) => findBay(place, id)?.bay.name ?? id);
+  const first = way.by[0]?.route.steps[0].by;
+  const bays = names.length > 2 ? `${names[0]} to ${names[names.length - 1]}` : names.join(' and ');
+  return first ? `${bays}, ${spotWords(place, first)}` : bays;
+}
+
+/** "a mink walks in": how the quickest of them goes on from there. */
+export function wayOnward(place: Place, way: WayIn): string {
+  const quickest = way.by[0];
+  if (!quickest) return '';
+  const [, ...rest] = quickest.route.steps;
+  if (rest.length === 0) return 'Straight in to the birds.';
+  const then = rest.map(({ bay, by }) => `${bay.name}, ${spotWords(place, by)}`);
+  return `Then ${then.join('; then ')}.`;
+}
+
+export function animalName(id: AnimalId): string {
+  return capital(animalNames[id][0]);
+}

@@ -1,0 +1,46 @@
+/** Lengths as the keeper's units have them. */
+import type { Units } from '@/core/walk/length-entry';
+
+const sixteenths = 16;
+
+/** "34 mm", "11.66 mm"; "1 3/8 in" to the nearest sixteenth, "about" where that moves it by more than 0.2 mm. */
+export function lengthWords(mm: number, units: Units): string {
+  if (units === 'metric') return `${trim(mm)} mm`;
+  return `${inches(mm)} in`;
+}
+
+/** The figure alone, for where the unit stands apart. */
+export function lengthFigure(mm: number, units: Units): string {
+  return units === 'metric' ? trim(mm) : inches(mm);
+}
+
+/** Metres or feet for longer things. */
+export function distanceWords(mm: number, units: Units): string {
+  if (units === 'metric') return `${(mm / 1000).toFixed(1)} m`;
+  const total = Math.round(mm / 25.4);
+  const feet = Math.floor(total / 12);
+  const rest = total % 12;
+  return rest === 0 ? `${feet} ft` : `${feet} ft ${rest} in`;
+}
+
+export function unitName(units: Units): string {
+  return units === 'metric' ? 'mm' : 'in';
+}
+
+function trim(mm: number): string {
+  return String(Math.round(mm * 100) / 100);
+}
+
+function inches(mm: number): string {
+  const parts = Math.round((mm / 25.4) * sixteenths);
+  const whole = Math.floor(parts / sixteenths);
+  const rest = parts % sixteenths;
+  if (rest === 0) return String(whole);
+  const divisor = greatestCommonDivisor(rest, sixteenths);
+  const fraction = `${rest / divisor}/${sixteenths / divisor}`;
+  return whole === 0 ? fraction : `${whole} ${fraction}`;
+}
+
+function greatestCommonDivisor(a: number, b: number): number {
+  return b === 0 ? a : greatestCommonDivisor(b, a % b);
+}

@@ -1,0 +1,147 @@
+/** Mends in plain words: name, how to, what to mind. */
+import type { Amount, Caution, Material } from '@/core/mends/catalogue';
+import type { MendKind, MendState } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+import { distanceWords, lengthWords } from './length-words';
+import { latchNames, meshNames } from './names';
+import { unitIndex } from './spot-words';
+
+export interface MendWords {
+  readonly name: string;
+  readonly steps: readonly string[];
+}
+
+export const mendWords: Readonly<Record<MendKind, MendWords>> = {
+  'sill-board': {
+    name: 'Board along the sill',
+    steps: [
+      'Look under first: shut nothing in.',
+      'Scribe the board to the ground and cut it.',
+      'Screw it to the sill from outside, lower edge pressed into the soil.',
+    ],
+  },
+  'sill-apron': {
+    name: 'Mesh apron from the sill',
+    steps: [
+      'Clear the ground along the bay.',
+      'Bend 13 mm (½ in) welded mesh to an L: a hand up the sill, the rest outward on the ground.',
+      'Screw it to the sill with washers; peg or weigh down the outer edge.',
+    ],
+  },
+  'sill-stones': {
+    name: 'Pack the gap with stones',
+    steps: ['Wedge stones or slabs along the gap, tight enough that a hand cannot shift them.'],
+  },
+  'line-welded-13': {
+    name: 'Line with 13 mm (½ in) welded mesh',
+    steps: [
+      'Cut the mesh to cover the whole weak part with overlap on to wood all round.',
+      'Fix with screws and washers, or under a batten. Staples alone draw out.',
+    ],
+  },
+  'line-welded-6': {
+    name: 'Line with 6 mm (¼ in) welded mesh',
+    steps: [
+      'Cut the mesh to cover the whole weak part with overlap on to wood all round.',
+      'Fix with screws and washers, or under a batten. Staples alone draw out.',
+    ],
+  },
+  'board-over': {
+    name: 'Board it over for now',
+    steps: ['Screw a sound board over the whole of the weak part. Leave the house its air.'],
+  },
+  'batten-edge': {
+    name: 'Clamp the edge under a batten',
+    steps: ['Pull the mesh flat.', 'Screw a batten over the whole edge that gave.'],
+  },
+  'screws-and-washers': {
+    name: 'Screws and washers along the edge',
+    steps: ['Put a screw with a wide washer through the mesh every hand’s breadth along the edge.'],
+  },
+  'patch-mesh': {
+    name: 'Patch with 13 mm (½ in) mesh',
+    steps: ['Cut a patch with overlap all round.', 'Lace or screw it to sound mesh or wood.'],
+  },
+  'patch-board': {
+    name: 'Patch with a board',
+    steps: ['Screw a piece of sound board over the hole, from outside.'],
+  },
+  'door-stop': {
+    name: 'Stop battens round the frame',
+    steps: ['Shut it.', 'Screw battens to the frame all round, pressed against the door or lid.'],
+  },
+  'second-fastening': {
+    name: 'Second fastening at the corner',
+    steps: [
+      'Fit a two-motion latch near the corner that flexes.',
+      'See that you can get out from inside.',
+    ],
+  },
+  'pop-door-runners': {
+    name: 'Channel and bottom rail for the pop door',
+    steps: ['Fix channel down both sides.', 'Fix a rail for the lower edge to land in.'],
+  },
+  'two-motion-latch': {
+    name: 'Add a two-motion latch',
+    steps: [
+      'Fit a latch that must be turned, then pulled.',
+      'See that you can get out from inside.',
+    ],
+  },
+  'clip-through-hasp': {
+    name: 'Hasp with a clip through it',
+    steps: ['Fit a hasp and put a spring clip through it each night.'],
+  },
+  padlock: {
+    name: 'Hasp and padlock',
+    steps: ['Fit a hasp. Keep the key where whoever shuts up can find it in the dark.'],
+  },
+};
+
+export const cautionWords: Readonly<Record<Caution, string>> = {
+  'cut-wire':
+    'Cut wire springs and scratches: gloves and eye cover. Collect offcuts; birds eat zinc.',
+  digging:
+    'Before driving pegs or digging, find out what cables and pipes run there; dig by hand near them.',
+  air: 'Never block the house’s air. Fine mesh takes a fifth of it away: allow for that.',
+  'animal-inside':
+    'Make sure no animal or its young is shut in. Many are protected by law; ask your authority before disturbing one.',
+  'keeper-shut-in': 'Whoever is inside must be able to get out.',
+  rots: 'Timber on wet ground lasts some years only: look at it yearly.',
+  'scratched-out': 'For tonight only: hens scratch it out.',
+};
+
+export const mendStateWords: Readonly<Record<MendState, string>> = {
+  open: 'open again',
+  planned: 'planned',
+  bought: 'bought',
+  done: 'done, not measured',
+  held: 'holds',
+};
+
+const materialNames: Readonly<
+  Record<Exclude<Material, keyof typeof meshNames | keyof typeof latchNames>, string>
+> = {
+  board: 'board',
+  batten: 'batten',
+  screws: 'screws',
+  washers: 'wide washers',
+  stones: 'stones or slabs',
+  channel: 'channel',
+  hasp: 'hasp',
+};
+
+export function amountWords(place: Place, amount: Amount): string {
+  const name = materialName(place, amount.material);
+  if ('count' in amount) return `${amount.count} ${name}`;
+  const length = distanceWords(amount.length, place.units);
+  return amount.height === undefined
+    ? `${name}, ${length}`
+    : `${name}, ${length} × ${lengthWords(amount.height, place.units)}`;
+}
+
+function materialName(place: Place, material: Material): string {
+  if (material in meshNames) return meshNames[material as keyof typeof meshNames][unitIndex(place)];
+  if (material in latchNames) return latchNames[material as keyof typeof latchNames];
+  return materialNames[material as keyof typeof materialNames];
+}

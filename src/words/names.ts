@@ -1,0 +1,109 @@
+/** What things are called on screen. */
+import type { AnimalId, Region } from '@/core/tables/animals';
+import type { Attack } from '@/core/tables/attacks';
+import type { Mark } from '@/core/tables/figure';
+import type { LatchId } from '@/core/tables/latches';
+import type { MeshId } from '@/core/tables/meshes';
+import type { Motion } from '@/core/tables/motions';
+
+/** One of them, and several. */
+export const animalNames: Readonly<Record<AnimalId, readonly [one: string, many: string]>> = {
+  'red-fox': ['fox', 'foxes'],
+  'european-badger': ['badger', 'badgers'],
+  raccoon: ['raccoon', 'raccoons'],
+  'american-mink': ['mink', 'mink'],
+  stoat: ['stoat', 'stoats'],
+  'norway-rat': ['rat', 'rats'],
+  'domestic-cat': ['cat', 'cats'],
+  goshawk: ['goshawk', 'goshawks'],
+};
+
+export const fullAnimalNames: Readonly<Record<AnimalId, string>> = {
+  'red-fox': 'Red fox',
+  'european-badger': 'European badger',
+  raccoon: 'Raccoon',
+  'american-mink': 'American mink',
+  stoat: 'Stoat',
+  'norway-rat': 'Norway (brown) rat',
+  'domestic-cat': 'Domestic cat',
+  goshawk: 'Goshawk',
+};
+
+export const meshNames: Readonly<Record<MeshId | 'none', readonly [metric: string, inch: string]>> =
+  {
+    'welded-6': ['6 mm welded mesh', '¼ in welded mesh'],
+    'welded-13': ['13 mm welded mesh', '½ in welded mesh'],
+    'welded-25': ['25 mm welded mesh', '1 in welded mesh'],
+    'hex-25': ['25 mm hex netting', '1 in hex netting'],
+    'hex-50': ['50 mm hex netting', '2 in hex netting'],
+    'chain-link': ['chain link', 'chain link'],
+    'solid-board': ['board or sheet', 'board or sheet'],
+    none: ['nothing there', 'nothing there'],
+  };
+
+export const latchNames: Readonly<Record<LatchId | 'none', string>> = {
+  'hook-and-eye': 'hook and eye',
+  'slide-bolt': 'slide bolt',
+  'turn-button': 'turn button',
+  'two-motion': 'two-motion latch',
+  clip: 'clip through the hasp',
+  padlock: 'padlock',
+  none: 'no latch',
+};
+
+export const motionNames: Readonly<Record<Motion, string>> = {
+  lift: 'lift',
+  slide: 'slide',
+  turn: 'turn',
+  pull: 'pull',
+  squeeze: 'squeeze',
+  unclip: 'unclip',
+  key: 'a key',
+};
+
+export const attackNames: Readonly<Record<Attack, string>> = {
+  pass: 'passing through openings',
+  open: 'opening latches',
+  reach: 'reaching in',
+  tear: 'tearing and gnawing',
+  dig: 'digging',
+  climb: 'climbing over',
+  jump: 'jumping over',
+  fly: 'flying in',
+  lift: 'lifting or tipping',
+  wait: 'waiting for a door left open',
+};
+
+export const markNames: Readonly<Record<Mark, string>> = {
+  published: 'published (recalled from memory)',
+  'common-practice': 'common practice',
+  assumption: 'assumption of ours',
+};
+
+export const regionNames: Readonly<Record<Region, string>> = {
+  gb: 'Great Britain',
+  ie: 'Ireland',
+  eu: 'Continental Europe',
+  na: 'North America',
+  au: 'Australia',
+  nz: 'New Zealand',
+};
+
+/** "mink", "mink and rats", "mink, stoats and rats". */
+export function listOf(words: readonly string[], last = 'and'): string {
+  if (words.length <= 1) return words[0] ?? '';
+  return `${words.slice(0, -1).join(', ')} ${last} ${words[words.length - 1]}`;
+}
+
+export function animalList(ids: readonly AnimalId[]): string {
+  return listOf(ids.map((id) => animalNames[id][1]));
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** "1 stop", "3 stops". */
+export function count(number: number, one: string, many = `${one}s`): string {
+  return `${number} ${number === 1 ? one : many}`;
+}

@@ -1,0 +1,64 @@
+/** A reason as a sentence: the reading, the figure it met, and by how much. */
+import type { LatchVerdict, PartEffort, Reason } from '@/core/effort/reason';
+import type { Place } from '@/core/place/place';
+import { lengthWords } from './length-words';
+import { animalNames, capital, latchNames, listOf, motionNames } from './names';
+
+const habitWords = {
+  'every-night': 'shut every night',
+  'cold-or-storms': 'shut only in cold or storms',
+  never: 'never shut at night',
+} as const;
+
+const latchVerdicts: Readonly<Record<LatchVerdict, (animal: string, motions: string) => string>> = {
+  'unlatched-pushed': (animal) => `Nothing holds it shut, and a ${animal} pushes.`,
+  'unlatched-left-alone': (animal) => `Nothing holds it shut, but a ${animal} does not push doors.`,
+  'motion-unknown': (animal, motions) => `A ${animal} does not work ${motions}.`,
+  'too-stiff': (animal) => `Too stiff for a ${animal}.`,
+  'two-different-motions': (animal, motions) =>
+    `Two different motions (${motions}): more than a ${animal} works out.`,
+  'one-motion': (animal, motions) => `One motion (${motions}): a ${animal} works that out.`,
+  'same-motion-twice': (animal, motions) =>
+    `The same motion twice (${motions}): a ${animal} learns one after the other.`,
+};
+
+export function reasonWords(place: Place, part: PartEffort): string {
+  return reasonSentence(part.reason, animalNames[part.animal][0], place);
+}
+
+function reasonSentence(reason: Reason, animal: string, place: Place): string {
+  const { units } = place;
+  switch (reason.kind) {
+    case 'opening':
+      return openingSentence(reason, animal, place);
+    case 'out-of-reach':
+      return `${lengthWords(reason.height, units)} up: out of a ${animal}’s reach.`;
+    case 'stands-open':
+      return `${capital(habitWords[reason.habit])}.`;
+    case 'latches':
+      return latchVerdicts[reason.verdict](
+        animal,
+        listOf(reason.motions.map((motion) => motionNames[motion])),
+      );
+  }
+}
+
+function openingSentence(
+  { opening, used, strict, verdict }: Extract<Reason, { kind: 'opening' }>,
+  animal: string,
+  { units }: Place,
+): string {
+  const read = lengthWords(opening, units);
+  const figure = lengthWords(used.value, units);
+  if (verdict === 'passes') return `${read}; a ${animal} is shut out at ${figure}.`;
+  const under = `${read}; under the ${figure} that shuts a ${animal} out`;
+  return verdict === 'stopped'
+    ? `${under}.`
+    : `${under}, but over the stricter figure of ${lengthWords(strict.value, units)}.`;
+}
+
+export function latchListWords(reason: Extract<Reason, { kind: 'latches' }>): string {
+  return reason.latches.length === 0
+    ? latchNames.none
+    : listOf(reason.latches.map((id) => latchNames[id]));
+}

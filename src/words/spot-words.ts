@@ -1,0 +1,51 @@
+/** Where in a bay something gives way. */
+import type { PartEffort } from '@/core/effort/reason';
+import { findItem } from '@/core/place/find';
+import type { Place } from '@/core/place/place';
+import { latchNames, meshNames } from './names';
+
+/** "under the sill", "nest lid, at the corner when pulled". */
+export function spotWords(place: Place, part: PartEffort): string {
+  const item = findItem(place, part.item);
+  const opening = item && 'opening' in item ? item.opening.name : undefined;
+  if (part.reason.kind === 'stands-open') return `${opening ?? 'door'}, left open at night`;
+  switch (part.attribute) {
+    case 'ground.gap':
+      return 'under the sill';
+    case 'ground.gapLifted':
+      return 'under the sill, lifted by hand';
+    case 'bay.panelPulled':
+      return 'where the panel pulls away';
+    case 'bay.largestHole':
+      return 'through a hole';
+    case 'opening.gap':
+      return `round the ${opening ?? 'door'}`;
+    case 'opening.gapPulled':
+      return `${opening ?? 'door'}, at the corner when pulled`;
+    case 'latch.kind':
+      return `${opening ?? 'door'}, by the latch`;
+    case 'layer.mesh':
+    case 'layer.clear':
+      return `through the ${layerName(place, part.item)}`;
+    default:
+      return `${opening ?? 'door'}, which has no latch`;
+  }
+}
+
+/** What a layer is, as far as anybody knows. */
+export function layerName(place: Place, id: string): string {
+  const item = findItem(place, id);
+  const mesh = item?.kind === 'layer' && 'is' in item.layer.mesh ? item.layer.mesh.is : undefined;
+  return mesh === undefined || mesh === 'none' ? 'mesh' : meshNames[mesh][unitIndex(place)];
+}
+
+export function latchName(place: Place, id: string): string {
+  const item = findItem(place, id);
+  return item?.kind === 'latch' && 'is' in item.latch.kind
+    ? latchNames[item.latch.kind.is]
+    : 'latch';
+}
+
+export function unitIndex(place: Place): 0 | 1 {
+  return place.units === 'metric' ? 0 : 1;
+}
