@@ -1,0 +1,67 @@
+/** Small steps the scripts are made of. Node's own modules only: they run before anything is installed. */
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = dirname(dirname(fileURLToPath(import.meta.url)));
+export const inRoot = (...parts) => join(root, ...parts);
+
+/** Runs a command in the project's folder with its output in view; returns its exit code. */
+export function run(command, args, env = {}) {
+  const { status, error } = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  });
+  if (error) console.error(`${command}: ${error.message}`);
+  return status ?? 1;
+}
+
+/** The same, ending the script where it fails. */
+export function must(command, args, env) {
+  const status = run(command, args, env);
+  if (status !== 0) process.exit(status);
+}
+
+export const bin = (name) => inRoot('node_modules', '.bin', name);
+
+/** Installs what package-lock.json names, where that has not been done since it last changed. */
+export function ensureInstalled() {
+  const stamp = inRoot('node_modules', '.rookle-installed');
+  const wanted = hashOf([inRoot('package-lock.json'), inRoot('package.json')]);
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  console.log('Installing (about two minutes on a new machine) …');
+  must('npm', ['ci', '--no-audit', '--no-fund']);
+  writeFileSync(stamp, wanted);
+}
+
+/** Builds the web export into dist/, where the sources have changed since the last one. */
+export function ensureBuilt() {
+  const stamp = inRoot('dist', '.built');
+  const sources = ['src', 'public', 'app.json', 'package-lock.json', 'scripts/build.mjs'];
+  const wanted = hashOf(sources.flatMap((path) => filesBelow(inRoot(path))));
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  must('node', [inRoot('scripts', 'build.mjs')]);
+  mkdirSync(dirname(stamp), { recursive: true });
+  writeFileSync(stamp, wanted);
+}
+
+function filesBelow(path) {
+  if (!existsSync(path)) return [];
+  try {
+    return readdirSync(path, { recursive: true, withFileTypes: true })
+      .filter((entry) => entry.isFile())
+      .map((entry) => join(entry.parentPath ?? entry.path, entry.name))
+      .filter((file) => !file.includes('/public/fonts/') && !/\.test\.tsx?$/.test(file));
+  } catch {
+    return [path];
+  }
+}
+
+function hashOf(files) {
+  const hash = createHash('sha256');
+  for (const file of [...files].sort()) hash.update(file).update(readFileSync(file));
+  return hash.digest('hex');
+}

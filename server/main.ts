@@ -1,0 +1,41 @@
+/** Serves dist/ on PORT (8090): `tsx server/main.ts [--demo]`. */
+import { existsSync } from 'node:fs';
+import { networkInterfaces } from 'node:os';
+import { join, resolve } from 'node:path';
+import { parseArgs } from 'node:util';
+import { createApp } from './create-app';
+
+const root = resolve(__dirname, '..');
+const { values } = parseArgs({ options: { demo: { type: 'boolean', default: false } } });
+const port = Number(process.env.PORT ?? 8090);
+const dist = join(root, 'dist');
+
+if (!existsSync(join(dist, 'index.html'))) {
+  console.error('There is no web export yet. Run: npm run build');
+  process.exit(1);
+}
+
+const app = createApp({
+  dist,
+  ...(values.demo && { demo: join(root, 'demo', 'samphire-yard.json') }),
+});
+
+const server = app.listen(port, () => {
+  console.log(`Rookle is at http://localhost:${port}`);
+  for (const address of otherAddresses()) console.log(`  from a phone here: http://${address}:${port}`);
+});
+server.on('error', (error: NodeJS.ErrnoException) => {
+  console.error(
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} is taken. Choose another: PORT=8091 npm start`
+      : `Cannot serve: ${error.message}`,
+  );
+  process.exit(1);
+});
+
+function otherAddresses(): string[] {
+  return Object.values(networkInterfaces())
+    .flatMap((addresses) => addresses ?? [])
+    .filter(({ family, internal }) => family === 'IPv4' && !internal)
+    .map(({ address }) => address);
+}

@@ -1,0 +1,15 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { Slot } from 'expo-router';
+import { useState } from 'react';
+import { Frame } from '@/features/frame/Frame';
+
+export default function Layout() {
+  const [client] = useState(() => new QueryClient());
+  return (
+    <QueryClientProvider client={client}>
+      <Frame>
+        <Slot />
+      </Frame>
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,109 @@
+/** What stands round every screen: the bar at the foot on a phone, the rail at the left where there is room. */
+import { Link, usePathname } from 'expo-router';
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Txt } from '@/ui/controls/Txt';
+import { NavIcon, type NavIconName } from '@/ui/drawings/NavIcon';
+import { color, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
+
+interface Stop {
+  readonly href: '/' | '/walk' | '/mends' | '/place';
+  readonly name: string;
+  readonly icon: NavIconName;
+  /** Further addresses that belong to it. */
+  readonly also: readonly string[];
+}
+
+const stops: readonly Stop[] = [
+  { href: '/', name: 'Yard', icon: 'yard', also: ['/way'] },
+  { href: '/walk', name: 'Walk', icon: 'walk', also: [] },
+  { href: '/mends', name: 'Mends', icon: 'mends', also: ['/again'] },
+  { href: '/place', name: 'Place', icon: 'place', also: ['/figures', '/begin'] },
+];
+
+export function Frame({ children }: { readonly children: ReactNode }) {
+  const wide = useWide();
+  const path = usePathname();
+  // A question fills the phone: nothing at the foot to hit by mistake.
+  const asking = /^\/(walk|again)\/./.test(path);
+  const bare = path === '/begin' || (asking && !wide);
+  return (
+    <View style={[styles.all, wide && styles.wide]}>
+      {wide && !bare && <Nav path={path} wide />}
+      <View role="main" style={styles.main}>
+        {children}
+      </View>
+      {!wide && !bare && <Nav path={path} wide={false} />}
+    </View>
+  );
+}
+
+function Nav({ path, wide }: { readonly path: string; readonly wide: boolean }) {
+  return (
+    <View role="navigation" aria-label="Main" style={wide ? styles.rail : styles.bar}>
+      {wide && (
+        <Txt kind="figure" tone="onDark" style={styles.name}>
+          Rookle
+        </Txt>
+      )}
+      {stops.map((stop) => (
+        <NavLink key={stop.href} stop={stop} here={isHere(stop, path)} wide={wide} />
+      ))}
+    </View>
+  );
+}
+
+function NavLink({ stop, here, wide }: { stop: Stop; here: boolean; wide: boolean }) {
+  return (
+    <Link href={stop.href} asChild>
+      <Pressable
+        {...(here && { 'aria-current': 'page' as const })}
+        style={StyleSheet.flatten([
+          wide ? styles.railLink : styles.barLink,
+          here && (wide ? styles.railHere : styles.barHere),
+        ])}
+      >
+        <NavIcon name={stop.icon} stroke={here ? color.onDark : color.onDark2} />
+        <Txt kind="small" tone={here ? 'onDark' : 'onDark2'} style={here && styles.bold}>
+          {stop.name}
+        </Txt>
+      </Pressable>
+    </Link>
+  );
+}
+
+function isHere({ href, also }: Stop, path: string): boolean {
+  if (href === '/' ? path === '/' : path.startsWith(href)) return true;
+  return also.some((start) => path.startsWith(start));
+}
+
+const styles = StyleSheet.create({
+  all: { flex: 1, backgroundColor: color.field },
+  wide: { flexDirection: 'row' },
+  main: { flex: 1, minWidth: 0 },
+  bar: { flexDirection: 'row', backgroundColor: color.ink, paddingBottom: space.xs },
+  barLink: {
+    flex: 1,
+    minHeight: 62,
+    alignItems: 'center',
+    justifyContent: 'center',
+    gap: 3,
+    borderTopWidth: 4,
+    borderTopColor: color.ink,
+  },
+  barHere: { borderTopColor: color.strand },
+  rail: { width: 124, backgroundColor: color.ink, paddingTop: space.xl, gap: space.xs },
+  name: { paddingHorizontal: space.l, paddingBottom: space.l },
+  railLink: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.m,
+    minHeight: 52,
+    paddingLeft: space.m,
+    borderLeftWidth: 4,
+    borderLeftColor: color.ink,
+  },
+  railHere: { borderLeftColor: color.strand },
+  bold: { fontWeight: '700' },
+});

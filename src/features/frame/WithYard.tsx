@@ -1,0 +1,32 @@
+/** The open place for a screen, or what to say while there is none. */
+import { Redirect } from 'expo-router';
+import type { ReactNode } from 'react';
+import { View, StyleSheet } from 'react-native';
+import { Unreadable, type Yard } from '@/store/records';
+import { useYard } from '@/store/use-yard';
+import { Notice } from '@/ui/controls/Notice';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+
+export function WithYard({ children }: { readonly children: (yard: Yard) => ReactNode }) {
+  const { data, error, isPending } = useYard();
+  if (isPending) return <View style={styles.page} aria-busy />;
+  if (error) return <Trouble error={error} />;
+  if (!data) return <Redirect href="/begin" />;
+  return <>{children(data)}</>;
+}
+
+function Trouble({ error }: { readonly error: Error }) {
+  return (
+    <View style={styles.page}>
+      <Txt kind="heading">The place could not be read</Txt>
+      <Notice>
+        {error instanceof Unreadable
+          ? `One of its records (${error.key}) was written by a newer Rookle or is damaged. It was left as it is; nothing was deleted.`
+          : 'This browser did not hand out its storage. Private windows and full disks do that. Nothing was deleted.'}
+      </Notice>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ page: { flex: 1, padding: space.l, gap: space.m } });

@@ -1,0 +1,131 @@
+/** One mend, from planned to held: what to do, what to mind, and what measuring again found. */
+import { Link, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { catalogue } from '@/core/mends/catalogue';
+import { checkMend } from '@/core/mends/review';
+import { findBay } from '@/core/place/find';
+import type { Mend, MendState } from '@/core/place/mend';
+import type { Yard } from '@/store/records';
+import { useChanges } from '@/store/use-changes';
+import { useJudgement } from '@/store/use-yard';
+import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { cautionWords, mendStateWords, mendWords } from '@/words/mend-words';
+import { animalList, capital } from '@/words/names';
+import { notSavedWords } from '@/words/not-saved-words';
+import { MendOutcome } from './MendOutcome';
+import { MendTargets } from './MendTargets';
+import { StateTrail } from './StateTrail';
+
+export function MendScreen({ yard, id }: { readonly yard: Yard; readonly id: string }) {
+  const mend = yard.mends.find((it) => it.id === id);
+  return mend ? <Page yard={yard} mend={mend} /> : <NotFoundScreen />;
+}
+
+function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
+  const { found } = useJudgement(yard);
+  const { name, steps } = mendWords[mend.kind];
+  const bay = findBay(yard.place, mend.bay)?.bay;
+  const check = checkMend(yard.place, yard.walks, mend);
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <Link href="/mends">
+          <Txt kind="small" tone="holds">
+            Mends
+          </Txt>
+        </Link>
+        <Txt kind="title">{name}</Txt>
+        <Txt kind="strong">
+          {capital(bay?.name ?? mend.bay)}, against {animalList(mend.stops)}:{' '}
+          {mendStateWords[mend.state]}
+        </Txt>
+        <MendOutcome place={found.place} mend={mend} check={check} />
+        <Actions yard={yard} mend={mend} />
+      </View>
+      <View style={styles.part}>
+        <Txt kind="heading">How</Txt>
+        {steps.map((step, index) => (
+          <Txt key={step}>
+            {index + 1}. {step}
+          </Txt>
+        ))}
+        <MendTargets place={found.place} mend={mend} />
+        {catalogue[mend.kind].cautions.map((caution) => (
+          <Notice key={caution} tone="hours">
+            {cautionWords[caution]}
+          </Notice>
+        ))}
+      </View>
+      <View style={styles.part}>
+        <Txt kind="heading">So far</Txt>
+        <StateTrail mend={mend} />
+      </View>
+    </Screen>
+  );
+}
+
+interface Action {
+  readonly label: string;
+  readonly to: MendState | 'again';
+}
+
+const actions: Readonly<Record<MendState, readonly Action[]>> = {
+  open: [{ label: 'Plan it again', to: 'planned' }],
+  planned: [
+    { label: 'Mark it done', to: 'done' },
+    { label: 'Bought the things', to: 'bought' },
+  ],
+  bought: [{ label: 'Mark it done', to: 'done' }],
+  done: [{ label: 'Measure again', to: 'again' }],
+  held: [{ label: 'Measure again', to: 'again' }],
+};
+
+function Actions({ mend }: { readonly yard: Yard; readonly mend: Mend }) {
+  const router = useRouter();
+  const { moveMend, dropMend } = useChanges();
+  const [trouble, setTrouble] = useState<string>();
+  const failed = (error: unknown) => setTrouble(notSavedWords(error));
+  const act = (to: Action['to']) => {
+    if (to !== 'again') void moveMend(mend.id, to).catch(failed);
+    else router.push({ pathname: '/again/[mend]/[step]', params: { mend: mend.id, step: 0 } });
+  };
+  const drop = () => {
+    dropMend(mend.id)
+      .then(() => router.replace('/mends'))
+      .catch(failed);
+  };
+  return (
+    <View style={styles.actions}>
+      {trouble && <Notice>{trouble}</Notice>}
+      {actions[mend.state].map(({ label, to }, index) => (
+        <Button
+          key={label}
+          look={index === 0 ? 'main' : 'plain'}
+          label={label}
+          onPress={() => act(to)}
+        />
+      ))}
+      {(mend.state === 'planned' || mend.state === 'open') && (
+        <Button look="plain" label="Take it off the list" onPress={drop} />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.s },
+  actions: { gap: space.s, paddingTop: space.s },
+  part: {
+    padding: space.l,
+    gap: space.s,
+    backgroundColor: color.paper,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+  },
+});

@@ -1,0 +1,29 @@
+/** What has to be true when it is done, and will be read again. */
+import { Txt } from '@/ui/controls/Txt';
+import { questionsAgain } from '@/core/mends/readings-again';
+import type { Mend, Target } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+import { lengthWords } from '@/words/length-words';
+import { capital, latchNames, meshNames } from '@/words/names';
+import { questionWords } from '@/words/question-words';
+import { unitIndex } from '@/words/spot-words';
+import type { MeshId } from '@/core/tables/meshes';
+import type { LatchId } from '@/core/tables/latches';
+
+export function MendTargets({ place, mend }: { readonly place: Place; readonly mend: Mend }) {
+  return (
+    <>
+      {questionsAgain(place, mend).map(({ target, question }) => (
+        <Txt key={question.id} tone="ink2">
+          {capital(questionWords(question, place).short)}: {targetWords(place, target)}
+        </Txt>
+      ))}
+    </>
+  );
+}
+
+function targetWords(place: Place, { value }: Target): string {
+  if ('atMost' in value) return `make it ${lengthWords(value.atMost, place.units)} or less.`;
+  if (value.is in latchNames) return `${latchNames[value.is as LatchId]}.`;
+  return `${meshNames[value.is as MeshId]?.[unitIndex(place)] ?? value.is}.`;
+}

@@ -1,0 +1,63 @@
+/** The whole place as one file: out, in, and gone from this browser. */
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { exportText, forgetPlace } from '@/store/open-file';
+import type { Yard } from '@/store/records';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { notSavedWords } from '@/words/not-saved-words';
+import { OpenFileButton } from './OpenFileButton';
+import { saveAs } from './save-as';
+
+export function FileBlock({ yard }: { readonly yard: Yard }) {
+  const router = useRouter();
+  const client = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  const [trouble, setTrouble] = useState<string>();
+  const forget = () => {
+    forgetPlace(client, yard.place.id)
+      .then(() => router.replace('/begin'))
+      .catch((error: unknown) => setTrouble(notSavedWords(error)));
+  };
+  return (
+    <View style={styles.part}>
+      <Txt kind="heading">The file</Txt>
+      <Txt tone="ink2">
+        Everything is kept in this browser only. A file of it is your copy: structure, every walk,
+        every mend.
+      </Txt>
+      {trouble && <Notice>{trouble}</Notice>}
+      <Button
+        label="Save a copy as a file"
+        onPress={() => saveAs(`${yard.place.id}.json`, exportText(yard))}
+      />
+      <OpenFileButton label="Open a file" onOpened={() => router.replace('/')} />
+      {asking ? (
+        <View style={styles.asking}>
+          <Txt kind="strong">
+            Take {yard.place.name} out of this browser? Without a file it is gone.
+          </Txt>
+          <Button look="warn" label={`Yes, remove ${yard.place.name}`} onPress={forget} />
+          <Button look="plain" label="Keep it" onPress={() => setAsking(false)} />
+        </View>
+      ) : (
+        <Button look="plain" label="Remove from this browser" onPress={() => setAsking(true)} />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  part: {
+    padding: space.l,
+    gap: space.m,
+    backgroundColor: color.paper,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+  },
+  asking: { gap: space.s },
+});

@@ -1,0 +1,49 @@
+/** Opens a place file. What is wrong with one is said, and then nothing was changed. */
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { View, StyleSheet } from 'react-native';
+import { largestFile } from '@/core/formats/place-file';
+import { openFile } from '@/store/open-file';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { space } from '@/ui/theme/tokens';
+import { fileSentence } from '@/words/file-sentence';
+import { notSavedWords } from '@/words/not-saved-words';
+
+interface Props {
+  readonly label: string;
+  readonly onOpened: () => void;
+}
+
+export function OpenFileButton({ label, onOpened }: Props) {
+  const client = useQueryClient();
+  const [trouble, setTrouble] = useState<string>();
+  const take = async (file: File) => {
+    // Looked at before it is read: a film must not be loaded into memory to be told it is none of ours.
+    if (file.size > largestFile) {
+      setTrouble(fileSentence({ problem: 'too-large', bytes: file.size, limit: largestFile }));
+      return;
+    }
+    const problem = await openFile(client, await file.text());
+    setTrouble(problem && fileSentence(problem));
+    if (!problem) onOpened();
+  };
+  const ask = () => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = 'application/json,.json';
+    input.onchange = () => {
+      const [file] = input.files ?? [];
+      if (file) take(file).catch((error: unknown) => setTrouble(notSavedWords(error)));
+    };
+    input.click();
+  };
+  return (
+    <View style={styles.box}>
+      {trouble && <Notice>{trouble}</Notice>}
+      <Button look="plain" label={label} onPress={ask} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ box: { gap: space.s } });

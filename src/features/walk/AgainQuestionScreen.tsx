@@ -1,0 +1,59 @@
+/** Measuring a mend again: the readings it was to change, and nothing else. */
+import { useRouter } from 'expo-router';
+import { questionsAgain } from '@/core/mends/readings-again';
+import { openWalk, readingIn } from '@/core/walk/open-walk';
+import type { Yard } from '@/store/records';
+import { useChanges } from '@/store/use-changes';
+import { useJudgement } from '@/store/use-yard';
+import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
+import { mendWords } from '@/words/mend-words';
+import { questionWords } from '@/words/question-words';
+import { QuestionScreen } from './QuestionScreen';
+
+interface Props {
+  readonly yard: Yard;
+  readonly mendId: string;
+  readonly step: number;
+}
+
+export function AgainQuestionScreen({ yard, mendId, step }: Props) {
+  const router = useRouter();
+  const judgement = useJudgement(yard);
+  const { saveReading, endWalk } = useChanges();
+  const mend = yard.mends.find((it) => it.id === mendId);
+  const { place } = judgement.found;
+  const questions = mend ? questionsAgain(place, mend) : [];
+  const here = questions[step];
+  if (!mend || !here) return <NotFoundScreen />;
+  const next = questions[step + 1];
+  const toMend = () => router.replace({ pathname: '/mends/[id]', params: { id: mendId } });
+  const to = (target: number) =>
+    router.replace({ pathname: '/again/[mend]/[step]', params: { mend: mendId, step: target } });
+  const onward = async () => {
+    if (next) {
+      to(step + 1);
+      return;
+    }
+    await endWalk('measure-again');
+    toMend();
+  };
+  return (
+    <QuestionScreen
+      key={here.question.id}
+      place={place}
+      judgement={judgement}
+      question={here.question}
+      given={readingIn(openWalk(yard.walks, 'measure-again'), here.question)}
+      progress={`${step + 1} of ${questions.length}`}
+      note={mendWords[mend.kind].name}
+      nextName={next ? questionWords(next.question, place).short : 'see whether it holds'}
+      onSave={async (reading) => {
+        await saveReading(reading, 'measure-again');
+        await onward();
+      }}
+      onNext={() => void onward()}
+      onBack={() => (step > 0 ? to(step - 1) : toMend())}
+      onLeave={toMend}
+    />
+  );
+}

@@ -1,0 +1,98 @@
+/** Digits, the point, fractions of an inch, and the change of unit. */
+import { StyleSheet, View } from 'react-native';
+import type { Units } from '@/core/walk/length-entry';
+import { Button } from '@/ui/controls/Button';
+import { space } from '@/ui/theme/tokens';
+
+interface Props {
+  readonly text: string;
+  readonly setText: (text: string) => void;
+  readonly units: Units;
+  readonly setUnits: (units: Units) => void;
+}
+
+const fractions = ['1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
+const signs: Readonly<Record<(typeof fractions)[number], string>> = {
+  '1/8': '⅛',
+  '1/4': '¼',
+  '3/8': '⅜',
+  '1/2': '½',
+  '5/8': '⅝',
+  '3/4': '¾',
+  '7/8': '⅞',
+};
+
+export function Keypad({ text, setText, units, setUnits }: Props) {
+  const type = (sign: string) => setText(text + sign);
+  const digit = (sign: string) => (
+    <Button key={sign} look="key" label={sign} onPress={() => type(sign)} style={styles.key} />
+  );
+  const other: Units = units === 'metric' ? 'imperial' : 'metric';
+  return (
+    <View style={styles.pad}>
+      {units === 'imperial' && (
+        <View style={styles.row}>
+          {fractions.map((fraction) => (
+            <Button
+              key={fraction}
+              look="chip"
+              label={signs[fraction]}
+              says={`${fraction} inch`}
+              onPress={() => setText(withFraction(text, fraction))}
+              style={styles.key}
+            />
+          ))}
+        </View>
+      )}
+      <View style={styles.row}>
+        {['1', '2', '3'].map(digit)}
+        <Button
+          look="key"
+          label="⌫"
+          says="Delete the last sign"
+          onPress={() => setText(withoutLast(text))}
+          style={styles.key}
+        />
+      </View>
+      <View style={styles.row}>
+        {['4', '5', '6'].map(digit)}
+        <Button
+          look="key"
+          label={units === 'metric' ? 'to inches' : 'to mm'}
+          onPress={() => {
+            setUnits(other);
+            setText('');
+          }}
+          style={styles.key}
+        />
+      </View>
+      <View style={styles.row}>
+        {['7', '8', '9'].map(digit)}
+        <Button look="key" label="clear" onPress={() => setText('')} style={styles.key} />
+      </View>
+      <View style={styles.row}>
+        <View style={styles.key} />
+        {digit('0')}
+        {digit('.')}
+        <View style={styles.key} />
+      </View>
+    </View>
+  );
+}
+
+/** One fraction a length: a second one takes the first one's place. */
+export function withFraction(text: string, fraction: string): string {
+  const whole = text.replace(/\s*\d+\/\d+$/, '').trim();
+  return whole === '' ? fraction : `${whole} ${fraction}`;
+}
+
+/** A fraction goes as a whole, digits one by one. */
+export function withoutLast(text: string): string {
+  return /\d+\/\d+$/.test(text) ? text.replace(/\s*\d+\/\d+$/, '') : text.slice(0, -1);
+}
+
+const styles = StyleSheet.create({
+  pad: { gap: space.s },
+  row: { flexDirection: 'row', gap: space.s },
+  key: { flex: 1 },
+});

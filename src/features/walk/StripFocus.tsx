@@ -1,0 +1,125 @@
+/** The bit of wall a question is about, drawn, with the spot to look at marked. */
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { G, Path, Rect } from 'react-native-svg';
+import { innerWalls, lapOf, type Lap } from '@/core/place/lap';
+import type { Place } from '@/core/place/place';
+import type { Judgement } from '@/core/score/judge';
+import type { Question } from '@/core/walk/questions';
+import { LapDrawing } from '@/ui/drawings/LapDrawing';
+import { boxOf, lapLayout, type Box, type LapBox, type LapLayout } from '@/ui/drawings/lap-layout';
+import { color } from '@/ui/theme/tokens';
+import { useReducedMotion } from '@/ui/theme/use-reduced-motion';
+import { useWidth } from '@/ui/theme/use-width';
+
+interface Props {
+  readonly place: Place;
+  readonly judgement: Judgement;
+  readonly question: Question;
+}
+
+const height = 178;
+const frame = { above: 14, below: 42, margin: 0 };
+
+export function StripFocus({ place, judgement, question }: Props) {
+  const { width, onLayout } = useWidth();
+  const still = useReducedMotion();
+  const lap = useMemo(() => stripOf(place, question), [place, question]);
+  const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
+  const scale = (height - frame.above - frame.below) / tallest;
+  const layout = useMemo(() => lapLayout(lap, { ...frame, scale }), [lap, scale]);
+  const box = boxOf(layout, question.bay);
+  if (!box) return null;
+  const shift = width / 2 - (box.x + box.width / 2);
+  return (
+    <View style={styles.window} onLayout={onLayout}>
+      {width > 0 && (
+        <View
+          style={[
+            { transform: [{ translateX: shift }], width: layout.width },
+            !still && styles.sliding,
+          ]}
+        >
+          <LapDrawing
+            place={place}
+            layout={layout}
+            marks={judgement.marks}
+            ways={[]}
+            selected={question.bay}
+            says={`${box.bay.name}, with its neighbours`}
+            labels={false}
+          >
+            <Spot layout={layout} box={box} question={question} />
+          </LapDrawing>
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** The strip a bay stands in: the lap, the house walls, or (overhead) itself alone. */
+function stripOf(place: Place, { leg, bay }: Question): Lap {
+  if (leg === 'lap') return lapOf(place);
+  if (leg === 'house') return innerWalls(place);
+  const face = place.faces.find((it) => it.bays.some((own) => own.id === bay));
+  const own = face?.bays.find((it) => it.id === bay);
+  if (!face || !own) return { bays: [], length: 0 };
+  const nowhere = { x: 0, y: 0 };
+  const flat = { ...own, bands: own.bands.map((band) => ({ ...band, from: 0, to: own.height })) };
+  return {
+    length: own.width,
+    bays: [
+      { bay: flat, face, sideName: own.name, from: 0, to: own.width, start: nowhere, end: nowhere },
+    ],
+  };
+}
+
+function Spot({ layout, box, question }: { layout: LapLayout; box: LapBox; question: Question }) {
+  const { ground } = layout;
+  const middle = box.x + box.width / 2;
+  if (question.attribute.startsWith('ground')) {
+    const up = question.attribute === 'ground.gapLifted';
+    return (
+      <G stroke={color.open} strokeWidth={3} fill="none">
+        <Path d={`M${box.x + 6} ${ground + 3}H${box.x + box.width - 6}`} />
+        <Path
+          d={
+            up
+              ? `M${middle} ${ground - 6}v-34m-8 10l8 -10l8 10`
+              : `M${middle} ${ground + 38}v-28m-8 10l8 -10l8 10`
+          }
+        />
+      </G>
+    );
+  }
+  const at = targetOf(box, question);
+  return (
+    <Rect
+      x={at.x + 3}
+      y={at.y + 3}
+      width={Math.max(at.width - 6, 4)}
+      height={Math.max(at.height - 6, 4)}
+      fill="none"
+      stroke={color.open}
+      strokeWidth={3}
+    />
+  );
+}
+
+function targetOf(box: LapBox, { item, attribute }: Question): Box {
+  const opening = box.openings.find(
+    ({ opening: it }) =>
+      it.id === item ||
+      it.latches.some((latch) => latch.id === item) ||
+      it.cover?.some((layer) => layer.id === item),
+  );
+  if (opening) return opening;
+  const band = box.bay.bands.find((it) => it.layers.some((layer) => layer.id === item));
+  const drawn = attribute.startsWith('layer') && box.bands.find((it) => it.id === band?.id);
+  return drawn || box;
+}
+
+const styles = StyleSheet.create({
+  window: { height, overflow: 'hidden', backgroundColor: color.ground },
+  sliding: { transitionProperty: 'transform', transitionDuration: '200ms' } as object,
+});

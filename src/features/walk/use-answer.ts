@@ -1,0 +1,96 @@
+/** What has been typed or chosen so far, and what pressing on would do with it. */
+import { useState } from 'react';
+import { attributes, limitsOf } from '@/core/place/attributes';
+import { isKnown } from '@/core/place/possible';
+import type { Place } from '@/core/place/place';
+import type { Reading } from '@/core/place/walk';
+import { isLength, readLength, type Units } from '@/core/walk/length-entry';
+import type { Question } from '@/core/walk/questions';
+import type { NewReading } from '@/store/use-changes';
+import { lengthSentence } from '@/words/problem-sentence';
+
+export type Outcome =
+  | { readonly kind: 'save'; readonly value: NewReading['value'] }
+  | { readonly kind: 'refused'; readonly sentence: string }
+  /** Nothing new was said: going on needs no saving. */
+  | { readonly kind: 'unchanged' };
+
+export interface LengthAnswer {
+  readonly kind: 'length';
+  readonly text: string;
+  readonly setText: (text: string) => void;
+  readonly units: Units;
+  readonly setUnits: (units: Units) => void;
+  /** The length as far as it can be read, mm. */
+  readonly mm: number | undefined;
+  readonly outcome: Outcome;
+}
+
+export interface ChoiceAnswer {
+  readonly kind: 'choice';
+  readonly choices: readonly string[];
+  readonly chosen: string | undefined;
+  readonly choose: (choice: string) => void;
+  readonly outcome: Outcome;
+}
+
+export function useAnswer(
+  place: Place,
+  question: Question,
+  given: Reading | undefined,
+): LengthAnswer | ChoiceAnswer {
+  const attribute = attributes[question.attribute];
+  const before = given && given.value !== 'cannot-tell' ? given.value : undefined;
+  const [text, setText] = useState(() => enteredText(before));
+  const [units, setUnits] = useState<Units>(() => enteredUnits(before) ?? place.units);
+  const [chosen, choose] = useState(() => (isKnown<string>(before) ? before.is : undefined));
+  if (attribute.value === 'choice') {
+    const unchanged = chosen === undefined || (isKnown<string>(before) && before.is === chosen);
+    return {
+      kind: 'choice',
+      choices: attribute.choices,
+      chosen,
+      choose,
+      outcome: unchanged ? { kind: 'unchanged' } : { kind: 'save', value: { is: chosen } },
+    };
+  }
+  const read = readLength(text, units, limitsOf(question.attribute)[1]);
+  return {
+    kind: 'length',
+    text,
+    setText,
+    units,
+    setUnits,
+    mm: isLength(read) ? read.mm : undefined,
+    outcome: lengthOutcome(read, before, units),
+  };
+}
+
+function lengthOutcome(
+  read: ReturnType<typeof readLength>,
+  before: Exclude<Reading['value'], 'cannot-tell'> | undefined,
+  units: Units,
+): Outcome {
+  if (isLength(read)) {
+    const same = isKnown<number>(before) && before.is === read.mm;
+    return same
+      ? { kind: 'unchanged' }
+      : { kind: 'save', value: { is: read.mm, entered: read.entered } };
+  }
+  // Going on without a reading is skipping: the question stays open, nothing is lost.
+  if (read.problem === 'empty') return { kind: 'unchanged' };
+  return { kind: 'refused', sentence: lengthSentence(read, units) };
+}
+
+function enteredText(value: Exclude<Reading['value'], 'cannot-tell'> | undefined): string {
+  const entered = value && 'entered' in value ? (value.entered ?? '') : '';
+  return entered.replace(/ (mm|in)$/, '');
+}
+
+function enteredUnits(
+  value: Exclude<Reading['value'], 'cannot-tell'> | undefined,
+): Units | undefined {
+  const entered = value && 'entered' in value ? value.entered : undefined;
+  if (entered === undefined) return undefined;
+  return / in$/.test(entered) ? 'imperial' : 'metric';
+}

@@ -1,0 +1,62 @@
+/** A mend on offer: what it is, what it takes, which figure it meets. */
+import { StyleSheet, View } from 'react-native';
+import type { Proposal } from '@/core/mends/propose';
+import type { Place } from '@/core/place/place';
+import { Button } from '@/ui/controls/Button';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { lengthWords } from '@/words/length-words';
+import { amountWords, mendWords } from '@/words/mend-words';
+import { animalNames } from '@/words/names';
+
+interface Props {
+  readonly place: Place;
+  readonly proposal: Proposal;
+  readonly onChoose: () => void;
+}
+
+export function ProposalRow({ place, proposal, onChoose }: Props) {
+  const { mend, weak } = proposal;
+  const { name } = mendWords[mend.kind];
+  return (
+    <View style={styles.row}>
+      <Txt kind="strong">
+        {name}
+        {mend.term === 'tonight' ? ' (for tonight)' : ''}
+      </Txt>
+      <Txt tone="ink2">
+        {mend
+          .takes(weak)
+          .map((amount) => amountWords(place, amount))
+          .join('; ')}
+        . About {mend.time(weak).value} min.
+      </Txt>
+      <Txt kind="small" tone="ink3">
+        {closureWords(place, proposal)}
+      </Txt>
+      <Button
+        look={mend.term === 'tonight' ? 'plain' : 'main'}
+        label="Choose this mend"
+        says={`Choose: ${name}`}
+        onPress={onChoose}
+      />
+    </View>
+  );
+}
+
+/** Which figure it is judged by and which it is made to. */
+export function closureWords(place: Place, { closure, meetsStrict, weak }: Proposal): string {
+  if (weak.spot.kind === 'latch')
+    return 'Two different motions are more than they work out (common practice).';
+  const used = lengthWords(closure.used, place.units);
+  const strict = lengthWords(closure.strict, place.units);
+  const whose = `${animalNames[closure.animal][0]} ${used}`;
+  if (closure.used === closure.strict) return `Shut to this: ${whose}.`;
+  return meetsStrict
+    ? `Shut it to ${strict}, the stricter figure; judged by ${whose}.`
+    : `Meets the figure it is judged by (${whose}), not the stricter ${strict}.`;
+}
+
+const styles = StyleSheet.create({
+  row: { gap: space.xs, paddingTop: space.m, borderTopWidth: 1, borderTopColor: color.hairline },
+});

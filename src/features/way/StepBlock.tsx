@@ -1,0 +1,133 @@
+/** One barrier of a way in: its weak spots with reading, figure and source, and the mends that fit. */
+import { Link, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { proposalsFor, type Proposal } from '@/core/mends/propose';
+import { weakSpots, type WeakSpot } from '@/core/mends/spots';
+import type { FoundPlace } from '@/core/place/apply-readings';
+import { findBay } from '@/core/place/find';
+import type { Mend } from '@/core/place/mend';
+import type { Step } from '@/core/routes/animal-routes';
+import type { Yard } from '@/store/records';
+import { useChanges } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { animalList, capital } from '@/words/names';
+import { mendStateWords, mendWords } from '@/words/mend-words';
+import { spotWords } from '@/words/spot-words';
+import { notSavedWords } from '@/words/not-saved-words';
+import { ProposalRow } from './ProposalRow';
+import { ReasonLines } from './ReasonLines';
+
+interface Props {
+  readonly yard: Yard;
+  readonly found: FoundPlace;
+  readonly step: Step;
+  readonly number: number;
+  readonly who: string;
+}
+
+export function StepBlock({ yard, found, step, number, who }: Props) {
+  const { place } = found;
+  const bay = findBay(place, step.bay.id)?.bay ?? step.bay;
+  const into = place.zones.find((zone) => zone.id === step.into)?.name ?? step.into;
+  return (
+    <View style={styles.block}>
+      <Txt kind="heading">
+        {number}. {capital(bay.name)}, into the {into}
+      </Txt>
+      <Txt tone="ink2">{who} get by here.</Txt>
+      {weakSpots(place, bay).map((weak) => (
+        <SpotBlock
+          key={`${weak.spot.kind} ${weak.spot.item}`}
+          yard={yard}
+          found={found}
+          weak={weak}
+        />
+      ))}
+    </View>
+  );
+}
+
+function SpotBlock({ yard, found, weak }: { yard: Yard; found: FoundPlace; weak: WeakSpot }) {
+  const router = useRouter();
+  const { planMend } = useChanges();
+  const [trouble, setTrouble] = useState<string>();
+  const { place } = found;
+  const worst = weak.parts[0];
+  if (!worst) return null;
+  const inHand = yard.mends.find((mend) => isFor(mend, weak));
+  const choose = (proposal: Proposal) => {
+    planMend(proposal)
+      .then((id) => router.push({ pathname: '/mends/[id]', params: { id } }))
+      .catch((error: unknown) => setTrouble(notSavedWords(error)));
+  };
+  return (
+    <View style={styles.spot}>
+      <Txt kind="sub">
+        {capital(spotWords(place, worst))}: {animalList(weak.letsBy)}
+      </Txt>
+      <ReasonLines found={found} parts={weak.parts} />
+      {trouble && <Notice>{trouble}</Notice>}
+      {inHand ? (
+        <Link href={{ pathname: '/mends/[id]', params: { id: inHand.id } }} style={styles.link}>
+          <Txt kind="strong" tone="holds">
+            {mendWords[inHand.kind].name}: {mendStateWords[inHand.state]}
+          </Txt>
+        </Link>
+      ) : (
+        <Proposals place={place} proposals={proposalsFor(weak)} onChoose={choose} />
+      )}
+    </View>
+  );
+}
+
+function Proposals({
+  place,
+  proposals,
+  onChoose,
+}: {
+  readonly place: FoundPlace['place'];
+  readonly proposals: readonly Proposal[];
+  readonly onChoose: (proposal: Proposal) => void;
+}) {
+  const [all, setAll] = useState(false);
+  if (proposals.length === 0) {
+    return <Txt tone="ink2">Shut it every night: no mend stands in for that.</Txt>;
+  }
+  const few = 3;
+  return (
+    <View style={styles.proposals}>
+      {proposals.slice(0, all ? undefined : few).map((proposal) => (
+        <ProposalRow
+          key={proposal.mend.kind}
+          place={place}
+          proposal={proposal}
+          onChoose={() => onChoose(proposal)}
+        />
+      ))}
+      {!all && proposals.length > few && (
+        <Button look="plain" label="More mends" onPress={() => setAll(true)} />
+      )}
+    </View>
+  );
+}
+
+function isFor(mend: Mend, weak: WeakSpot): boolean {
+  return mend.spot.kind === weak.spot.kind && mend.spot.item === weak.spot.item;
+}
+
+const styles = StyleSheet.create({
+  block: {
+    padding: space.l,
+    gap: space.s,
+    backgroundColor: color.paper,
+    borderBottomWidth: 1,
+    borderBottomColor: color.hairline,
+  },
+  spot: { gap: space.s, paddingTop: space.s },
+  proposals: { gap: space.m, paddingTop: space.xs },
+  link: { paddingVertical: space.m },
+});

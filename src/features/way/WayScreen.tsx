@@ -1,0 +1,92 @@
+/** One way in: barrier by barrier to the birds, why each gives way, and the mends that would close it. */
+import { Link } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import type { Step } from '@/core/routes/animal-routes';
+import type { WayIn } from '@/core/routes/ways-in';
+import type { Judgement } from '@/core/score/judge';
+import type { Yard } from '@/store/records';
+import { useJudgement } from '@/store/use-yard';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { wayOnward, wayTitle } from '@/words/headline';
+import { rungLong } from '@/words/minutes-words';
+import { animalList, capital } from '@/words/names';
+import { StepBlock } from './StepBlock';
+
+export function WayScreen({ yard, id }: { readonly yard: Yard; readonly id: string }) {
+  const judgement = useJudgement(yard);
+  const way = [...judgement.waysIn, ...judgement.slowWays].find((it) => it.id === id);
+  if (!way) return <Closed />;
+  const { place } = judgement.found;
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <Link href="/">
+          <Txt kind="small" tone="holds">
+            Yard
+          </Txt>
+        </Link>
+        <Txt kind="title">Way in {numberOf(judgement, way)}</Txt>
+        <Txt kind="strong">{wayTitle(place, way)}</Txt>
+        <Txt tone="ink2">
+          {wayOnward(place, way)} The quickest {rungLong(way.minutes)}.
+        </Txt>
+      </View>
+      {stepsOf(way).map(({ step, animals }, index) => (
+        <StepBlock
+          key={step.bay.id}
+          yard={yard}
+          found={judgement.found}
+          step={step}
+          number={index + 1}
+          who={capital(animalList(animals))}
+        />
+      ))}
+    </Screen>
+  );
+}
+
+/** Every barrier that any of them passes, in the order in which it is met. */
+function stepsOf(way: WayIn): { step: Step; animals: WayIn['by'][number]['animal'][] }[] {
+  const steps = new Map<string, { step: Step; animals: WayIn['by'][number]['animal'][] }>();
+  for (const { animal, route } of way.by) {
+    for (const step of route.steps) {
+      const known = steps.get(step.bay.id);
+      if (known) known.animals.push(animal);
+      else steps.set(step.bay.id, { step, animals: [animal] });
+    }
+  }
+  return [...steps.values()];
+}
+
+function numberOf(judgement: Judgement, way: WayIn): string {
+  const index = judgement.waysIn.findIndex((it) => it.id === way.id);
+  return index < 0 ? '(slow)' : String(index + 1);
+}
+
+function Closed() {
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <Txt kind="title">No way in here now</Txt>
+        <Txt tone="ink2">As it was last read, nothing that lives here gets to the birds by it.</Txt>
+        <Link href="/" style={styles.link}>
+          <Txt kind="strong" tone="holds">
+            To the yard
+          </Txt>
+        </Link>
+      </View>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: {
+    padding: space.l,
+    gap: space.s,
+    borderBottomWidth: 1,
+    borderBottomColor: color.hairline,
+  },
+  link: { paddingVertical: space.m },
+});

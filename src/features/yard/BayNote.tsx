@@ -1,0 +1,71 @@
+/** What is to be said of the bay that was touched. */
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { weakSpots } from '@/core/mends/spots';
+import { findBay } from '@/core/place/find';
+import type { BayId } from '@/core/place/place';
+import type { Judgement } from '@/core/score/judge';
+import { questionsOf } from '@/core/walk/questions';
+import { Button } from '@/ui/controls/Button';
+import { Txt } from '@/ui/controls/Txt';
+import { lineCode } from '@/ui/theme/line-code';
+import { color, space } from '@/ui/theme/tokens';
+import { animalList, capital, count } from '@/words/names';
+import { spotWords } from '@/words/spot-words';
+
+export function BayNote({
+  judgement,
+  bay,
+}: {
+  readonly judgement: Judgement;
+  readonly bay: BayId;
+}) {
+  const router = useRouter();
+  const { place } = judgement.found;
+  const found = findBay(place, bay);
+  if (!found) return null;
+  const questions = questionsOf(place).filter((it) => it.bay === bay);
+  const unread = questions.filter((it) => !it.answered).length;
+  const spots = weakSpots(place, found.bay);
+  const first = questions.find((it) => !it.answered) ?? questions[0];
+  const mark = judgement.marks.get(bay) ?? 'unread';
+  return (
+    <View style={styles.note}>
+      <Txt kind="sub" live>
+        {capital(found.bay.name)}: {lineCode[mark].name}
+      </Txt>
+      {spots.map(({ spot, letsBy, parts }) => (
+        <Txt key={`${spot.kind} ${spot.item}`} tone="ink2">
+          Lets by {animalList(letsBy)} {parts[0] && spotWords(place, parts[0])}.
+          {mark === 'holds' && ' The next wall stops them.'}
+        </Txt>
+      ))}
+      {spots.length === 0 && (
+        <Txt tone="ink2">
+          {unread === 0
+            ? 'Nothing that lives here gets by it.'
+            : `Nothing read so far lets anything by; ${count(unread, 'reading')} not taken.`}
+        </Txt>
+      )}
+      {first && (
+        <Button
+          look="plain"
+          label={`Walk ${found.bay.name}`}
+          onPress={() =>
+            router.push({ pathname: '/walk/[question]', params: { question: first.id } })
+          }
+        />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  note: {
+    padding: space.l,
+    gap: space.s,
+    backgroundColor: color.paper,
+    borderBottomWidth: 1,
+    borderBottomColor: color.hairline,
+  },
+});

@@ -1,0 +1,120 @@
+/** The yard: how many ways in tonight and for whom, then where, then the rest. */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { BayId } from '@/core/place/place';
+import type { Judgement } from '@/core/score/judge';
+import type { Yard } from '@/store/records';
+import { useJudgement } from '@/store/use-yard';
+import { Screen } from '@/ui/controls/Screen';
+import { Lap } from '@/ui/drawings/Lap';
+import { Legend } from '@/ui/drawings/Legend';
+import { Plan } from '@/ui/drawings/Plan';
+import { color, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
+import { useWidth } from '@/ui/theme/use-width';
+import { AnimalList } from './AnimalList';
+import { Answer } from './Answer';
+import { BayNote } from './BayNote';
+import { WayList } from './WayList';
+import { WhatCounts } from './WhatCounts';
+
+export function YardScreen({ yard }: { readonly yard: Yard }) {
+  const judgement = useJudgement(yard);
+  const [selected, setSelected] = useState<BayId>();
+  const wide = useWide();
+  const drawings = { judgement, selected, onSelect: setSelected };
+  const note = selected && <BayNote judgement={judgement} bay={selected} />;
+  if (wide) {
+    return (
+      <Screen full>
+        <View style={styles.columns}>
+          <View style={styles.left}>
+            <Answer yard={yard} judgement={judgement} />
+            <PlanSheet {...drawings} tallest={400} />
+            {note}
+          </View>
+          <View style={styles.right}>
+            <WayList judgement={judgement} />
+            <AnimalList judgement={judgement} />
+          </View>
+        </View>
+        <View style={styles.foot}>
+          <LapSheet {...drawings} whole />
+        </View>
+        <WhatCounts judgement={judgement} />
+      </Screen>
+    );
+  }
+  return (
+    <Screen>
+      <Answer yard={yard} judgement={judgement} />
+      <PlanSheet {...drawings} tallest={330} />
+      {note}
+      <WayList judgement={judgement} />
+      <LapSheet {...drawings} whole={false} />
+      <AnimalList judgement={judgement} />
+      <WhatCounts judgement={judgement} />
+    </Screen>
+  );
+}
+
+interface DrawingProps {
+  readonly judgement: Judgement;
+  readonly selected: BayId | undefined;
+  readonly onSelect: (bay: BayId) => void;
+}
+
+function PlanSheet({ judgement, tallest, ...touch }: DrawingProps & { readonly tallest: number }) {
+  const { width, onLayout } = useWidth();
+  const marks = judgement.marks;
+  return (
+    <View style={styles.sheet} onLayout={onLayout}>
+      {width > 0 && (
+        <Plan
+          place={judgement.found.place}
+          marks={marks}
+          ways={judgement.waysIn}
+          birds={judgement.birds}
+          width={width}
+          tallest={tallest}
+          {...touch}
+        />
+      )}
+      <View style={styles.legend}>
+        <Legend marks={new Set(marks.values())} />
+      </View>
+    </View>
+  );
+}
+
+function LapSheet({ judgement, whole, ...touch }: DrawingProps & { readonly whole: boolean }) {
+  const { width, onLayout } = useWidth();
+  return (
+    <View onLayout={onLayout}>
+      {width > 0 && (
+        <Lap
+          place={judgement.found.place}
+          marks={judgement.marks}
+          ways={judgement.waysIn}
+          width={width}
+          whole={whole}
+          {...touch}
+        />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  columns: { flexDirection: 'row' },
+  left: { flex: 1, minWidth: 0 },
+  right: {
+    width: 384,
+    backgroundColor: color.paper,
+    borderLeftWidth: 1,
+    borderLeftColor: color.hairline,
+  },
+  sheet: { backgroundColor: color.ground },
+  legend: { paddingHorizontal: space.l, paddingBottom: space.m },
+  foot: { borderTopWidth: 2, borderTopColor: color.ink },
+});

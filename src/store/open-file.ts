@@ -1,0 +1,60 @@
+/** Opening a place: from a file, from the demo, or newly begun. Each replaces the records of that place only. */
+import type { QueryClient } from '@tanstack/react-query';
+import { writePlaceFile, type FileProblem, type PlaceFile } from '@/core/formats/place-file';
+import { readPlaceFile } from '@/core/formats/read-place-file';
+import { underLock, yardKey } from './change-yard';
+import { tellOtherTabs } from './other-tabs';
+import { currentKey, keyOf, keysOfPlace, pack, visitedKey, type Yard } from './records';
+import { removeAll, storage, writeAll } from './storage';
+
+/** Reads and keeps a place file. Comes back with the problem where it cannot be read; then nothing was changed. */
+export async function openFile(
+  client: QueryClient,
+  text: string,
+): Promise<FileProblem | undefined> {
+  const read = readPlaceFile(text);
+  if ('problem' in read) return read;
+  await keepPlace(client, read.file);
+  return undefined;
+}
+
+/** Keeps a whole place and opens it. A place of the same id is replaced, once the new one is safely written. */
+export async function keepPlace(
+  client: QueryClient,
+  { place, walks, mends }: PlaceFile | Yard,
+): Promise<void> {
+  await underLock(async () => {
+    const records = {
+      [keyOf.place(place)]: pack(place),
+      ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
+      ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
+    };
+    const stale = (await keysOfPlace(place.id)).filter((key) => !(key in records));
+    await writeAll({ ...records, [currentKey]: place.id, [visitedKey]: 'yes' });
+    if (stale.length > 0) await removeAll(stale);
+  });
+  client.setQueryData(yardKey, { place, walks, mends });
+  tellOtherTabs();
+}
+
+/** Takes the open place out of this browser. */
+export async function forgetPlace(client: QueryClient, id: string): Promise<void> {
+  await underLock(async () => removeAll([...(await keysOfPlace(id)), currentKey]));
+  client.setQueryData(yardKey, null);
+  tellOtherTabs();
+}
+
+/** The demo place, where this server has one to hand out. */
+export async function openDemo(client: QueryClient): Promise<boolean> {
+  const answer = await fetch('/api/demo').catch(() => undefined);
+  if (!answer?.ok) return false;
+  return (await openFile(client, await answer.text())) === undefined;
+}
+
+export async function isFirstVisit(): Promise<boolean> {
+  return (await storage.getItem(visitedKey)) === null;
+}
+
+export function exportText({ place, walks, mends }: Yard): string {
+  return writePlaceFile(place, walks, mends);
+}

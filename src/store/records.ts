@@ -1,0 +1,78 @@
+/**
+ * One record a key: `place/ID`, `walk/PLACE/ID`, `mend/PLACE/ID`. Each carries the version it was written in and
+ * is checked when read. A record that cannot be read stays where it is.
+ */
+import type { Schema } from 'yup';
+import { placeSchema } from '@/core/formats/place-schema';
+import { mendSchema, walkSchema } from '@/core/formats/record-schemas';
+import type { Mend } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+import type { Walk } from '@/core/place/walk';
+import { migrate, recordVersion } from './migrations';
+import { storage } from './storage';
+
+/** Everything kept of one place. */
+export interface Yard {
+  readonly place: Place;
+  readonly walks: readonly Walk[];
+  readonly mends: readonly Mend[];
+}
+
+export const keyOf = {
+  place: (place: Place) => `place/${place.id}`,
+  walk: (walk: Walk) => `walk/${walk.placeId}/${walk.id}`,
+  mend: (mend: Mend) => `mend/${mend.placeId}/${mend.id}`,
+};
+
+/** Which place is open, and whether this browser has ever had one. */
+export const currentKey = 'current-place';
+export const visitedKey = 'visited';
+
+export function pack(record: object): string {
+  return JSON.stringify({ version: recordVersion, record });
+}
+
+export class Unreadable extends Error {
+  constructor(readonly key: string) {
+    super(`cannot read ${key}`);
+    this.name = 'Unreadable';
+  }
+}
+
+export function unpack<T>(key: string, text: string, schema: Schema<T>): T {
+  try {
+    return schema.validateSync(migrate(JSON.parse(text)), { strict: true });
+  } catch {
+    throw new Unreadable(key);
+  }
+}
+
+/** The open place with its walks (oldest first) and mends; `null` where there is none. */
+export async function loadYard(): Promise<Yard | null> {
+  const id = await storage.getItem(currentKey);
+  const text = id === null ? null : await storage.getItem(`place/${id}`);
+  if (id === null || text === null) return null;
+  const keys = await storage.getAllKeys();
+  const load = async <T>(kind: string, schema: Schema<T>): Promise<T[]> => {
+    const wanted = keys.filter((key) => key.startsWith(`${kind}/${id}/`)).sort();
+    const texts = wanted.length === 0 ? {} : await storage.getMany(wanted);
+    return wanted.flatMap((key) => {
+      const record = texts[key];
+      return record === null || record === undefined ? [] : [unpack(key, record, schema)];
+    });
+  };
+  return {
+    place: unpack(`place/${id}`, text, placeSchema),
+    walks: await load('walk', walkSchema),
+    mends: await load('mend', mendSchema),
+  };
+}
+
+/** Every key that belongs to a place. */
+export async function keysOfPlace(id: string): Promise<string[]> {
+  const keys = await storage.getAllKeys();
+  return keys.filter(
+    (key) =>
+      key === `place/${id}` || key.startsWith(`walk/${id}/`) || key.startsWith(`mend/${id}/`),
+  );
+}

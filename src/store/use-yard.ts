@@ -1,0 +1,33 @@
+/** The open place, for screens. */
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
+import { judge, type Judgement } from '@/core/score/judge';
+import { yardKey } from './change-yard';
+import { isFirstVisit, openDemo } from './open-file';
+import { hearOtherTabs } from './other-tabs';
+import { loadYard, type Yard } from './records';
+
+/** The open place; on a first visit the demo, where the server has one. `null`: none yet. */
+export function useYard() {
+  const client = useQueryClient();
+  useEffect(
+    () => hearOtherTabs(() => void client.invalidateQueries({ queryKey: yardKey })),
+    [client],
+  );
+  return useQuery({
+    queryKey: yardKey,
+    queryFn: async () => {
+      const yard = await loadYard();
+      if (yard || !(await isFirstVisit()) || !(await openDemo(client))) return yard;
+      return loadYard();
+    },
+    staleTime: Infinity,
+    retry: false,
+    networkMode: 'always',
+  });
+}
+
+/** The judgement of a place; the same until a reading or the place itself changes. */
+export function useJudgement({ place, walks }: Yard): Judgement {
+  return useMemo(() => judge(place, walks), [place, walks]);
+}

@@ -1,0 +1,79 @@
+/** The button a glove finds. `<Button label="Next: pull test" onPress={next} />` */
+import { Pressable, StyleSheet, type StyleProp, type ViewStyle } from 'react-native';
+import { color, space, touch } from '../theme/tokens';
+import { Txt } from './Txt';
+
+export interface ButtonProps {
+  readonly label: string;
+  readonly onPress: () => void;
+  readonly look?: keyof typeof looks;
+  readonly disabled?: boolean;
+  readonly selected?: boolean;
+  readonly style?: StyleProp<ViewStyle>;
+  /** Said instead of the label where that is a sign or too short. */
+  readonly says?: string;
+}
+
+export function Button({
+  label,
+  onPress,
+  look = 'main',
+  disabled = false,
+  selected,
+  style,
+  says,
+}: ButtonProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={says ?? label}
+      {...(selected !== undefined && { 'aria-pressed': selected })}
+      disabled={disabled}
+      onPress={onPress}
+      style={({ pressed }) => [
+        shape.base,
+        looks[selected ? 'chosen' : look],
+        pressed && shape.pressed,
+        disabled && shape.off,
+        style,
+      ]}
+    >
+      <Txt kind="label" tone={toneOf[selected ? 'chosen' : look]} style={shape.text}>
+        {label}
+      </Txt>
+    </Pressable>
+  );
+}
+
+const shape = StyleSheet.create({
+  base: {
+    minHeight: touch,
+    paddingHorizontal: space.l,
+    paddingVertical: space.s,
+    borderRadius: 8,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderWidth: 1,
+  },
+  text: { textAlign: 'center' },
+  pressed: { opacity: 0.75 },
+  off: { opacity: 0.45 },
+});
+
+const looks = StyleSheet.create({
+  main: { backgroundColor: color.holds, borderColor: color.holds },
+  plain: { backgroundColor: color.ground, borderColor: color.ground },
+  chip: { backgroundColor: color.paper, borderColor: color.wire, paddingHorizontal: space.xs },
+  key: { backgroundColor: color.ground, borderColor: color.ground, paddingHorizontal: space.xs },
+  chosen: { backgroundColor: color.ink, borderColor: color.ink, paddingHorizontal: space.xs },
+  warn: { backgroundColor: color.paper, borderColor: color.openText },
+});
+
+const toneOf = {
+  main: 'onDark',
+  plain: 'ink',
+  chip: 'ink',
+  key: 'ink',
+  chosen: 'onDark',
+  warn: 'open',
+} as const;

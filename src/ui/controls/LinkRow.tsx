@@ -1,0 +1,37 @@
+/** A row that leads somewhere: hairline above, room for a figure at the left. */
+import { Link, type Href } from 'expo-router';
+import type { ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { color, space, touch } from '../theme/tokens';
+
+interface Props {
+  readonly href: Href;
+  readonly says: string;
+  readonly lead?: ReactNode;
+  readonly children: ReactNode;
+}
+
+export function LinkRow({ href, says, lead, children }: Props) {
+  return (
+    <Link href={href} asChild>
+      <Pressable aria-label={says} style={StyleSheet.flatten(styles.row)}>
+        {lead !== undefined && <View style={styles.lead}>{lead}</View>}
+        <View style={styles.body}>{children}</View>
+      </Pressable>
+    </Link>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    minHeight: touch,
+    paddingVertical: space.m,
+    paddingHorizontal: space.l,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+    gap: space.m,
+  },
+  lead: { width: 56, alignItems: 'flex-end' },
+  body: { flex: 1, gap: 2 },
+});

@@ -1,0 +1,67 @@
+/** Text in one of the faces of the house. `<Txt kind="title">2 ways in</Txt>` */
+import type { ReactNode } from 'react';
+import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
+import { color, font } from '../theme/tokens';
+
+export type TxtKind = keyof typeof kinds;
+
+interface Props {
+  readonly kind?: TxtKind;
+  readonly tone?: keyof typeof tones;
+  readonly children: ReactNode;
+  readonly style?: StyleProp<TextStyle>;
+  /** Announced when it changes. */
+  readonly live?: boolean;
+  readonly lines?: number;
+}
+
+export function Txt({ kind = 'body', tone = 'ink', children, style, live, lines }: Props) {
+  const level = levels[kind];
+  return (
+    <Text
+      style={[kinds[kind], tones[tone], style]}
+      {...(level && { role: 'heading' as const, 'aria-level': level })}
+      {...(live && { 'aria-live': 'polite' as const })}
+      {...(lines !== undefined && { numberOfLines: lines })}
+    >
+      {children}
+    </Text>
+  );
+}
+
+const levels: Partial<Record<string, number>> = { title: 1, heading: 2, sub: 3 };
+
+const kinds = StyleSheet.create({
+  title: { fontFamily: font.narrow, fontWeight: '600', fontSize: 38, lineHeight: 42 },
+  heading: { fontFamily: font.narrow, fontWeight: '600', fontSize: 25, lineHeight: 30 },
+  sub: { fontFamily: font.text, fontWeight: '700', fontSize: 17, lineHeight: 23 },
+  strong: { fontFamily: font.text, fontWeight: '700', fontSize: 17, lineHeight: 23 },
+  body: { fontFamily: font.text, fontWeight: '400', fontSize: 17, lineHeight: 24 },
+  small: { fontFamily: font.text, fontWeight: '400', fontSize: 15, lineHeight: 21 },
+  figure: {
+    fontFamily: font.narrow,
+    fontWeight: '600',
+    fontSize: 30,
+    lineHeight: 34,
+    fontVariant: ['tabular-nums'],
+  },
+  reading: {
+    fontFamily: font.narrow,
+    fontWeight: '600',
+    fontSize: 46,
+    lineHeight: 52,
+    fontVariant: ['tabular-nums'],
+  },
+  label: { fontFamily: font.narrow, fontWeight: '600', fontSize: 17, lineHeight: 22 },
+});
+
+const tones = StyleSheet.create({
+  ink: { color: color.ink },
+  ink2: { color: color.ink2 },
+  ink3: { color: color.ink3 },
+  open: { color: color.openText },
+  hours: { color: color.hoursText },
+  holds: { color: color.holds },
+  onDark: { color: color.onDark },
+  onDark2: { color: color.onDark2 },
+});

@@ -1,0 +1,79 @@
+/** The lap as a thing to touch: whole on a wide screen, sliding sideways on a phone. */
+import { useEffect, useMemo, useRef } from 'react';
+import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { lapOf } from '@/core/place/lap';
+import type { BayId, Place } from '@/core/place/place';
+import type { WayIn } from '@/core/routes/ways-in';
+import type { BayMark } from '@/core/score/judge';
+import { color } from '../theme/tokens';
+import { LapDrawing, lapSays } from './LapDrawing';
+import { boxOf, lapLayout } from './lap-layout';
+
+interface Props {
+  readonly place: Place;
+  readonly marks: ReadonlyMap<BayId, BayMark>;
+  readonly ways: readonly WayIn[];
+  readonly selected: BayId | undefined;
+  readonly onSelect: (bay: BayId) => void;
+  readonly width: number;
+  /** True: the whole lap fits the width. False: it slides. */
+  readonly whole: boolean;
+}
+
+const margin = 18;
+/** px per mm where it slides: a bay is about as wide as a thumb is long. */
+const slidingScale = 0.075;
+
+export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Props) {
+  const lap = useMemo(() => lapOf(place), [place]);
+  const fitting = (width - 2 * margin) / Math.max(lap.length, 1);
+  const scale = whole ? fitting : Math.max(slidingScale, fitting);
+  const layout = useMemo(
+    () => lapLayout(lap, { scale, above: 28, below: 74, margin }),
+    [lap, scale],
+  );
+  const scroll = useRef<ScrollView>(null);
+  const target = selected ?? ways[0]?.id;
+  useEffect(() => {
+    const box = target && boxOf(layout, target);
+    if (box) scroll.current?.scrollTo({ x: box.x + box.width / 2 - width / 2, animated: false });
+  }, [layout, target, width]);
+  return (
+    <ScrollView
+      ref={scroll}
+      horizontal
+      style={styles.strip}
+      contentContainerStyle={{ width: Math.max(layout.width, width) }}
+    >
+      <View>
+        <LapDrawing
+          place={place}
+          layout={layout}
+          marks={marks}
+          ways={ways}
+          selected={selected}
+          says={lapSays(place, lap.length)}
+          labels
+        />
+        {layout.bays.map(({ bay, x, width: wide }) => (
+          <Pressable
+            key={bay.id}
+            role="button"
+            aria-label={`Lap, ${bay.name}`}
+            aria-pressed={selected === bay.id}
+            onPress={() => onSelect(bay.id)}
+            style={[
+              styles.touch,
+              { left: x + 1, width: Math.max(wide - 2, 24), height: layout.height },
+            ]}
+          />
+        ))}
+      </View>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  strip: { backgroundColor: color.ground, flexGrow: 0 },
+  touch: { position: 'absolute', top: 0 },
+});

@@ -1,0 +1,91 @@
+/** One bay of the lap: cover, posts, doors, sill, skirt, and the line that says how it stands. */
+import { G, Line, Path, Rect } from 'react-native-svg';
+import type { BayMark } from '@/core/score/judge';
+import { color } from '../theme/tokens';
+import type { LapBox, LapLayout } from './lap-layout';
+import { MarkedLine } from './MarkedLine';
+import { meshFill } from './MeshPatterns';
+
+interface Props {
+  readonly box: LapBox;
+  readonly layout: LapLayout;
+  readonly mark: BayMark | undefined;
+  readonly selected: boolean;
+}
+
+const post = 6;
+
+export function LapBayDrawing({ box, layout, mark, selected }: Props) {
+  const { ground } = layout;
+  const sill = Math.min(8, box.height / 8);
+  return (
+    <G>
+      {box.bands.map(({ id, x, y, width, height, mesh }) => (
+        <Rect key={id} x={x} y={y} width={width} height={height} fill={meshFill(mesh)} />
+      ))}
+      {box.bands.slice(1).map(({ id, x, y, width, height }) => (
+        <Line
+          key={id}
+          x1={x}
+          x2={x + width}
+          y1={y + height}
+          y2={y + height}
+          stroke={color.timber}
+          strokeWidth={2}
+        />
+      ))}
+      {box.bay.top.kind === 'roof' && (
+        <Rect x={box.x} y={box.y - 5} width={box.width} height={5} fill={color.ink} />
+      )}
+      {box.openings.map(({ opening, x, y, width, height }) => (
+        <Rect
+          key={opening.id}
+          x={x}
+          y={y}
+          width={width}
+          height={height}
+          fill={opening.kind === 'gate' || opening.kind === 'door' ? 'none' : color.ink2}
+          stroke={color.ink}
+          strokeWidth={2}
+        />
+      ))}
+      <Rect x={box.x} y={ground - sill} width={box.width} height={sill} fill={color.timber} />
+      <Rect x={box.x - post / 2} y={box.y} width={post} height={box.height + 3} fill={color.ink2} />
+      <Rect
+        x={box.x + box.width - post / 2}
+        y={box.y}
+        width={post}
+        height={box.height + 3}
+        fill={color.ink2}
+      />
+      {box.skirt && (
+        <Path
+          d={`M${box.x + 2} ${ground + 4}v${box.skirt.depth}h${box.width - 4}v${-box.skirt.depth}`}
+          fill="none"
+          stroke={color.ink3}
+          strokeWidth={2}
+          strokeDasharray="2 4"
+        />
+      )}
+      {mark && (
+        <MarkedLine
+          from={{ x: box.x + post / 2, y: ground + 4 }}
+          to={{ x: box.x + box.width - post / 2, y: ground + 4 }}
+          mark={mark}
+        />
+      )}
+      {selected && (
+        <Rect
+          x={box.x}
+          y={box.y - 2}
+          width={box.width}
+          height={box.height + 8}
+          fill="none"
+          stroke={color.ink}
+          strokeWidth={2.5}
+          strokeDasharray="6 4"
+        />
+      )}
+    </G>
+  );
+}

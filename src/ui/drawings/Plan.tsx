@@ -1,0 +1,216 @@
+/** The plan: where things are. Walls in the line code, ways in numbered, routes dotted from outside to the birds. */
+import { Pressable, StyleSheet, View } from 'react-native';
+import Svg, { G, Line, Path, Polygon, Rect } from 'react-native-svg';
+import type { Point } from '@/core/place/outline';
+import type { BayId, Place } from '@/core/place/place';
+import type { WayIn } from '@/core/routes/ways-in';
+import type { BayMark } from '@/core/score/judge';
+import { lineCode } from '../theme/line-code';
+import { color } from '../theme/tokens';
+import { Badge } from './Badge';
+import { MarkedLine } from './MarkedLine';
+import { planLayout, type PlanLayout, type PlanLine } from './plan-layout';
+import { SvgText } from './SvgText';
+
+interface Props {
+  readonly place: Place;
+  readonly marks: ReadonlyMap<BayId, BayMark>;
+  readonly ways: readonly WayIn[];
+  readonly birds: number;
+  readonly width: number;
+  readonly tallest: number;
+  readonly selected: BayId | undefined;
+  readonly onSelect: (bay: BayId) => void;
+}
+
+export function Plan({ place, marks, ways, birds, width, tallest, selected, onSelect }: Props) {
+  const layout = planLayout(place, width, tallest);
+  const lines = [...layout.walls, ...layout.partitions];
+  return (
+    <View style={{ width, height: layout.height }}>
+      <Svg
+        width={width}
+        height={layout.height}
+        role="img"
+        aria-label={`Plan of ${place.name}, north up. Every bay is listed as a button.`}
+      >
+        <Run layout={layout} />
+        <House layout={layout} birds={birds} />
+        {layout.walls.map((wall) => (
+          <SkirtTicks key={wall.bay} wall={wall} />
+        ))}
+        {lines.map((line) => (
+          <G key={line.bay}>
+            {selected === line.bay && (
+              <Line
+                x1={line.from.x}
+                y1={line.from.y}
+                x2={line.to.x}
+                y2={line.to.y}
+                stroke={color.strand}
+                strokeWidth={18}
+              />
+            )}
+            <MarkedLine from={line.from} to={line.to} mark={marks.get(line.bay) ?? 'unread'} />
+          </G>
+        ))}
+        {layout.sides.map(({ name, at }) => (
+          <SvgText key={name} x={at.x} y={at.y + 5}>
+            {name}
+          </SvgText>
+        ))}
+        {ways.map((way, index) => (
+          <RouteLine key={way.id} layout={layout} way={way} number={index + 1} />
+        ))}
+      </Svg>
+      {lines.map((line) => (
+        <Pressable
+          key={line.bay}
+          role="button"
+          aria-label={`${line.name}: ${lineCode[marks.get(line.bay) ?? 'unread'].name}`}
+          aria-pressed={selected === line.bay}
+          onPress={() => onSelect(line.bay)}
+          style={[styles.touch, touchArea(line)]}
+        />
+      ))}
+    </View>
+  );
+}
+
+function Run({ layout: { run, width, height } }: { readonly layout: PlanLayout }) {
+  const grid = 14;
+  return (
+    <G>
+      <Polygon points={polygon(run)} fill={color.field} />
+      <G stroke={color.hairline} strokeWidth={0.5} opacity={0.8}>
+        {steps(width, grid).map((x) => (
+          <Line key={`x${x}`} x1={x} y1={0} x2={x} y2={height} />
+        ))}
+        {steps(height, grid).map((y) => (
+          <Line key={`y${y}`} x1={0} y1={y} x2={width} y2={y} />
+        ))}
+      </G>
+      {/* Everything but the run, laid over the grid. */}
+      <Path
+        d={`M0 0H${width}V${height}H0Z M${run.map(({ x, y }) => `${x} ${y}`).join('L')}Z`}
+        fill={color.ground}
+        fillRule="evenodd"
+      />
+    </G>
+  );
+}
+
+function House({
+  layout: { house },
+  birds,
+}: {
+  readonly layout: PlanLayout;
+  readonly birds: number;
+}) {
+  if (!house) return null;
+  const xs = house.map(({ x }) => x);
+  const ys = house.map(({ y }) => y);
+  const [left, top] = [Math.min(...xs), Math.min(...ys)];
+  const [w, h] = [Math.max(...xs) - left, Math.max(...ys) - top];
+  const inset = 8;
+  return (
+    <G>
+      <Rect
+        x={left + inset}
+        y={top + inset}
+        width={Math.max(w - 2 * inset, 4)}
+        height={Math.max(h - 2 * inset, 4)}
+        fill={color.ink}
+      />
+      <SvgText x={left + w / 2} y={top + h / 2 - 2} fill={color.onDark} size={16} strong>
+        house
+      </SvgText>
+      <SvgText x={left + w / 2} y={top + h / 2 + 16} fill={color.onDark} size={14}>
+        {`${birds} birds`}
+      </SvgText>
+    </G>
+  );
+}
+
+/** Short strokes into the ground outside a wall. */
+function SkirtTicks({ wall: { from, to, length, outward } }: { readonly wall: PlanLine }) {
+  const count = Math.floor(length / 8);
+  return (
+    <G stroke={color.wire} strokeWidth={1.5} opacity={0.7}>
+      {Array.from({ length: count }, (_, index) => {
+        const share = (index + 0.5) / count;
+        const x = from.x + (to.x - from.x) * share;
+        const y = from.y + (to.y - from.y) * share;
+        return (
+          <Line
+            key={index}
+            x1={x + outward.x * 8}
+            y1={y + outward.y * 8}
+            x2={x + outward.x * 15}
+            y2={y + outward.y * 15}
+          />
+        );
+      })}
+    </G>
+  );
+}
+
+/** From outside, through every bay on the way, to the birds. */
+function RouteLine({ layout, way, number }: { layout: PlanLayout; way: WayIn; number: number }) {
+  const steps = way.by[0]?.route.steps ?? [];
+  const lines = steps.flatMap(({ bay }) => {
+    const line = [...layout.walls, ...layout.partitions].find((it) => it.bay === bay.id);
+    return line ? [line] : [];
+  });
+  const first = lines[0];
+  if (!first || !layout.house) return null;
+  const start = {
+    x: first.middle.x + first.outward.x * 34,
+    y: first.middle.y + first.outward.y * 34,
+  };
+  const end = middleOf(layout.house);
+  const points = [start, ...lines.map((line) => line.middle), short(end, lines.at(-1)?.middle)];
+  return (
+    <G>
+      <Path
+        d={`M${points.map(({ x, y }) => `${x} ${y}`).join('L')}`}
+        fill="none"
+        stroke={color.open}
+        strokeWidth={3.5}
+        strokeLinecap="round"
+        strokeDasharray="0.1 7"
+      />
+      <Badge x={start.x} y={start.y} number={number} />
+    </G>
+  );
+}
+
+/** Stops a little inside the house wall, short of its label. */
+function short(end: Point, from: Point | undefined): Point {
+  if (!from) return end;
+  const share = Math.min(1, 14 / (Math.hypot(end.x - from.x, end.y - from.y) || 1));
+  return { x: from.x + (end.x - from.x) * share, y: from.y + (end.y - from.y) * share };
+}
+
+function middleOf(points: readonly Point[]): Point {
+  const sum = points.reduce((a, b) => ({ x: a.x + b.x, y: a.y + b.y }), { x: 0, y: 0 });
+  return { x: sum.x / points.length, y: sum.y / points.length };
+}
+
+function touchArea({ middle, length, angle }: PlanLine) {
+  const thick = 36;
+  const long = Math.max(length - 4, 24);
+  return {
+    left: middle.x - long / 2,
+    top: middle.y - thick / 2,
+    width: long,
+    height: thick,
+    transform: [{ rotate: `${angle}deg` }],
+  };
+}
+
+const polygon = (points: readonly Point[]) => points.map(({ x, y }) => `${x},${y}`).join(' ');
+const steps = (to: number, by: number) =>
+  Array.from({ length: Math.ceil(to / by) }, (_, index) => (index + 0.5) * by);
+
+const styles = StyleSheet.create({ touch: { position: 'absolute' } });

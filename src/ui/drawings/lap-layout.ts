@@ -1,0 +1,102 @@
+/** Where everything in a strip of wall stands, in px: bays side by side, to scale, ground line, skirt below it. */
+import { isKnown } from '@/core/place/possible';
+import type { Bay, BayId, Opening } from '@/core/place/place';
+import type { Lap } from '@/core/place/lap';
+import type { MeshId } from '@/core/tables/meshes';
+
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+export interface LapBox extends Box {
+  readonly bay: Bay;
+  readonly bands: readonly (Box & {
+    readonly mesh: MeshId | 'none' | undefined;
+    readonly id: string;
+  })[];
+  readonly openings: readonly (Box & { readonly opening: Opening })[];
+  /** Depth of the skirt below ground, px and mm; absent without one. */
+  readonly skirt: { readonly depth: number; readonly mm: number } | undefined;
+  /** Widest gap under the sill that was read, px; at least visible. */
+  readonly gap: number;
+}
+
+export interface LapLayout {
+  readonly width: number;
+  readonly height: number;
+  readonly ground: number;
+  readonly scale: number;
+  readonly bays: readonly LapBox[];
+  readonly sides: readonly { readonly name: string; readonly x: number }[];
+}
+
+export interface LapFrame {
+  /** px per mm. */
+  readonly scale: number;
+  /** Room above the wall for names, px. */
+  readonly above: number;
+  /** Room below ground, px. */
+  readonly below: number;
+  readonly margin: number;
+}
+
+export function lapLayout(lap: Lap, frame: LapFrame): LapLayout {
+  const { scale, above, below, margin } = frame;
+  const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
+  const ground = above + tallest * scale;
+  const bays = lap.bays.map(({ bay, from }) => lapBox(bay, margin + from * scale, ground, scale));
+  return {
+    width: lap.length * scale + 2 * margin,
+    height: ground + below,
+    ground,
+    scale,
+    bays,
+    sides: lap.bays.flatMap(({ sideName, from }, index) =>
+      lap.bays[index - 1]?.sideName === sideName
+        ? []
+        : [{ name: sideName, x: margin + from * scale }],
+    ),
+  };
+}
+
+function lapBox(bay: Bay, x: number, ground: number, scale: number): LapBox {
+  const width = bay.width * scale;
+  const skirtDepth = bay.ground?.skirt?.depth;
+  const depth = isKnown<number>(skirtDepth) ? skirtDepth.is : 0;
+  return {
+    bay,
+    x,
+    y: ground - bay.height * scale,
+    width,
+    height: bay.height * scale,
+    bands: bay.bands.map(({ id, from, to, layers }) => ({
+      id,
+      x,
+      y: ground - to * scale,
+      width,
+      height: (to - from) * scale,
+      mesh: layers.map(({ mesh }) => (isKnown<MeshId | 'none'>(mesh) ? mesh.is : undefined)).at(-1),
+    })),
+    openings: bay.openings.map((opening) => ({
+      opening,
+      x: x + opening.at * scale,
+      y: ground - (opening.up + opening.height) * scale,
+      width: opening.width * scale,
+      height: opening.height * scale,
+    })),
+    skirt: depth > 0 ? { depth: depth * scale, mm: depth } : undefined,
+    gap: Math.max(gapOf(bay) * scale, 4),
+  };
+}
+
+function gapOf({ ground }: Bay): number {
+  const lengths = [ground?.gap, ground?.gapLifted];
+  return Math.max(0, ...lengths.map((it) => (isKnown<number>(it) ? it.is : 0)));
+}
+
+export function boxOf(layout: LapLayout, bay: BayId): LapBox | undefined {
+  return layout.bays.find((it) => it.bay.id === bay);
+}

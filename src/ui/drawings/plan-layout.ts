@@ -1,0 +1,103 @@
+/** Where everything in the plan stands, in px: one geometry for drawing and for touch. North is up. */
+import { innerWalls, lapOf, type LapBay } from '@/core/place/lap';
+import { closeOutline, type Point } from '@/core/place/outline';
+import type { BayId, Place } from '@/core/place/place';
+
+export interface PlanLine {
+  readonly bay: BayId;
+  readonly name: string;
+  readonly from: Point;
+  readonly to: Point;
+  readonly middle: Point;
+  readonly length: number;
+  /** Direction of the line on screen, degrees clockwise from right. */
+  readonly angle: number;
+  /** Unit vector away from the place. */
+  readonly outward: Point;
+}
+
+export interface PlanLayout {
+  readonly width: number;
+  readonly height: number;
+  /** px per mm. */
+  readonly scale: number;
+  readonly run: readonly Point[];
+  readonly house: readonly Point[] | undefined;
+  readonly walls: readonly PlanLine[];
+  readonly partitions: readonly PlanLine[];
+  readonly sides: readonly { readonly name: string; readonly at: Point }[];
+}
+
+/** Room round the drawing for numbers and side names, px. */
+const margin = 50;
+
+/** Lays the plan out to fit a width; its height follows, up to `tallest`. */
+export function planLayout(place: Place, width: number, tallest: number): PlanLayout {
+  const outlines = place.zones.map(({ kind, outline }) => ({
+    kind,
+    points: closeOutline(outline).points,
+  }));
+  const all = outlines.flatMap(({ points }) => points);
+  const [left, right] = range(all.map(({ x }) => x));
+  const [low, high] = range(all.map(({ y }) => y));
+  const scale = Math.min(
+    (width - 2 * margin) / Math.max(right - left, 1),
+    (tallest - 2 * margin) / Math.max(high - low, 1),
+  );
+  const height = (high - low) * scale + 2 * margin;
+  const shift = (width - (right - left) * scale) / 2;
+  const onPage = ({ x, y }: Point): Point => ({
+    x: (x - left) * scale + shift,
+    y: (high - y) * scale + margin,
+  });
+  const zone = (kind: 'run' | 'house') =>
+    outlines.find((it) => it.kind === kind)?.points.map(onPage);
+  const walls = lapOf(place).bays.map((bay) => line(bay, onPage));
+  return {
+    width,
+    height,
+    scale,
+    run: zone('run') ?? [],
+    house: zone('house'),
+    walls,
+    partitions: innerWalls(place).bays.map((bay) => line(bay, onPage)),
+    sides: sideNames(place, walls),
+  };
+}
+
+function line({ bay, start, end }: LapBay, onPage: (point: Point) => Point): PlanLine {
+  const from = onPage(start);
+  const to = onPage(end);
+  const [dx, dy] = [to.x - from.x, to.y - from.y];
+  const length = Math.hypot(dx, dy);
+  return {
+    bay: bay.id,
+    name: bay.name,
+    from,
+    to,
+    middle: { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 },
+    length,
+    angle: (Math.atan2(dy, dx) * 180) / Math.PI,
+    // Outlines are paced clockwise, so outside lies to the left of the way walked.
+    outward: length === 0 ? { x: 0, y: 0 } : { x: dy / length, y: -dx / length },
+  };
+}
+
+/** One name a side, beside its middle, outside. */
+function sideNames(place: Place, walls: readonly PlanLine[]): PlanLayout['sides'] {
+  const lap = lapOf(place).bays;
+  const longest = new Map<string, PlanLine>();
+  lap.forEach(({ sideName }, index) => {
+    const wall = walls[index];
+    const known = longest.get(sideName);
+    if (wall && (!known || wall.length > known.length)) longest.set(sideName, wall);
+  });
+  return [...longest].map(([name, { middle, outward }]) => ({
+    name,
+    at: { x: middle.x + outward.x * 30, y: middle.y + outward.y * 30 },
+  }));
+}
+
+function range(values: readonly number[]): [low: number, high: number] {
+  return [Math.min(...values), Math.max(...values)];
+}
