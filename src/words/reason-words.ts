@@ -50,7 +50,7 @@ function openingSentence(
 ): string {
   const read = lengthWords(opening, units);
   const figure = lengthWords(used.value, units);
-  if (verdict === 'passes') return `${read}; a ${animal} is shut out at ${figure}.`;
+  if (verdict === 'passes') return `${read} lets a ${animal} by: ${figure} shuts it out.`;
   const under = `${read}; under the ${figure} that shuts a ${animal} out`;
   return verdict === 'stopped'
     ? `${under}.`

@@ -105,8 +105,9 @@ function layerQuestions(
   // A board has no opening to measure, and a cover that is off leaves none.
   const kind = 'is' in layer.mesh ? layer.mesh.is : undefined;
   if (kind === 'none' || (kind && meshes[kind].kind === 'solid')) return [mesh];
+  // Welded mesh of a known kind clears what the tables say; netting stretches, so it is measured.
+  if (kind && meshes[kind].kind === 'welded') return [mesh];
   const clear = ask('clear-opening', layer.id, 'layer.clear', layer.clear, more);
-  // Once the mesh is known its clear opening follows from the tables: measuring is better, not owed.
   return [mesh, { ...clear, answered: clear.answered || mesh.answered }];
 }
 

@@ -9,6 +9,12 @@ interface Props {
   readonly setText: (text: string) => void;
   readonly units: Units;
   readonly setUnits: (units: Units) => void;
+  /** What stood here last, in words; there may be nothing yet. */
+  readonly last: string | undefined;
+  readonly onLast: () => void;
+  readonly onCannotTell: () => void;
+  /** While a reading is being stored. */
+  readonly busy: boolean;
 }
 
 const fractions = ['1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
@@ -22,7 +28,16 @@ const signs: Readonly<Record<(typeof fractions)[number], string>> = {
   '7/8': '⅞',
 };
 
-export function Keypad({ text, setText, units, setUnits }: Props) {
+export function Keypad({
+  text,
+  setText,
+  units,
+  setUnits,
+  last,
+  onLast,
+  onCannotTell,
+  busy,
+}: Props) {
   const type = (sign: string) => setText(text + sign);
   const digit = (sign: string) => (
     <Button key={sign} look="key" label={sign} onPress={() => type(sign)} style={styles.key} />
@@ -71,10 +86,25 @@ export function Keypad({ text, setText, units, setUnits }: Props) {
         <Button look="key" label="clear" onPress={() => setText('')} style={styles.key} />
       </View>
       <View style={styles.row}>
-        <View style={styles.key} />
+        <Button
+          look="key"
+          label="can’t tell"
+          disabled={busy}
+          onPress={onCannotTell}
+          style={styles.key}
+        />
         {digit('0')}
         {digit('.')}
-        <View style={styles.key} />
+        <Button
+          look="key"
+          label="as last"
+          says={
+            last === undefined ? 'As last time; there is no reading yet' : `As last time: ${last}`
+          }
+          disabled={last === undefined}
+          onPress={() => last !== undefined && onLast()}
+          style={styles.key}
+        />
       </View>
     </View>
   );

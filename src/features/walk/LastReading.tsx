@@ -8,18 +8,21 @@ import { lengthWords } from '@/words/length-words';
 
 interface Props {
   readonly place: Place;
-  readonly question: Question;
+  readonly last: number | undefined;
   readonly mm: number | undefined;
 }
 
-export function LastReading({ place, question, mm }: Props) {
-  const { known } = question;
-  if (!isKnown<number>(known) || typeof known.is !== 'number') return null;
-  const change =
-    mm === undefined || mm === known.is ? '' : mm > known.is ? ', now worse' : ', now better';
+/** The length that stands in the record, mm. */
+export function lastLength({ known }: Question): number | undefined {
+  return isKnown<number>(known) && typeof known.is === 'number' ? known.is : undefined;
+}
+
+export function LastReading({ place, last, mm }: Props) {
+  if (last === undefined) return null;
+  const change = mm === undefined || mm === last ? '' : mm > last ? ', now worse' : ', now better';
   return (
     <Txt kind="small" tone="ink2" style={styles.right}>
-      Last: {lengthWords(known.is, place.units)}
+      Last: {lengthWords(last, place.units)}
       {change}
     </Txt>
   );

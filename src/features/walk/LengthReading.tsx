@@ -8,9 +8,10 @@ import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
+import { lengthFigure, lengthWords } from '@/words/length-words';
 import { questionWords } from '@/words/question-words';
 import { Keypad } from './Keypad';
-import { LastReading } from './LastReading';
+import { lastLength, LastReading } from './LastReading';
 import { MeaningLines } from './MeaningLines';
 import type { LengthAnswer } from './use-answer';
 
@@ -19,15 +20,16 @@ interface Props {
   readonly question: Question;
   readonly answer: LengthAnswer;
   readonly onSubmit: () => void;
+  readonly onCannotTell: () => void;
+  readonly busy: boolean;
 }
 
-const usual: Readonly<Record<Units, readonly string[]>> = {
-  metric: ['0', '6', '12', '25', '50'],
-  imperial: ['0', '1/4', '1/2', '1', '2'],
-};
+/** Sizes that gaps and mesh usually have, mm. In inches the fractions of the keypad take their place. */
+const usualSizes = ['0', '6', '12', '25', '50'];
 
-export function LengthReading({ place, question, answer, onSubmit }: Props) {
+export function LengthReading({ place, question, answer, onSubmit, onCannotTell, busy }: Props) {
   const { text, setText, units, setUnits, mm } = answer;
+  const last = lastLength(question);
   const input = useRef<TextInput>(null);
   const wide = useWide();
   // Where there is a keyboard, digits go straight into the reading.
@@ -54,22 +56,37 @@ export function LengthReading({ place, question, answer, onSubmit }: Props) {
         </View>
         <View style={styles.meaning}>
           <MeaningLines place={place} question={question} mm={mm} />
-          <LastReading place={place} question={question} mm={mm} />
+          <LastReading place={place} last={last} mm={mm} />
         </View>
       </View>
-      <View style={styles.chips}>
-        {usual[units].map((size) => (
-          <Button
-            key={size}
-            look="chip"
-            label={size === '0' ? 'none' : size}
-            selected={isSame(size, text, units)}
-            onPress={() => setText(size)}
-            style={styles.chip}
-          />
-        ))}
-      </View>
-      <Keypad text={text} setText={setText} units={units} setUnits={setUnits} />
+      {units === 'metric' && (
+        <View style={styles.chips}>
+          {usualSizes.map((size) => (
+            <Button
+              key={size}
+              look="chip"
+              label={size === '0' ? 'none' : size}
+              selected={isSame(size, text, units)}
+              onPress={() => setText(size)}
+              style={styles.chip}
+            />
+          ))}
+        </View>
+      )}
+      <Keypad
+        text={text}
+        setText={setText}
+        units={units}
+        setUnits={setUnits}
+        last={last === undefined ? undefined : lengthWords(last, place.units)}
+        onLast={() => {
+          if (last === undefined) return;
+          setUnits(place.units);
+          setText(lengthFigure(last, place.units));
+        }}
+        onCannotTell={onCannotTell}
+        busy={busy}
+      />
     </>
   );
 }

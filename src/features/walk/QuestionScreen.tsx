@@ -85,16 +85,25 @@ export function QuestionScreen(props: QuestionProps) {
         </View>
         {trouble && <Notice>{trouble}</Notice>}
         {answer.kind === 'length' ? (
-          <LengthReading place={place} question={question} answer={answer} onSubmit={forward} />
+          <LengthReading
+            place={place}
+            question={question}
+            answer={answer}
+            onSubmit={forward}
+            onCannotTell={() => save('cannot-tell')}
+            busy={saving}
+          />
         ) : (
-          <ChoiceReading place={place} question={question} answer={answer} />
+          <>
+            <ChoiceReading place={place} question={question} answer={answer} />
+            <Button
+              look="key"
+              label="Can’t tell"
+              disabled={saving}
+              onPress={() => save('cannot-tell')}
+            />
+          </>
         )}
-        <Button
-          look="key"
-          label="Can’t tell"
-          disabled={saving}
-          onPress={() => save('cannot-tell')}
-        />
       </ScrollView>
       <View style={[styles.foot, wide && styles.wide]}>
         <Button look="plain" label="Back" onPress={props.onBack} style={styles.back} />

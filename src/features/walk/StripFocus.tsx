@@ -45,10 +45,11 @@ export function StripFocus({ place, judgement, question }: Props) {
             layout={layout}
             marks={judgement.marks}
             ways={[]}
-            selected={question.bay}
+            selected={undefined}
             says={`${box.bay.name}, with its neighbours`}
             labels={false}
           >
+            <Dimmed layout={layout} except={question.bay} />
             <Spot layout={layout} box={box} question={question} />
           </LapDrawing>
         </View>
@@ -72,6 +73,27 @@ function stripOf(place: Place, { leg, bay }: Question): Lap {
       { bay: flat, face, sideName: own.name, from: 0, to: own.width, start: nowhere, end: nowhere },
     ],
   };
+}
+
+/** Neighbours step back, so that the bay asked about stands out without another line round it. */
+function Dimmed({ layout, except }: { readonly layout: LapLayout; readonly except: string }) {
+  return (
+    <G>
+      {layout.bays
+        .filter(({ bay }) => bay.id !== except)
+        .map(({ bay, x, width }) => (
+          <Rect
+            key={bay.id}
+            x={x}
+            y={0}
+            width={width}
+            height={layout.height}
+            fill={color.field}
+            opacity={0.6}
+          />
+        ))}
+    </G>
+  );
 }
 
 function Spot({ layout, box, question }: { layout: LapLayout; box: LapBox; question: Question }) {

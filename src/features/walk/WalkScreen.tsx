@@ -16,7 +16,10 @@ import { Notice } from '@/ui/controls/Notice';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { lineCode } from '@/ui/theme/line-code';
+import { Lap } from '@/ui/drawings/Lap';
 import { color, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
+import { useWidth } from '@/ui/theme/use-width';
 import { capital, count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { questionWords } from '@/words/question-words';
@@ -32,6 +35,8 @@ export function WalkScreen({ yard }: { readonly yard: Yard }) {
   const router = useRouter();
   const judgement = useJudgement(yard);
   const { endWalk } = useChanges();
+  const wide = useWide();
+  const { width, onLayout } = useWidth();
   const [trouble, setTrouble] = useState<string>();
   const { place } = judgement.found;
   const questions = questionsOf(place);
@@ -44,7 +49,7 @@ export function WalkScreen({ yard }: { readonly yard: Yard }) {
     endWalk('lap').catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
   return (
-    <Screen>
+    <Screen full>
       <View style={styles.head}>
         <Txt kind="title">{walk ? 'Walk in hand' : 'Walk the lap'}</Txt>
         <Txt tone="ink2">
@@ -61,6 +66,23 @@ export function WalkScreen({ yard }: { readonly yard: Yard }) {
         )}
         {walk && <Button look="plain" label="End this walk" onPress={end} />}
         {overheadNote(questions)}
+      </View>
+      <View onLayout={onLayout}>
+        {width > 0 && (
+          <Lap
+            place={place}
+            marks={judgement.marks}
+            ways={judgement.waysIn}
+            selected={next?.bay}
+            onSelect={(bay) => {
+              const own = questions.filter((question) => question.bay === bay);
+              const first = nextUnasked(own, walk) ?? own[0];
+              if (first) go(first);
+            }}
+            width={width}
+            whole={wide}
+          />
+        )}
       </View>
       {(Object.keys(legNames) as Leg[]).map((leg) => (
         <LegList

@@ -13,9 +13,11 @@ interface Props {
   readonly place: Place;
   readonly proposal: Proposal;
   readonly onChoose: () => void;
+  /** The one we would take. */
+  readonly first: boolean;
 }
 
-export function ProposalRow({ place, proposal, onChoose }: Props) {
+export function ProposalRow({ place, proposal, onChoose, first }: Props) {
   const { mend, weak } = proposal;
   const { name } = mendWords[mend.kind];
   return (
@@ -35,7 +37,7 @@ export function ProposalRow({ place, proposal, onChoose }: Props) {
         {closureWords(place, proposal)}
       </Txt>
       <Button
-        look={mend.term === 'tonight' ? 'plain' : 'main'}
+        look={first ? 'main' : 'plain'}
         label="Choose this mend"
         says={`Choose: ${name}`}
         onPress={onChoose}
@@ -50,11 +52,11 @@ export function closureWords(place: Place, { closure, meetsStrict, weak }: Propo
     return 'Two different motions are more than they work out (common practice).';
   const used = lengthWords(closure.used, place.units);
   const strict = lengthWords(closure.strict, place.units);
-  const whose = `${animalNames[closure.animal][0]} ${used}`;
-  if (closure.used === closure.strict) return `Shut to this: ${whose}.`;
+  const [animal] = animalNames[closure.animal];
+  if (closure.used === closure.strict) return `Make it ${used} or less (${animal}).`;
   return meetsStrict
-    ? `Shut it to ${strict}, the stricter figure; judged by ${whose}.`
-    : `Meets the figure it is judged by (${whose}), not the stricter ${strict}.`;
+    ? `Make it ${strict} or less, the stricter figure; it is judged by ${used} (${animal}).`
+    : `Meets ${used} (${animal}), by which it is judged; not the stricter ${strict}.`;
 }
 
 const styles = StyleSheet.create({

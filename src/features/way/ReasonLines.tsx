@@ -1,35 +1,64 @@
-/** Reading against figure, with where both come from. */
-import { StyleSheet, View } from 'react-native';
+/** Reading against figure; where each figure comes from is one tap away. */
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
 import type { PartEffort } from '@/core/effort/reason';
 import { attributeKey, type FoundPlace } from '@/core/place/apply-readings';
-import type { Figure } from '@/core/tables/figure';
 import { sources } from '@/core/tables/sources';
 import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';
+import { animalName } from '@/words/headline';
+import { lengthWords } from '@/words/length-words';
 import { markNames } from '@/words/names';
 import { reasonWords } from '@/words/reason-words';
 
 interface Props {
   readonly found: FoundPlace;
+  /** Widest first: the widest reading at the spot is the one that decides. */
   readonly parts: readonly PartEffort[];
 }
 
-/** One line an animal: the widest reading at this spot is the one that decides. */
 export function ReasonLines({ found, parts }: Props) {
-  const perAnimal = [...new Map([...parts].reverse().map((part) => [part.animal, part])).values()];
+  const [shown, setShown] = useState(false);
+  const perAnimal = parts.filter(
+    (part, index) => parts.findIndex((it) => it.animal === part.animal) === index,
+  );
   return (
-    <View style={styles.lines}>
-      {perAnimal.reverse().map((part) => (
-        <View key={part.animal}>
-          <Txt>{reasonWords(found.place, part)}</Txt>
-          <Txt kind="small" tone="ink3">
-            {[readingWords(found, part), figureOf(part) && sourceWords(figureOf(part))]
-              .filter(Boolean)
-              .join(' ')}
-          </Txt>
-        </View>
+    <View>
+      {perAnimal.map((part) => (
+        <Txt key={part.animal}>{reasonWords(found.place, part)}</Txt>
       ))}
+      <Pressable
+        role="button"
+        aria-expanded={shown}
+        onPress={() => setShown(!shown)}
+        style={styles.toggle}
+      >
+        <Txt kind="small" tone="holds">
+          {shown ? 'Hide where this comes from' : 'Where this comes from'}
+        </Txt>
+      </Pressable>
+      {shown && (
+        <View style={styles.sources}>
+          {perAnimal.map((part) => (
+            <Source key={part.animal} found={found} part={part} />
+          ))}
+        </View>
+      )}
     </View>
+  );
+}
+
+function Source({ found, part }: { readonly found: FoundPlace; readonly part: PartEffort }) {
+  const { reason } = part;
+  const figure = reason.kind === 'opening' ? reason.used : undefined;
+  return (
+    <Txt kind="small" tone="ink2">
+      {readingWords(found, part)}
+      {figure
+        ? ` ${animalName(part.animal)}, ${lengthWords(figure.value, found.place.units)}: ${markNames[figure.mark]}; ${sources[figure.source]}. ${figure.note ?? ''}`
+        : ' Motions it works: common practice.'}
+    </Txt>
   );
 }
 
@@ -39,12 +68,7 @@ function readingWords(found: FoundPlace, part: PartEffort): string {
   return from ? `Read ${dayWords(from.walk.date)}, ${from.reading.how}.` : 'From the description.';
 }
 
-function figureOf({ reason }: PartEffort): Figure | undefined {
-  return reason.kind === 'opening' ? reason.used : undefined;
-}
-
-export function sourceWords(figure: Figure | undefined): string {
-  return figure ? `Figure: ${markNames[figure.mark]}; ${sources[figure.source]}.` : '';
-}
-
-const styles = StyleSheet.create({ lines: { gap: 6 } });
+const styles = StyleSheet.create({
+  toggle: { minHeight: 40, justifyContent: 'center' },
+  sources: { gap: space.s, paddingBottom: space.s },
+});

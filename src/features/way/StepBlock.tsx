@@ -100,11 +100,12 @@ function Proposals({
   const few = 3;
   return (
     <View style={styles.proposals}>
-      {proposals.slice(0, all ? undefined : few).map((proposal) => (
+      {proposals.slice(0, all ? undefined : few).map((proposal, index) => (
         <ProposalRow
           key={proposal.mend.kind}
           place={place}
           proposal={proposal}
+          first={index === 0}
           onChoose={() => onChoose(proposal)}
         />
       ))}

@@ -30,7 +30,7 @@ export function WayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
         <Txt kind="title">Way in {numberOf(judgement, way)}</Txt>
         <Txt kind="strong">{wayTitle(place, way)}</Txt>
         <Txt tone="ink2">
-          {wayOnward(place, way)} The quickest {rungLong(way.minutes)}.
+          {wayOnward(place, way)} Effort: {rungLong(way.minutes)}.
         </Txt>
       </View>
       {stepsOf(way).map(({ step, animals }, index) => (

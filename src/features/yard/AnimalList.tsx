@@ -55,11 +55,11 @@ function Row({ animal }: { readonly animal: AnimalJudgement }) {
 
 const styles = StyleSheet.create({
   list: { backgroundColor: color.paper },
-  heading: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
+  heading: { paddingHorizontal: space.l, paddingTop: space.m, paddingBottom: space.xs },
   row: {
     flexDirection: 'row',
     alignItems: 'center',
-    minHeight: 46,
+    minHeight: 38,
     paddingHorizontal: space.l,
     borderTopWidth: 1,
     borderTopColor: color.hairline,

@@ -74,5 +74,5 @@ function WayRow({ place, way, number }: RowProps) {
 
 const styles = StyleSheet.create({
   list: { backgroundColor: color.paper },
-  heading: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
+  heading: { paddingHorizontal: space.l, paddingTop: space.m, paddingBottom: space.xs },
 });

@@ -1,11 +1,12 @@
 /** The yard: how many ways in tonight and for whom, then where, then the rest. */
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
 import { Lap } from '@/ui/drawings/Lap';
 import { Legend } from '@/ui/drawings/Legend';
 import { Plan } from '@/ui/drawings/Plan';
@@ -18,10 +19,14 @@ import { BayNote } from './BayNote';
 import { WayList } from './WayList';
 import { WhatCounts } from './WhatCounts';
 
+/** What stands above and below the plan on a wide screen, so that the lap is whole at its foot, px. */
+const aroundPlan = 470;
+
 export function YardScreen({ yard }: { readonly yard: Yard }) {
   const judgement = useJudgement(yard);
   const [selected, setSelected] = useState<BayId>();
   const wide = useWide();
+  const { height } = useWindowDimensions();
   const drawings = { judgement, selected, onSelect: setSelected };
   const note = selected && <BayNote judgement={judgement} bay={selected} />;
   if (wide) {
@@ -30,7 +35,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.columns}>
           <View style={styles.left}>
             <Answer yard={yard} judgement={judgement} />
-            <PlanSheet {...drawings} tallest={400} />
+            <PlanSheet {...drawings} tallest={Math.min(Math.max(height - aroundPlan, 260), 520)} />
             {note}
           </View>
           <View style={styles.right}>
@@ -51,6 +56,12 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       <PlanSheet {...drawings} tallest={330} />
       {note}
       <WayList judgement={judgement} />
+      <View style={styles.lapHead}>
+        <Txt kind="heading">The lap</Txt>
+        <Txt kind="small" tone="ink2">
+          The outer wall unrolled from the gate. Slide it; touch a bay.
+        </Txt>
+      </View>
       <LapSheet {...drawings} whole={false} />
       <AnimalList judgement={judgement} />
       <WhatCounts judgement={judgement} />
@@ -116,5 +127,6 @@ const styles = StyleSheet.create({
   },
   sheet: { backgroundColor: color.ground },
   legend: { paddingHorizontal: space.l, paddingBottom: space.m },
+  lapHead: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
   foot: { borderTopWidth: 2, borderTopColor: color.ink },
 });

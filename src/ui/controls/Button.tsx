@@ -48,6 +48,7 @@ export function Button({
 const shape = StyleSheet.create({
   base: {
     minHeight: touch,
+    maxWidth: 640,
     paddingHorizontal: space.l,
     paddingVertical: space.s,
     borderRadius: 8,

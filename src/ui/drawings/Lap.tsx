@@ -29,7 +29,7 @@ export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Pr
   const fitting = (width - 2 * margin) / Math.max(lap.length, 1);
   const scale = whole ? fitting : Math.max(slidingScale, fitting);
   const layout = useMemo(
-    () => lapLayout(lap, { scale, above: 28, below: 74, margin }),
+    () => lapLayout(lap, { scale, above: 28, below: 62, margin }),
     [lap, scale],
   );
   const scroll = useRef<ScrollView>(null);

@@ -1,5 +1,5 @@
 /** One bay of the lap: cover, posts, doors, sill, skirt, and the line that says how it stands. */
-import { G, Line, Path, Rect } from 'react-native-svg';
+import { G, Line, Rect } from 'react-native-svg';
 import type { BayMark } from '@/core/score/judge';
 import { color } from '../theme/tokens';
 import type { LapBox, LapLayout } from './lap-layout';
@@ -59,12 +59,14 @@ export function LapBayDrawing({ box, layout, mark, selected }: Props) {
         fill={color.ink2}
       />
       {box.skirt && (
-        <Path
-          d={`M${box.x + 2} ${ground + 4}v${box.skirt.depth}h${box.width - 4}v${-box.skirt.depth}`}
-          fill="none"
+        <Rect
+          x={box.x + 1}
+          y={ground + 4}
+          width={box.width - 2}
+          height={box.skirt.depth}
+          fill={meshFill(box.skirt.mesh)}
           stroke={color.ink3}
-          strokeWidth={2}
-          strokeDasharray="2 4"
+          strokeWidth={1}
         />
       )}
       {mark && (

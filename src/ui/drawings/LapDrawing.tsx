@@ -85,7 +85,7 @@ function Labels({ place, layout }: { readonly place: Place; readonly layout: Lap
         </SvgText>
       ))}
       {marks.map((at) => (
-        <SvgText key={at} x={first.x + at * metre * scale} y={height - 7} size={14}>
+        <SvgText key={at} x={first.x + at * metre * scale} y={height - 5} size={14}>
           {place.units === 'metric' ? `${at} m` : `${at} ft`}
         </SvgText>
       ))}

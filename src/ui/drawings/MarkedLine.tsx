@@ -51,7 +51,7 @@ export function MarkedLine({ from, to, mark }: Props) {
       y2={to.y}
       stroke={code.stroke}
       strokeWidth={code.width}
-      strokeLinecap={mark === 'unread' ? 'round' : 'butt'}
+      strokeLinecap={mark === 'unread' ? 'round' : mark === 'holds' ? 'square' : 'butt'}
       {...(code.dash && { strokeDasharray: code.dash })}
     />
   );

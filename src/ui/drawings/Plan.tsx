@@ -24,7 +24,12 @@ interface Props {
 }
 
 export function Plan({ place, marks, ways, birds, width, tallest, selected, onSelect }: Props) {
-  const layout = planLayout(place, width, tallest);
+  const layout = planLayout(
+    place,
+    width,
+    tallest,
+    ways.flatMap((way) => way.bays),
+  );
   const lines = [...layout.walls, ...layout.partitions];
   return (
     <View style={{ width, height: layout.height }}>
@@ -54,8 +59,8 @@ export function Plan({ place, marks, ways, birds, width, tallest, selected, onSe
             <MarkedLine from={line.from} to={line.to} mark={marks.get(line.bay) ?? 'unread'} />
           </G>
         ))}
-        {layout.sides.map(({ name, at }) => (
-          <SvgText key={name} x={at.x} y={at.y + 5}>
+        {layout.sides.map(({ name, at, anchor }) => (
+          <SvgText key={name} x={at.x} y={at.y + 5} anchor={anchor}>
             {name}
           </SvgText>
         ))}
@@ -169,7 +174,9 @@ function RouteLine({ layout, way, number }: { layout: PlanLayout; way: WayIn; nu
     y: first.middle.y + first.outward.y * 34,
   };
   const end = middleOf(layout.house);
-  const points = [start, ...lines.map((line) => line.middle), short(end, lines.at(-1)?.middle)];
+  const last = lines.at(-1)?.middle ?? start;
+  const tip = short(end, last);
+  const points = [start, ...lines.map((line) => line.middle), tip];
   return (
     <G>
       <Path
@@ -180,16 +187,25 @@ function RouteLine({ layout, way, number }: { layout: PlanLayout; way: WayIn; nu
         strokeLinecap="round"
         strokeDasharray="0.1 7"
       />
+      <Path d={arrowHead(last, tip)} fill={color.open} />
       <Badge x={start.x} y={start.y} number={number} />
     </G>
   );
 }
 
 /** Stops a little inside the house wall, short of its label. */
-function short(end: Point, from: Point | undefined): Point {
-  if (!from) return end;
-  const share = Math.min(1, 14 / (Math.hypot(end.x - from.x, end.y - from.y) || 1));
+function short(end: Point, from: Point): Point {
+  const share = Math.min(1, 12 / (Math.hypot(end.x - from.x, end.y - from.y) || 1));
   return { x: from.x + (end.x - from.x) * share, y: from.y + (end.y - from.y) * share };
+}
+
+/** A small solid head at `to`, pointing the way that leads there from `from`. */
+function arrowHead(from: Point, to: Point): string {
+  const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
+  const along = { x: ((to.x - from.x) / length) * 9, y: ((to.y - from.y) / length) * 9 };
+  const side = { x: -along.y * 0.7, y: along.x * 0.7 };
+  const foot = { x: to.x - along.x / 2, y: to.y - along.y / 2 };
+  return `M${to.x + along.x} ${to.y + along.y}L${foot.x + side.x} ${foot.y + side.y}L${foot.x - side.x} ${foot.y - side.y}Z`;
 }
 
 function middleOf(points: readonly Point[]): Point {

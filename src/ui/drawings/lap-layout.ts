@@ -1,6 +1,6 @@
 /** Where everything in a strip of wall stands, in px: bays side by side, to scale, ground line, skirt below it. */
 import { isKnown } from '@/core/place/possible';
-import type { Bay, BayId, Opening } from '@/core/place/place';
+import type { Bay, BayId, Layer, Opening } from '@/core/place/place';
 import type { Lap } from '@/core/place/lap';
 import type { MeshId } from '@/core/tables/meshes';
 
@@ -18,8 +18,10 @@ export interface LapBox extends Box {
     readonly id: string;
   })[];
   readonly openings: readonly (Box & { readonly opening: Opening })[];
-  /** Depth of the skirt below ground, px and mm; absent without one. */
-  readonly skirt: { readonly depth: number; readonly mm: number } | undefined;
+  /** Depth of the skirt below ground, px and mm, and its mesh; absent without one. */
+  readonly skirt:
+    | { readonly depth: number; readonly mm: number; readonly mesh: MeshId | 'none' | undefined }
+    | undefined;
   /** Widest gap under the sill that was read, px; at least visible. */
   readonly gap: number;
 }
@@ -64,8 +66,8 @@ export function lapLayout(lap: Lap, frame: LapFrame): LapLayout {
 
 function lapBox(bay: Bay, x: number, ground: number, scale: number): LapBox {
   const width = bay.width * scale;
-  const skirtDepth = bay.ground?.skirt?.depth;
-  const depth = isKnown<number>(skirtDepth) ? skirtDepth.is : 0;
+  const skirt = bay.ground?.skirt;
+  const depth = isKnown<number>(skirt?.depth) ? skirt.depth.is : 0;
   return {
     bay,
     x,
@@ -78,7 +80,7 @@ function lapBox(bay: Bay, x: number, ground: number, scale: number): LapBox {
       y: ground - to * scale,
       width,
       height: (to - from) * scale,
-      mesh: layers.map(({ mesh }) => (isKnown<MeshId | 'none'>(mesh) ? mesh.is : undefined)).at(-1),
+      mesh: layers.map(({ mesh }) => knownMesh(mesh)).at(-1),
     })),
     openings: bay.openings.map((opening) => ({
       opening,
@@ -87,9 +89,14 @@ function lapBox(bay: Bay, x: number, ground: number, scale: number): LapBox {
       width: opening.width * scale,
       height: opening.height * scale,
     })),
-    skirt: depth > 0 ? { depth: depth * scale, mm: depth } : undefined,
+    skirt:
+      depth > 0 ? { depth: depth * scale, mm: depth, mesh: knownMesh(skirt?.mesh) } : undefined,
     gap: Math.max(gapOf(bay) * scale, 4),
   };
+}
+
+function knownMesh(mesh: Layer['mesh'] | undefined): MeshId | 'none' | undefined {
+  return isKnown<MeshId | 'none'>(mesh) ? mesh.is : undefined;
 }
 
 function gapOf({ ground }: Bay): number {

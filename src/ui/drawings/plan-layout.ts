@@ -25,14 +25,26 @@ export interface PlanLayout {
   readonly house: readonly Point[] | undefined;
   readonly walls: readonly PlanLine[];
   readonly partitions: readonly PlanLine[];
-  readonly sides: readonly { readonly name: string; readonly at: Point }[];
+  readonly sides: readonly SideLabel[];
+}
+
+export interface SideLabel {
+  readonly name: string;
+  readonly at: Point;
+  readonly anchor: 'start' | 'middle' | 'end';
 }
 
 /** Room round the drawing for numbers and side names, px. */
-const margin = 50;
+const margin = 54;
 
 /** Lays the plan out to fit a width; its height follows, up to `tallest`. */
-export function planLayout(place: Place, width: number, tallest: number): PlanLayout {
+export function planLayout(
+  place: Place,
+  width: number,
+  tallest: number,
+  /** Bays that carry a number: names keep clear of them. */
+  numbered: readonly BayId[] = [],
+): PlanLayout {
   const outlines = place.zones.map(({ kind, outline }) => ({
     kind,
     points: closeOutline(outline).points,
@@ -61,7 +73,7 @@ export function planLayout(place: Place, width: number, tallest: number): PlanLa
     house: zone('house'),
     walls,
     partitions: innerWalls(place).bays.map((bay) => line(bay, onPage)),
-    sides: sideNames(place, walls),
+    sides: sideNames(place, walls, numbered),
   };
 }
 
@@ -83,19 +95,33 @@ function line({ bay, start, end }: LapBay, onPage: (point: Point) => Point): Pla
   };
 }
 
-/** One name a side, beside its middle, outside. */
-function sideNames(place: Place, walls: readonly PlanLine[]): PlanLayout['sides'] {
-  const lap = lapOf(place).bays;
-  const longest = new Map<string, PlanLine>();
-  lap.forEach(({ sideName }, index) => {
+/** One name a side, outside its longest bay that carries no number. */
+function sideNames(
+  place: Place,
+  walls: readonly PlanLine[],
+  numbered: readonly BayId[],
+): SideLabel[] {
+  const free = new Map<string, PlanLine>();
+  lapOf(place).bays.forEach(({ sideName, bay }, index) => {
     const wall = walls[index];
-    const known = longest.get(sideName);
-    if (wall && (!known || wall.length > known.length)) longest.set(sideName, wall);
+    const known = free.get(sideName);
+    if (!wall || numbered.includes(bay.id)) return;
+    if (!known || wall.length > known.length) free.set(sideName, wall);
   });
-  return [...longest].map(([name, { middle, outward }]) => ({
+  return [...free].map(([name, { middle, outward }]) => ({
     name,
-    at: { x: middle.x + outward.x * 30, y: middle.y + outward.y * 30 },
+    at: { x: middle.x + outward.x * labelGap, y: middle.y + outward.y * (labelGap + 4) },
+    anchor: anchorOf(outward),
   }));
+}
+
+/** Clear of the skirt strokes, px. */
+const labelGap = 20;
+
+/** Beside an upright wall the name begins at the wall and runs away from it. */
+function anchorOf(outward: Point): SideLabel['anchor'] {
+  if (Math.abs(outward.x) < 0.5) return 'middle';
+  return outward.x > 0 ? 'start' : 'end';
 }
 
 function range(values: readonly number[]): [low: number, high: number] {
