@@ -46,4 +46,9 @@ module.exports = defineConfig([
     },
   },
   coreStaysPure,
+  // `fc.assert` is how fast-check is meant to be read.
+  {
+    files: ['**/*.test.ts', 'src/core/tests/**'],
+    rules: { 'import/no-named-as-default-member': 'off' },
+  },
 ]);

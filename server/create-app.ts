@@ -24,7 +24,10 @@ export function createApp({ dist, demo }: Served): Express {
   app.use('/api', (_request, response) => {
     response.status(404).json({ problem: 'there is nothing at this address' });
   });
-  app.use('/_expo', express.static(join(dist, '_expo'), { immutable: true, maxAge: yearInSeconds * 1000 }));
+  app.use(
+    '/_expo',
+    express.static(join(dist, '_expo'), { immutable: true, maxAge: yearInSeconds * 1000 }),
+  );
   app.use('/_expo', (_request, response) => {
     response.status(404).end();
   });

@@ -22,7 +22,8 @@ const app = createApp({
 
 const server = app.listen(port, () => {
   console.log(`Rookle is at http://localhost:${port}`);
-  for (const address of otherAddresses()) console.log(`  from a phone here: http://${address}:${port}`);
+  for (const address of otherAddresses())
+    console.log(`  from a phone here: http://${address}:${port}`);
 });
 server.on('error', (error: NodeJS.ErrnoException) => {
   console.error(

@@ -68,7 +68,8 @@ export function readLength(
   if (mm > limit) return { problem: 'too-long', mm, limit };
   const hasUnit = /[a-z"'”″’′]/.test(plain);
   const unit = units === 'metric' ? 'mm' : 'in';
-  return { mm: Math.round(mm * 100) / 100, entered: hasUnit ? typed : `${typed} ${unit}` };
+  // To a thousandth: sixty-fourths of an inch stay apart and typed decimals stay exact.
+  return { mm: Math.round(mm * 1000) / 1000, entered: hasUnit ? typed : `${typed} ${unit}` };
 }
 
 export function isLength(read: EnteredLength | LengthProblem): read is EnteredLength {

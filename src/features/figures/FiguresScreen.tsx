@@ -1,4 +1,5 @@
 /** Every figure the judgement uses, beside its source and its mark. */
+import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { animalIds, animals } from '@/core/tables/animals';
 import type { Figure } from '@/core/tables/figure';
@@ -22,6 +23,11 @@ export function FiguresScreen() {
   return (
     <Screen>
       <View style={styles.part}>
+        <Link href="/place">
+          <Txt kind="small" tone="holds">
+            Place
+          </Txt>
+        </Link>
         <Txt kind="title">Figures</Txt>
         <Txt tone="ink2">
           Each figure stands beside its source and one of three marks: published (recalled from

@@ -66,7 +66,7 @@ export function QuestionScreen(props: QuestionProps) {
     <View style={styles.all}>
       <View style={styles.top}>
         <Txt kind="small" tone="ink2">
-          <Txt kind="small" style={styles.bold}>
+          <Txt kind="inherit" style={styles.bold}>
             {capital(bay?.name ?? '')}
           </Txt>{' '}
           · {progress}

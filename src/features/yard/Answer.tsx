@@ -28,7 +28,7 @@ export function Answer({
         {yard.place.name} · {count(judgement.birds, 'bird')} · {walked}
       </Txt>
       <Txt kind="title">
-        <Txt kind="title" tone={tones[tone]} style={styles.inline}>
+        <Txt kind="inherit" tone={tones[tone]}>
           {answer}
         </Txt>{' '}
         {when}
@@ -50,5 +50,4 @@ export function Answer({
 
 const styles = StyleSheet.create({
   answer: { padding: space.l, gap: space.xs },
-  inline: {},
 });

@@ -32,6 +32,8 @@ export function Txt({ kind = 'body', tone = 'ink', children, style, live, lines 
 const levels: Partial<Record<string, number>> = { title: 1, heading: 2, sub: 3 };
 
 const kinds = StyleSheet.create({
+  /** Inside another text: its face, another tone. */
+  inherit: {},
   title: { fontFamily: font.narrow, fontWeight: '600', fontSize: 38, lineHeight: 42 },
   heading: { fontFamily: font.narrow, fontWeight: '600', fontSize: 25, lineHeight: 30 },
   sub: { fontFamily: font.text, fontWeight: '700', fontSize: 17, lineHeight: 23 },

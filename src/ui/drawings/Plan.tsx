@@ -213,9 +213,12 @@ function middleOf(points: readonly Point[]): Point {
   return { x: sum.x / points.length, y: sum.y / points.length };
 }
 
-function touchArea({ middle, length, angle }: PlanLine) {
-  const thick = 36;
-  const long = Math.max(length - 4, 24);
+/** Lies outside the wall rather than on it, so that two walls never fight over a corner. */
+function touchArea({ middle: on, length, angle, outward }: PlanLine) {
+  const thick = 34;
+  const long = Math.max(length - 2, 24);
+  const out = thick / 2 - 7;
+  const middle = { x: on.x + outward.x * out, y: on.y + outward.y * out };
   return {
     left: middle.x - long / 2,
     top: middle.y - thick / 2,

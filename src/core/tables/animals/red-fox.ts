@@ -1,20 +1,28 @@
 import { force, patience, weight } from '../assumptions';
-import type { Figure } from '../figure';
 import type { Animal } from './animal';
-
-const closure: Figure = {
-  value: 76.2,
-  unit: 'mm',
-  source: 'pcwd-foxes',
-  mark: 'published',
-  note: 'Openings under 3 in. An adult needs about 100 mm, a cub less; Australian fences go to 80 mm.',
-};
 
 export const redFox: Animal = {
   id: 'red-fox',
   regions: ['gb', 'ie', 'eu', 'na', 'au'],
   active: ['dusk', 'night'],
-  closure: { used: closure, strict: closure, passesAtFigure: true },
+  closure: {
+    used: {
+      value: 76.2,
+      unit: 'mm',
+      source: 'pcwd-foxes',
+      mark: 'published',
+      note: 'Openings under 3 in. An adult needs about 100 mm, a cub less; Australian fences go to 80 mm.',
+    },
+    // "Under" has no largest value; the metric size below it is what mends are made to.
+    strict: {
+      value: 75,
+      unit: 'mm',
+      source: 'trade',
+      mark: 'common-practice',
+      note: 'The metric size under 3 in.',
+    },
+    passesAtFigure: true,
+  },
   climbs: 'well',
   leap: {
     value: 1800,

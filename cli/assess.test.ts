@@ -1,0 +1,54 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+
+const root = resolve(__dirname, '..');
+const folder = mkdtempSync(join(tmpdir(), 'rookle-assess-'));
+
+/** Runs the command as npm would, from another folder than the project's. */
+function assess(...args: string[]) {
+  return spawnSync(join(root, 'node_modules/.bin/tsx'), [join(root, 'cli/assess.ts'), ...args], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, INIT_CWD: folder },
+  });
+}
+
+test('prints the judgement as JSON', () => {
+  const { stdout, status } = assess(join(root, 'demo/samphire-yard.json'), '--json');
+  expect(status).toBe(0);
+  expect(JSON.parse(stdout)).toMatchObject({
+    version: 1,
+    date: '2026-10-18',
+    scenario: 'night-shut',
+    birds: 12,
+    waysIn: [{ id: 'n2' }, { id: 'h1' }],
+    stops: { unread: 3 },
+    judged: ['pass', 'open'],
+  });
+});
+
+test('prints it in words without --json', () => {
+  expect(assess(join(root, 'demo/samphire-yard.json')).stdout).toContain('2 ways in tonight');
+});
+
+test('paths are the caller’s', () => {
+  writeFileSync(join(folder, 'bad.json'), '{"format": "something else"}');
+  const { stderr, stdout, status } = assess('bad.json');
+  expect(status).toBe(1);
+  expect(stdout).toBe('');
+  expect(stderr).toBe('This file is JSON, but not a Rookle place. Nothing was changed.\n');
+});
+
+test.each([
+  [['nowhere.json'], /There is no such file/],
+  [[], /^Usage:/],
+  [['a.json', 'b.json'], /^Usage:/],
+  [['a.json', '--colour'], /Usage:/],
+])('%j ends with one plain sentence and no stack', (args, sentence) => {
+  const { stderr, status } = assess(...args);
+  expect(status).toBe(1);
+  expect(stderr).toMatch(sentence);
+  expect(stderr).not.toMatch(/\n\s+at /);
+});

@@ -1,0 +1,71 @@
+/** Files that are not what they should be: a clear sentence, nothing changed. And a place begun from nothing. */
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { emptyPort } from './places';
+import { exportPlace, go, headline, openFile, openYard } from './steps';
+
+const demo = readFileSync('demo/samphire-yard.json', 'utf8');
+
+const bad: [name: string, contents: () => string | Buffer, sentence: RegExp][] = [
+  ['not JSON', () => 'hens, twelve', /cannot be read as JSON/],
+  ['half a file', () => demo.slice(0, 9000), /cannot be read as JSON/],
+  ['another program’s JSON', () => '{"version": 1}', /JSON, but not a Rookle place/],
+  [
+    'the wrong shape',
+    () => demo.replace('"width": 1500', '"width": "wide"'),
+    /This place cannot be read: .*width/,
+  ],
+  [
+    'a newer version',
+    () => demo.replace('"version": 1', '"version": 7'),
+    /written by a newer Rookle \(format 7/,
+  ],
+  ['a huge file', () => Buffer.alloc(21 * 1024 * 1024, 32), /This file has 21 MB/],
+];
+
+for (const [name, contents, sentence] of bad) {
+  test(`${name} is refused, and the place stays as it was`, async ({ page }) => {
+    await openYard(page);
+    const before = await exportPlace(page);
+    await openFile(page, 'file.json', contents());
+    await expect(page.getByRole('alert')).toHaveText(sentence);
+    await expect(page.getByRole('alert')).toHaveText(/Nothing was changed\.$/);
+    expect(await exportPlace(page)).toBe(before);
+    await go(page, 'Yard');
+    await expect(headline(page)).toHaveText('2 ways in tonight');
+  });
+}
+
+test.describe('without demo data', () => {
+  test.use({ baseURL: `http://localhost:${emptyPort}` });
+
+  test('the first visit begins a place, which is walked before it is judged', async ({ page }) => {
+    await page.goto('/');
+    await expect(headline(page)).toHaveText('Begin a place');
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await expect(page.getByRole('alert')).toHaveText(/Give the place a name/);
+    await page.getByLabel('Name of the place').fill('Withy Corner');
+    await page.getByLabel('Run: along the gate’s side').fill('wide');
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await expect(page.getByRole('alert')).toHaveText(
+      /Run, along the gate’s side: “wide” is not a length/,
+    );
+    await page.getByLabel('Run: along the gate’s side').fill('4.2 m');
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await expect(headline(page)).toHaveText('No way in found so far');
+    await expect(page.getByText(/Hold 0 to 100 of 100/)).toBeVisible();
+    await go(page, 'Walk');
+    await expect(page.getByRole('button', { name: /^Begin: gate side 1/ })).toBeVisible();
+  });
+
+  test('the first visit opens a file', async ({ page }) => {
+    await page.goto('/');
+    await openFile(page, 'samphire-yard.json', demo);
+    await expect(headline(page)).toHaveText('2 ways in tonight');
+  });
+
+  test('an address without a place leads to the beginning', async ({ page }) => {
+    await page.goto('/mends');
+    await expect(headline(page)).toHaveText('Begin a place');
+  });
+});

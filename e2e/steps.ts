@@ -1,0 +1,42 @@
+/** What a keeper does, in the words of the screens. */
+import { expect, type Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+
+export async function openYard(page: Page): Promise<void> {
+  await page.goto('/');
+  await expect(headline(page)).toBeVisible();
+}
+
+export const headline = (page: Page) => page.getByRole('heading', { level: 1 });
+
+export const go = (page: Page, place: 'Yard' | 'Walk' | 'Mends' | 'Place') =>
+  page.getByRole('navigation').getByRole('link', { name: place }).click();
+
+/** Types a reading on the keys of the screen. */
+export async function key(page: Page, digits: string): Promise<void> {
+  await page.getByRole('button', { name: 'clear', exact: true }).click();
+  for (const digit of digits) {
+    await page.getByRole('button', { name: digit, exact: true }).last().click();
+  }
+}
+
+/** The big button: saves where there is something to save, and goes on. */
+export const onward = (page: Page) =>
+  page.getByRole('button', { name: /^(Save, then|Next:)/ }).click();
+
+/** Saves the whole place as a file; its text. */
+export async function exportPlace(page: Page): Promise<string> {
+  await go(page, 'Place');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save a copy as a file' }).click();
+  const path = await (await waiting).path();
+  return readFile(path, 'utf8');
+}
+
+export async function openFile(page: Page, name: string, contents: string | Buffer): Promise<void> {
+  const waiting = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a file' }).click();
+  await (
+    await waiting
+  ).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(contents) });
+}

@@ -1,0 +1,60 @@
+/** The drawings: touched in one, marked in the other; sentence, marks and list agree with the command line. */
+import { expect, test } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { headline, openYard } from './steps';
+
+interface Assessed {
+  readonly waysIn: readonly { id: string }[];
+  readonly marks: Readonly<Record<string, string>>;
+}
+
+const assessed = JSON.parse(
+  execFileSync('node_modules/.bin/tsx', ['cli/assess.ts', 'demo/samphire-yard.json', '--json'], {
+    encoding: 'utf8',
+  }),
+) as Assessed;
+
+test.beforeEach(({ page }) => openYard(page));
+
+test('a bay touched in the plan is marked in the lap, and said', async ({ page }) => {
+  await page.getByRole('button', { name: 'north 2: open or minutes' }).click();
+  await expect(page.getByRole('button', { name: 'Lap, north 2' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await expect(page.getByRole('heading', { name: 'North 2: open or minutes' })).toBeVisible();
+  await page.getByRole('button', { name: 'Lap, elbow 3' }).click();
+  await expect(page.getByRole('button', { name: 'elbow 3: not looked at' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await page.getByRole('button', { name: 'Walk elbow 3' }).click();
+  // The first thing nobody has read there.
+  await expect(headline(page)).toHaveText('Pull test');
+});
+
+test('sentence, list and marks say what assess says', async ({ page }) => {
+  await expect(headline(page)).toHaveText(`${assessed.waysIn.length} ways in tonight`);
+  await expect(page.getByRole('link', { name: /^Way in \d/ })).toHaveCount(assessed.waysIn.length);
+  const open = Object.values(assessed.marks).filter((mark) => mark === 'open').length;
+  await expect(page.getByRole('button', { name: /: open or minutes$/ })).toHaveCount(open);
+});
+
+test('what lives here can be told, and the judgement follows', async ({ page }) => {
+  await page.goto('/place');
+  for (const name of ['Stoat', 'Rat']) {
+    const animal = page.getByRole('button', { name, exact: true });
+    await animal.click();
+    await expect(animal).toHaveAttribute('aria-pressed', 'false');
+  }
+  await page.goto('/');
+  await expect(headline(page)).toHaveText('1 way in tonight');
+  await expect(page.getByText(/^Mink can get to the birds/)).toBeVisible();
+});
+
+test('back is the browser’s own', async ({ page }) => {
+  await page.getByRole('link', { name: /^Way in 1/ }).click();
+  await expect(headline(page)).toHaveText('Way in 1');
+  await page.goBack();
+  await expect(headline(page)).toHaveText('2 ways in tonight');
+});

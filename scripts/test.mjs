@@ -1,0 +1,71 @@
+/**
+ * `npm test`: installs what a new machine lacks, then lint, types, formatting, unit tests and browser tests.
+ * Ends on one line, `N passed, N failed`, added up from the runners' own reports. A runner that left no report
+ * is a failure.
+ */
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { bin, ensureBuilt, ensureInstalled, inRoot, run } from './steps.mjs';
+import { ensureChromium } from './chromium.mjs';
+
+const reports = inRoot('reports');
+rmSync(reports, { recursive: true, force: true });
+mkdirSync(reports, { recursive: true });
+
+/** What each runner found: [name, passed, failed]. */
+const found = [];
+
+function check(name, command, args) {
+  console.log(`\n— ${name}`);
+  const ok = run(command, args) === 0;
+  found.push([name, ok ? 1 : 0, ok ? 0 : 1]);
+}
+
+/** Runs one that writes a report, and reads it. An exit code that says failure is never overruled. */
+function runner(name, command, args, report, read) {
+  console.log(`\n— ${name}`);
+  const status = run(command, args);
+  const counted = existsSync(report) ? read(JSON.parse(readFileSync(report, 'utf8'))) : undefined;
+  const [passed, failed] = counted ?? [0, 0];
+  const silent = passed + failed === 0 || (status !== 0 && failed === 0);
+  found.push([name, passed, failed + (silent ? 1 : 0)]);
+}
+
+ensureInstalled();
+check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+check('types', bin('tsc'), ['--noEmit']);
+check('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+
+const unitReport = inRoot('reports', 'unit.json');
+runner(
+  'unit tests',
+  bin('jest'),
+  ['--json', '--outputFile', unitReport],
+  unitReport,
+  ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => [
+    numPassedTests,
+    numFailedTests + numRuntimeErrorTestSuites,
+  ],
+);
+
+ensureBuilt();
+ensureChromium();
+runner(
+  'browser tests',
+  bin('playwright'),
+  ['test'],
+  inRoot('reports', 'e2e.json'),
+  ({ stats, errors }) => [
+    stats.expected,
+    stats.unexpected + stats.flaky + stats.skipped + errors.length,
+  ],
+);
+
+console.log('');
+for (const [name, passed, failed] of found) {
+  console.log(`${name}: ${passed} of ${passed + failed}`);
+}
+const sum = (index) => found.reduce((total, row) => total + row[index], 0);
+const line = `${sum(1)} passed, ${sum(2)} failed`;
+writeFileSync(inRoot('reports', 'summary.txt'), `${line}\n`);
+console.log(line);
+process.exit(sum(2) === 0 ? 0 : 1);

@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { animals, animalIds, type AnimalId } from '../tables/animals';
+import { meshes } from '../tables/meshes';
+import { passEffort, verdictOf } from './pass';
+import { compareRungs } from './rung';
+
+const verdict = (opening: number, id: AnimalId) => verdictOf(opening, animals[id].closure);
+const rung = (opening: number, id: AnimalId) =>
+  passEffort(animals[id], 'bay', 'ground.gap', opening).rung;
+
+describe('published closures (all recalled from memory)', () => {
+  test('Norway rat: closed at 12.7 mm, ½ in [Baker, Bodman & Timm; CDC]', () => {
+    expect(rung(12.7, 'norway-rat')).toBe('holds');
+    expect(rung(12.8, 'norway-rat')).toBe('open');
+  });
+
+  test('½ in 19 gauge mesh (11.66 mm) keeps rats out [BBT], though over the stricter British 10 mm', () => {
+    const { value } = meshes['welded-13'].clear;
+    expect(rung(value, 'norway-rat')).toBe('holds');
+    expect(verdict(value, 'norway-rat')).toBe('in-doubt');
+  });
+
+  test('American mink: close all openings over 25.4 mm, 1 in [PCWD: Mink]', () => {
+    expect(rung(25.4, 'american-mink')).toBe('holds');
+    expect(rung(26, 'american-mink')).toBe('open');
+    expect(rung(34, 'american-mink')).toBe('open');
+  });
+
+  test('red fox: openings under 76 mm, 3 in [PCWD: Foxes]; “under”, so 3 in itself is too wide', () => {
+    expect(rung(75, 'red-fox')).toBe('holds');
+    expect(rung(76.2, 'red-fox')).toBe('open');
+    expect(rung(100, 'red-fox')).toBe('open');
+  });
+
+  test('raccoon: 76.2 mm, the stricter of 3 and 4 in [PCWD: Raccoons]', () => {
+    expect(rung(76.2, 'raccoon')).toBe('holds');
+    expect(rung(80, 'raccoon')).toBe('open');
+  });
+
+  test('stoat and weasels: ½ in [PCWD: Weasels]; 1 in hex netting does not stop a stoat', () => {
+    expect(rung(12.7, 'stoat')).toBe('holds');
+    expect(rung(meshes['hex-25'].clear.value, 'stoat')).toBe('open');
+    expect(rung(meshes['welded-25'].clear.value, 'stoat')).toBe('open');
+    expect(rung(meshes['welded-13'].clear.value, 'stoat')).toBe('holds');
+  });
+
+  test('cat: mesh of 50 mm or less [Long & Robley]', () => {
+    expect(rung(50, 'domestic-cat')).toBe('holds');
+    expect(rung(65, 'domestic-cat')).toBe('open');
+  });
+});
+
+describe('facts of the trade (common practice)', () => {
+  test('a door cut one inch smaller than its frame is at the rat’s limit, pushed to one side past it', () => {
+    const inch = 25.4;
+    expect(rung(inch / 2, 'norway-rat')).toBe('holds');
+    expect(rung(inch, 'norway-rat')).toBe('open');
+  });
+
+  test('a 4 in feed pipe left open lets by everything from rat to fox', () => {
+    const pipe = 101.6;
+    for (const id of animalIds) expect(rung(pipe, id)).toBe('open');
+    for (const id of animalIds) expect(rung(0, id)).toBe('holds');
+  });
+
+  test('a pulled panel that opens 25 mm is a 25 mm gap: stoat and rat pass, mink does not', () => {
+    expect(rung(25, 'stoat')).toBe('open');
+    expect(rung(25, 'norway-rat')).toBe('open');
+    expect(rung(25, 'american-mink')).toBe('holds');
+  });
+});
+
+test('a reason says which figure met which reading, and by how much', () => {
+  const { reason } = passEffort(animals['american-mink'], 'n2', 'ground.gap', 34);
+  expect(reason).toMatchObject({ kind: 'opening', opening: 34, verdict: 'passes', over: 8.6 });
+  if (reason.kind === 'opening') expect(reason.used.source).toBe('pcwd-mink');
+});
+
+test('a smaller opening is never easier', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...animalIds),
+      fc.double({ min: 0, max: 200, noNaN: true }),
+      fc.double({ min: 0, max: 200, noNaN: true }),
+      (id, a, b) => {
+        const [small, wide] = [Math.min(a, b), Math.max(a, b)];
+        expect(compareRungs(rung(small, id), rung(wide, id))).toBeGreaterThanOrEqual(0);
+      },
+    ),
+  );
+});

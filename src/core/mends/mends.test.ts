@@ -1,0 +1,267 @@
+import fc from 'fast-check';
+import { samphireYard } from '../../../demo/samphire-yard';
+import { applyReadings } from '../place/apply-readings';
+import { findBay } from '../place/find';
+import type { Mend } from '../place/mend';
+import type { Place } from '../place/place';
+import type { Reading, Walk } from '../place/walk';
+import { judge } from '../score/judge';
+import { randomPlace } from '../tests/random-place';
+import { removeFromPlace } from './added-items';
+import { catalogue } from './catalogue';
+import { chooseMend, proposalsFor, type Proposal } from './propose';
+import { questionsAgain } from './readings-again';
+import { checkMend, moveMend, reviewMends } from './review';
+import { weakSpots } from './spots';
+import { setAttribute } from '../place/set-attribute';
+
+const { place, walks } = samphireYard;
+const found = applyReadings(place, walks).place;
+
+function spotsIn(bayId: string, at: Place = found) {
+  const bay = findBay(at, bayId)?.bay;
+  if (!bay) throw new Error(`no bay ${bayId}`);
+  return weakSpots(at, bay);
+}
+
+function proposals(bayId: string, at: Place = found): Proposal[] {
+  return spotsIn(bayId, at).flatMap(proposalsFor);
+}
+
+function pick(all: readonly Proposal[], kind: string): Proposal {
+  const one = all.find(({ mend }) => mend.kind === kind);
+  if (!one) throw new Error(`${kind} is not proposed`);
+  return one;
+}
+
+function again(
+  readings: Pick<Reading, 'item' | 'attribute' | 'value'>[],
+  at = '2026-11-22T10:00:00Z',
+): Walk {
+  return {
+    id: `again-${at}`,
+    placeId: place.id,
+    date: at.slice(0, 10),
+    kind: 'measure-again',
+    ended: true,
+    readings: readings.map((reading, index) => ({
+      ...reading,
+      id: `a${index}`,
+      at,
+      how: 'measured',
+    })),
+  };
+}
+
+const done = (mend: Mend) => moveMend(mend, 'done', '2026-11-21T10:00:00Z');
+
+describe('proposals', () => {
+  test('a gap under the sill: lasting mends first, stones for tonight last, all made to the stricter figure', () => {
+    const all = proposals('n2');
+    expect(all.map(({ mend }) => mend.kind)).toEqual(['sill-board', 'sill-apron', 'sill-stones']);
+    expect(all[0]?.closure).toEqual({ used: 12.7, strict: 10, animal: 'norway-rat' });
+  });
+
+  test('both the gap at rest and the lifted edge are one spot', () => {
+    expect(spotsIn('n2')).toHaveLength(1);
+  });
+
+  test('a lid whose corner flexes is offered a second fastening and stops; a pop door its channel', () => {
+    expect(proposals('h1').map(({ mend }) => mend.kind)).toEqual(['second-fastening', 'door-stop']);
+    expect(proposals('hw').map(({ mend }) => mend.kind)).toContain('pop-door-runners');
+  });
+
+  test('½ in mesh meets the figure rats are judged by but not the stricter one, and says so', () => {
+    const hexed = setAttribute(found, 'w2-high-1', 'layer.mesh', { is: 'hex-25' });
+    const all = proposals('w2', hexed);
+    expect(pick(all, 'line-welded-13').meetsStrict).toBe(false);
+    expect(pick(all, 'line-welded-6').meetsStrict).toBe(true);
+    expect(all[0]?.mend.kind).toBe('line-welded-6');
+  });
+
+  test('a latch a raccoon works is answered by two motions, a clip or a padlock', () => {
+    const raccoons = { ...found, setting: { ...found.setting, lives: ['raccoon' as const] } };
+    const kinds = proposals('h1', raccoons).map(({ mend }) => mend.kind);
+    expect(kinds.sort()).toEqual(['clip-through-hasp', 'padlock', 'two-motion-latch']);
+  });
+
+  test('a door that habit leaves open wants shutting: no mend is offered for it', () => {
+    const open: Place = {
+      ...found,
+      faces: found.faces.map((face) => ({
+        ...face,
+        bays: face.bays.map((bay) => ({
+          ...bay,
+          openings: bay.openings.map((it) =>
+            it.id === 'gate' ? { ...it, habit: 'never' as const } : it,
+          ),
+        })),
+      })),
+    };
+    expect(spotsIn('w1', open)).toHaveLength(1);
+    expect(proposals('w1', open)).toEqual([]);
+  });
+});
+
+describe('from planned to held', () => {
+  const chosen = chooseMend(
+    place,
+    pick(proposals('n2'), 'sill-board'),
+    'm1',
+    '2026-11-20T10:00:00Z',
+  );
+
+  test('choosing one changes no judgement', () => {
+    expect(judge(chosen.place, walks).waysIn).toEqual(judge(place, walks).waysIn);
+    expect(chosen.mend.state).toBe('planned');
+  });
+
+  test('done is not held: what was read before does not count', () => {
+    const check = checkMend(chosen.place, walks, done(chosen.mend));
+    expect(check.holds).toBe(false);
+    expect(check.unread.map(({ attribute }) => attribute)).toEqual([
+      'ground.gap',
+      'ground.gapLifted',
+    ]);
+  });
+
+  test('measuring again asks exactly the readings it was to change', () => {
+    const asked = questionsAgain(found, chosen.mend).map(({ question }) => question.id);
+    expect(asked).toEqual(['n2~ground.gap', 'n2~ground.gapLifted']);
+  });
+
+  const readings = (gap: number, lifted: number) =>
+    again([
+      { item: 'n2', attribute: 'ground.gap', value: { is: gap } },
+      { item: 'n2', attribute: 'ground.gapLifted', value: { is: lifted } },
+    ]);
+
+  test('new readings that pass make it hold, and the walk that showed it is named', () => {
+    const walk = readings(6, 9);
+    const [moved] = reviewMends(
+      chosen.place,
+      [...walks, walk],
+      [done(chosen.mend)],
+      '2026-11-22T10:01:00Z',
+      walk.id,
+    );
+    expect(moved?.state).toBe('held');
+    expect(moved?.history.at(-1)).toEqual({
+      state: 'held',
+      at: '2026-11-22T10:01:00Z',
+      walk: walk.id,
+    });
+  });
+
+  test('a new reading that does not pass leaves it done, and says what still gets by', () => {
+    const walk = readings(6, 20);
+    expect(reviewMends(chosen.place, [...walks, walk], [done(chosen.mend)], 'x', walk.id)).toEqual(
+      [],
+    );
+    const { stillLetsBy } = checkMend(chosen.place, [...walks, walk], done(chosen.mend));
+    expect(stillLetsBy.map(({ animal }) => animal).sort()).toEqual(['norway-rat', 'stoat']);
+  });
+
+  test('between the two figures it holds, in doubt', () => {
+    const check = checkMend(chosen.place, [...walks, readings(11, 11)], done(chosen.mend));
+    expect(check.holds).toBe(true);
+    expect(check.inDoubt.map(({ animal }) => animal)).toContain('norway-rat');
+  });
+
+  test('“cannot tell” proves nothing', () => {
+    const walk = again([
+      { item: 'n2', attribute: 'ground.gap', value: 'cannot-tell' },
+      { item: 'n2', attribute: 'ground.gapLifted', value: { is: 5 } },
+    ]);
+    expect(checkMend(chosen.place, [...walks, walk], done(chosen.mend)).holds).toBe(false);
+  });
+
+  test('a later walk that finds it worse opens it again', () => {
+    const held = moveMend(done(chosen.mend), 'held', '2026-11-22T10:01:00Z');
+    const worse = again(
+      [{ item: 'n2', attribute: 'ground.gap', value: { is: 30 } }],
+      '2026-12-20T10:00:00Z',
+    );
+    const [moved] = reviewMends(
+      chosen.place,
+      [...walks, readings(6, 9), worse],
+      [held],
+      '2026-12-20T10:00:01Z',
+      worse.id,
+    );
+    expect(moved?.state).toBe('open');
+  });
+});
+
+describe('a mend that adds a layer', () => {
+  const hexed = setAttribute(place, 'w2-high-1', 'layer.mesh', { is: 'hex-25' });
+  const without = walks.map((walk) => ({
+    ...walk,
+    readings: walk.readings.filter(({ item }) => item !== 'w2-high-1'),
+  }));
+  const seen = applyReadings(hexed, without).place;
+  const { place: lined, mend } = chooseMend(
+    hexed,
+    pick(proposals('w2', seen), 'line-welded-6'),
+    'm2',
+    '2026-11-20T10:00:00Z',
+  );
+  const item = 'w2-high+line-welded-6';
+
+  test('the new layer stands ready but does not count before it has been found there', () => {
+    const [weak] = spotsIn('w2', applyReadings(lined, without).place);
+    expect(weak?.letsBy).toEqual(['stoat', 'norway-rat']);
+  });
+
+  test('found there and measured, it holds', () => {
+    const walk = again([
+      { item, attribute: 'layer.mesh', value: { is: 'welded-6' } },
+      { item, attribute: 'layer.clear', value: { is: 5.6 } },
+    ]);
+    expect(checkMend(lined, [...without, walk], done(mend)).holds).toBe(true);
+  });
+
+  test('dropped again it leaves no trace, unless a walk has found it', () => {
+    expect(removeFromPlace(lined, mend, false)).toEqual(hexed);
+    expect(removeFromPlace(lined, mend, true)).toBe(lined);
+  });
+});
+
+test('every mend of the catalogue is named by its own kind and says what it takes', () => {
+  for (const [kind, mend] of Object.entries(catalogue)) {
+    expect(mend.kind).toBe(kind);
+    expect(
+      mend.time({
+        spot: { kind: mend.spot, item: 'x' },
+        bay: found.faces[0]?.bays[0],
+        letsBy: [],
+        parts: [],
+      } as never).mark,
+    ).toBe('assumption');
+  }
+});
+
+test('property: once every reading a mend was to change meets its target, nothing it was to stop gets by there', () => {
+  fc.assert(
+    fc.property(randomPlace('all'), fc.nat(), (it, choice) => {
+      const all = it.faces.flatMap((face) =>
+        face.bays.flatMap((bay) => weakSpots(it, bay).flatMap(proposalsFor)),
+      );
+      const proposal = all[choice % Math.max(all.length, 1)];
+      if (!proposal) return;
+      const { place: planned, mend } = chooseMend(it, proposal, 'm', '2026-01-01T00:00:00Z');
+      const walk = again(
+        mend.targets.map(({ item, attribute, value }) => ({
+          item,
+          attribute,
+          value: 'is' in value ? { is: value.is } : { is: value.atMost },
+        })),
+      );
+      const check = checkMend(planned, [{ ...walk, placeId: it.id }], done(mend));
+      // Mesh sold as ½ in is fitted where it meets the figure used only: then it is in doubt, never open.
+      expect(check.stillLetsBy).toEqual([]);
+      expect(check.holds).toBe(true);
+    }),
+    { numRuns: 200 },
+  );
+});

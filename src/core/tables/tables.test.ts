@@ -1,0 +1,47 @@
+import { animalIds, animals, animalsOf } from './animals';
+import { attacksNotJudged } from './attacks';
+import type { Figure } from './figure';
+import { latches } from './latches';
+import { meshes } from './meshes';
+import { sources } from './sources';
+
+/** Every figure anywhere in the tables, with the path to it. */
+function figuresIn(value: unknown, path: string): [path: string, figure: Figure][] {
+  if (typeof value !== 'object' || value === null) return [];
+  if ('mark' in value) return [[path, value as Figure]];
+  return Object.entries(value).flatMap(([key, it]) => figuresIn(it, `${path}.${key}`));
+}
+
+const all = figuresIn({ animals, meshes, latches }, 'tables');
+
+test.each(all)('%s stands beside a source and a mark', (_path, figure) => {
+  expect(sources[figure.source]).toBeTruthy();
+  expect(['published', 'common-practice', 'assumption']).toContain(figure.mark);
+  expect(figure.source === 'rookle').toBe(figure.mark === 'assumption');
+  expect(Number.isFinite(figure.value)).toBe(true);
+});
+
+test.each(animalIds)('%s: the stricter closure is never looser than the one used', (id) => {
+  const { used, strict } = animals[id].closure;
+  expect(strict.value).toBeLessThanOrEqual(used.value);
+});
+
+test('there are no raccoons or mink where none live', () => {
+  expect(animalsOf('ie')).not.toContain('raccoon');
+  expect(animalsOf('gb')).not.toContain('raccoon');
+  expect(animalsOf('au')).not.toContain('american-mink');
+  expect(animalsOf('na')).toContain('raccoon');
+});
+
+test('attacks that are not judged are named', () => {
+  expect(attacksNotJudged).toEqual([
+    'reach',
+    'tear',
+    'dig',
+    'climb',
+    'jump',
+    'fly',
+    'lift',
+    'wait',
+  ]);
+});

@@ -1,0 +1,103 @@
+import { samphireYard } from '../../../demo/samphire-yard';
+import { applyReadings } from '../place/apply-readings';
+import { nextUnasked, openWalk, readingIn, withReading } from './open-walk';
+import { questionsOf } from './questions';
+import { closureFor, meaningOf } from './what-it-means';
+
+const { place, walks } = samphireYard;
+const found = applyReadings(place, walks).place;
+const questions = questionsOf(found);
+
+test('the lap comes first, from the gate; then overhead; then the house', () => {
+  expect(questions[0]).toMatchObject({ bay: 'w1', kind: 'ground-gap', leg: 'lap' });
+  const legs = questions.map(({ leg }) => leg).filter((leg, index, all) => leg !== all[index - 1]);
+  expect(legs).toEqual(['lap', 'overhead', 'house']);
+});
+
+test('a bay is asked ground line, mesh, pull test, then its doors', () => {
+  const kinds = questions.filter(({ bay }) => bay === 'w1').map(({ kind }) => kind);
+  expect(kinds).toEqual([
+    'ground-gap',
+    'bottom-edge-lifted',
+    'mesh',
+    'mesh',
+    'pull-test',
+    'largest-hole',
+    'opening-gap',
+    'opening-corners',
+    'latch',
+    'latch',
+  ]);
+});
+
+test('what cannot matter is not asked', () => {
+  const of = (bay: string) => questions.filter((it) => it.bay === bay).map(({ kind }) => kind);
+  // No sill gap of a house wall on a floor, no clear opening of board, no latch on a vent, none on a sliding pop door.
+  expect(of('h1')).not.toContain('ground-gap');
+  expect(of('h1')).not.toContain('clear-opening');
+  expect(of('hn')).not.toContain('latch');
+  expect(of('hw')).not.toContain('latch');
+});
+
+test('netting stretches, so its opening is measured; welded mesh of a known kind is not asked again', () => {
+  const s4 = questions.filter(({ bay, kind }) => bay === 's4' && kind === 'clear-opening');
+  expect(s4.map(({ item }) => item)).toEqual(['s4-high-1']);
+});
+
+test('ids are unique and fit an address', () => {
+  const ids = questions.map(({ id }) => id);
+  expect(new Set(ids).size).toBe(ids.length);
+  for (const id of ids) expect(encodeURIComponent(id)).toBe(id);
+});
+
+test('unread means unread: the demo leaves three', () => {
+  const unread = questions.filter(({ answered }) => !answered).map(({ id }) => id);
+  expect(unread).toEqual(['s3~bay.panelPulled', 's3~bay.largestHole', 's5~ground.gapLifted']);
+});
+
+test('a walk goes on at the first question it has not asked; “cannot tell” is an answer', () => {
+  const walk = {
+    id: 'w',
+    placeId: place.id,
+    date: '2026-11-20',
+    kind: 'lap',
+    ended: false,
+    readings: [],
+  } as const;
+  const [first, second] = questions;
+  if (!first || !second) throw new Error('no questions');
+  expect(nextUnasked(questions, walk)).toBe(first);
+  const { item, attribute } = first;
+  const asked = withReading(walk, {
+    id: 'r',
+    item,
+    attribute,
+    at: '2026-11-20T10:00:00Z',
+    how: 'measured',
+    value: 'cannot-tell',
+  });
+  expect(readingIn(asked, first)?.value).toBe('cannot-tell');
+  expect(nextUnasked(questions, asked)).toBe(second);
+  expect(openWalk([...walks, asked], 'lap')).toBe(asked);
+  expect(openWalk(walks, 'lap')).toBeUndefined();
+});
+
+describe('what a figure means while it is typed', () => {
+  const meaning = (opening: number) => meaningOf(place, 'n2', 'ground.gap', opening);
+
+  test('34 mm: mink, stoat and rat pass; half an inch or less stops the smallest of them', () => {
+    const { passes, stopsAll } = meaning(34);
+    expect(passes.map(({ animal }) => animal)).toEqual(['american-mink', 'stoat', 'norway-rat']);
+    expect(stopsAll).toEqual({ used: 12.7, strict: 10, animal: 'norway-rat' });
+  });
+
+  test('11 mm: nothing passes, the rat is in doubt', () => {
+    const { passes, inDoubt } = meaning(11);
+    expect(passes).toEqual([]);
+    expect(inDoubt.map(({ animal }) => animal)).toEqual(['norway-rat']);
+  });
+
+  test('nobody to stop, nothing to shut', () => {
+    expect(closureFor([])).toBeUndefined();
+  });
+});

@@ -1,0 +1,104 @@
+import { samphireYard } from '../../demo/samphire-yard';
+import { animals } from '@/core/tables/animals';
+import { passEffort } from '@/core/effort/pass';
+import { judge } from '@/core/score/judge';
+import { readLength } from '@/core/walk/length-entry';
+import { assessText } from './assess-text';
+import { dayWords } from './day-words';
+import { fileSentence } from './file-sentence';
+import { headline, holdWords, wayOnward, wayTitle } from './headline';
+import { distanceWords, lengthWords } from './length-words';
+import { listOf } from './names';
+import { notSavedWords } from './not-saved-words';
+import { lengthSentence } from './problem-sentence';
+import { reasonWords } from './reason-words';
+
+const { place, walks } = samphireYard;
+const judgement = judge(place, walks);
+
+test('the headline says how many, for whom, and what is left', () => {
+  expect(headline(judgement)).toMatchObject({
+    answer: '2 ways in',
+    tone: 'open',
+    under: expect.stringMatching(
+      /^Mink, stoats and rats can get to the birds.*3 readings not taken/,
+    ),
+  });
+});
+
+test('nothing found with stops left is not called safe', () => {
+  const lives = { ...place, setting: { ...place.setting, lives: ['red-fox' as const] } };
+  expect(headline(judge(lives, []))).toMatchObject({ answer: 'No way in found', tone: 'unread' });
+});
+
+test('nobody to keep out is not called safe either', () => {
+  const nobody = { ...place, setting: { ...place.setting, lives: [] } };
+  expect(headline(judge(nobody, walks)).answer).toBe('Nothing to keep out');
+  expect(holdWords(judge(nobody, walks).hold)).toBe('No hold: nothing threatens');
+});
+
+test('a way in is told from outside to the birds', () => {
+  const [sill, lid] = judgement.waysIn;
+  if (!sill || !lid) throw new Error('two ways in expected');
+  expect(wayTitle(place, sill)).toBe(
+    'Mink, stoats and rats · north 2, under the sill, lifted by hand',
+  );
+  expect(wayOnward(place, sill)).toBe('Then hut front, pop door, at the corner when pulled.');
+  expect(wayOnward(place, lid)).toBe('Straight in to the birds.');
+});
+
+test('hold is a range while something is unread', () => {
+  expect(holdWords({ best: 90.4, worst: 12 })).toBe('Hold 12 to 90 of 100');
+  expect(holdWords({ best: 45.7, worst: 45.7 })).toBe('Hold 46 of 100');
+});
+
+test('lengths in the keeper’s units', () => {
+  expect(lengthWords(11.66, 'metric')).toBe('11.66 mm');
+  expect(lengthWords(34.925, 'imperial')).toBe('1 3/8 in');
+  expect(lengthWords(12.7, 'imperial')).toBe('1/2 in');
+  expect(lengthWords(0, 'imperial')).toBe('0 in');
+  expect(distanceWords(19400, 'metric')).toBe('19.4 m');
+  expect(distanceWords(1104.9, 'imperial')).toBe('3 ft 8 in');
+});
+
+test('a reason names reading and figure', () => {
+  const part = passEffort(animals['american-mink'], 'n2', 'ground.gap', 34);
+  expect(reasonWords(place, part)).toBe('34 mm lets a mink by: 25.4 mm shuts it out.');
+});
+
+test.each([
+  ['5 m', /5\.0 m is more than this can be \(at most 1\.0 m\)/],
+  ['-3', /cannot be less than nothing/],
+  ['wide', /“wide” is not a length/],
+  ['', /Type a reading/],
+])('“%s” gets a clear sentence', (text, sentence) => {
+  const read = readLength(text, 'metric', 1000);
+  if (!('problem' in read)) throw new Error('refused expected');
+  expect(lengthSentence(read, 'metric')).toMatch(sentence);
+});
+
+test('every bad file ends with what is still safe', () => {
+  const sentences = [
+    fileSentence({ problem: 'not-json' }),
+    fileSentence({ problem: 'not-a-place' }),
+    fileSentence({ problem: 'newer-version', version: 3, known: 1 }),
+    fileSentence({ problem: 'too-large', bytes: 30e6, limit: 20e6 }),
+    fileSentence({ problem: 'wrong-shape', path: 'place.name', detail: 'is missing' }),
+  ];
+  for (const sentence of sentences) expect(sentence).toMatch(/Nothing was changed\.$/);
+  expect(new Set(sentences).size).toBe(sentences.length);
+});
+
+test('small words', () => {
+  expect(listOf(['a'])).toBe('a');
+  expect(listOf(['a', 'b', 'c'])).toBe('a, b and c');
+  expect(dayWords('2026-10-18')).toBe('18 October 2026');
+  expect(notSavedWords({ trouble: 'full' })).toMatch(/storage is full/);
+  expect(notSavedWords(new Error('x'))).toMatch(/everything before this is safe/);
+});
+
+test('the command line’s text leads with the answer and says what is not judged', () => {
+  const lines = assessText(judgement, '2026-10-18').split('\n');
+  expect(lines[1]).toMatch(/^2 ways in tonight\./);
+  expect(lines.at(-2)).toMatch(/^Not judged yet: reaching in, .*digging/);
+});
