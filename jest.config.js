@@ -10,12 +10,12 @@ module.exports = {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: ['<rootDir>/{src/core,src/words,cli,demo,server,scripts}/**/*.test.ts'],
-      transform: { '\\.[jt]sx?$': ['babel-jest', { presets: ['babel-preset-expo'] }] },
       moduleNameMapper: alias,
     },
     {
       preset: 'jest-expo/web',
       displayName: 'ui',
+      setupFiles: ['<rootDir>/src/ui/jest-setup.js'],
       testMatch: ['<rootDir>/src/{app,features,store,ui}/**/*.test.{ts,tsx}'],
       moduleNameMapper: alias,
     },

@@ -38,8 +38,18 @@ export async function changeYard(
   return after;
 }
 
-export async function underLock<T>(work: () => Promise<T>): Promise<T> {
-  return 'locks' in navigator ? await navigator.locks.request('rookle-yard', work) : work();
+let lastInThisTab: Promise<unknown> = Promise.resolve();
+
+/**
+ * One change at a time: across tabs by the browser's own locks, and within a tab by a queue, since a page that
+ * comes over plain http (a phone in the yard) is given no locks.
+ */
+export function underLock<T>(work: () => Promise<T>): Promise<T> {
+  const locked = async (): Promise<T> =>
+    navigator.locks ? await navigator.locks.request('rookle-yard', work) : work();
+  const turn = lastInThisTab.then(locked, locked);
+  lastInThisTab = turn.catch(() => undefined);
+  return turn;
 }
 
 async function write({ place, walks = [], mends = [], removedMends = [] }: Changes): Promise<void> {

@@ -1,0 +1,81 @@
+import { samphireYard } from '../../../demo/samphire-yard';
+import { lapOf } from '@/core/place/lap';
+import { boxOf, lapLayout } from './lap-layout';
+import { planLayout } from './plan-layout';
+
+const { place } = samphireYard;
+const lap = lapOf(place);
+const frame = { scale: 0.05, above: 20, below: 60, margin: 10 };
+
+describe('the lap', () => {
+  const layout = lapLayout(lap, frame);
+
+  test('is to scale, bay after bay', () => {
+    expect(layout.width).toBeCloseTo(lap.length * 0.05 + 20);
+    layout.bays.forEach((box, index) => {
+      expect(box.width).toBeCloseTo(box.bay.width * 0.05);
+      const before = layout.bays[index - 1];
+      expect(box.x).toBeCloseTo(before ? before.x + before.width : 10);
+    });
+  });
+
+  test('every wall stands on the ground line', () => {
+    for (const box of layout.bays) expect(box.y + box.height).toBeCloseTo(layout.ground);
+  });
+
+  test('skirts hang below it as deep as they are', () => {
+    expect(boxOf(layout, 's3')?.skirt).toMatchObject({ mm: 140, depth: 7 });
+    expect(boxOf(layout, 'h1')?.skirt).toBeUndefined();
+  });
+
+  test('each side is named once', () => {
+    expect(layout.sides.map(({ name }) => name)).toEqual([
+      'west',
+      'north',
+      'east',
+      'elbow',
+      'south',
+    ]);
+  });
+});
+
+describe('the plan', () => {
+  const layout = planLayout(place, 360, 330, ['n2']);
+
+  test('fits the room it is given', () => {
+    for (const { from, to } of [...layout.walls, ...layout.partitions]) {
+      for (const { x, y } of [from, to]) {
+        expect(x).toBeGreaterThanOrEqual(0);
+        expect(x).toBeLessThanOrEqual(360);
+        expect(y).toBeGreaterThanOrEqual(0);
+        expect(y).toBeLessThanOrEqual(layout.height);
+      }
+    }
+    expect(layout.height).toBeLessThanOrEqual(330);
+  });
+
+  test('north is up, and outside is outside', () => {
+    const wall = (id: string) => layout.walls.find((it) => it.bay === id);
+    expect(wall('n2')?.outward.y).toBeCloseTo(-1);
+    expect(wall('w2')?.outward.x).toBeCloseTo(-1);
+    expect(wall('s3')?.outward.x).toBeCloseTo(1);
+    expect(wall('n2')?.middle.y).toBeLessThan(wall('s4')?.middle.y ?? 0);
+  });
+
+  test('names keep clear of numbered bays', () => {
+    const north = layout.sides.find(({ name }) => name === 'north');
+    const n2 = layout.walls.find((it) => it.bay === 'n2');
+    expect(Math.abs((north?.at.x ?? 0) - (n2?.middle.x ?? 0))).toBeGreaterThan(30);
+  });
+
+  test('is drawn to one scale both ways', () => {
+    for (const wall of layout.walls) {
+      const bay = lap.bays.find((it) => it.bay.id === wall.bay);
+      const length = Math.hypot(
+        (bay?.end.x ?? 0) - (bay?.start.x ?? 0),
+        (bay?.end.y ?? 0) - (bay?.start.y ?? 0),
+      );
+      expect(wall.length).toBeCloseTo(length * layout.scale, 4);
+    }
+  });
+});

@@ -1,0 +1,12 @@
+/** What jsdom lacks and a browser has. */
+window.matchMedia = (media) => ({
+  matches: true,
+  media,
+  addEventListener: () => undefined,
+  removeEventListener: () => undefined,
+});
+window.ResizeObserver = class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+};
