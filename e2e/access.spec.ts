@@ -1,5 +1,5 @@
 /** Every screen without axe violations, at both sizes (WCAG 2.2 A and AA, and axe's own good practice). */
-import AxeBuilder from '@axe-core/playwright';
+import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { headline, openYard } from './steps';
 

@@ -1,9 +1,7 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
-import type { Server } from 'node:http';
-import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { createApp } from './create-app';
+import { listen, type Listening } from './listen';
 
 const dist = mkdtempSync(join(tmpdir(), 'rookle-dist-'));
 mkdirSync(join(dist, '_expo'));
@@ -11,18 +9,15 @@ writeFileSync(join(dist, 'index.html'), '<p>shell</p>');
 writeFileSync(join(dist, '_expo', 'a-123.js'), 'x');
 writeFileSync(join(dist, 'demo.json'), '{"demo":true}');
 
-const servers: Server[] = [];
+const listening: Listening[] = [];
 
 async function serve(demo?: string): Promise<string> {
-  const app = createApp({ dist, ...(demo && { demo }) });
-  const server = await new Promise<Server>((ready) => {
-    const listening = app.listen(0, '127.0.0.1', () => ready(listening));
-  });
-  servers.push(server);
-  return `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const server = await listen({ dist, ...(demo && { demo }) });
+  listening.push(server);
+  return server.address;
 }
 
-afterAll(() => servers.forEach((server) => server.close()));
+afterAll(() => listening.forEach((server) => server.close()));
 
 test('every address of the application answers with its page', async () => {
   const at = await serve();

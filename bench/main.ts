@@ -1,0 +1,27 @@
+/** Runs all benchmarks on the built export and writes docs/performance.md. */
+import { writeFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { listen } from '../server/listen';
+import { judgingCost } from './judging';
+import { performancePage } from './performance-page';
+import { firstLoad } from './size';
+
+async function main(): Promise<void> {
+  const root = resolve(__dirname, '..');
+  const server = await listen({
+    dist: join(root, 'dist'),
+    demo: join(root, 'demo', 'samphire-yard.json'),
+  });
+  const { mobileScores } = await import('./lighthouse.mjs');
+  const load = await firstLoad(server.address);
+  const scores = [];
+  for (const path of ['/', '/walk', '/mends']) {
+    scores.push({ path, ...(await mobileScores(server.address + path)) });
+  }
+  server.close();
+  const page = performancePage(load, scores, judgingCost());
+  writeFileSync(join(root, 'docs', 'performance.md'), page);
+  console.log(page);
+}
+
+void main();

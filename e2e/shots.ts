@@ -1,0 +1,90 @@
+/** Takes the pictures of docs/screenshots/ on the exported build with the demo place. */
+import { chromium, type Page } from '@playwright/test';
+import { mkdirSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { listen } from '../server/listen';
+import { chromiumArguments, chromiumPath } from './places';
+
+const root = resolve(__dirname, '..');
+const folder = join(root, 'docs', 'screenshots');
+const phone = { width: 390, height: 844 };
+const wide = { width: 1280, height: 800 };
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly size: typeof phone;
+  readonly before?: (page: Page) => Promise<void>;
+}
+
+async function type(page: Page, digits: string): Promise<void> {
+  for (const digit of digits) {
+    await page.getByRole('button', { name: digit, exact: true }).last().click();
+  }
+}
+
+async function doneMend(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Choose: Board along the sill' }).click();
+  await page.getByRole('button', { name: 'Mark it done' }).click();
+  await page.getByRole('button', { name: 'Measure again' }).waitFor();
+}
+
+const shots: readonly Shot[] = [
+  { name: 'yard-phone', path: '/', size: phone },
+  { name: 'yard-wide', path: '/', size: wide },
+  { name: 'way-phone', path: '/way/n2', size: phone },
+  { name: 'walk-phone', path: '/walk', size: phone },
+  {
+    name: 'question-phone',
+    path: '/walk/n2~ground.gap',
+    size: phone,
+    before: (page) => type(page, '34'),
+  },
+  {
+    name: 'question-wide',
+    path: '/walk/s4-high-1~layer.mesh',
+    size: wide,
+    before: (page) => page.getByRole('radio', { name: /25 mm hex netting/ }).click(),
+  },
+  { name: 'mend-phone', path: '/way/n2', size: phone, before: doneMend },
+  {
+    name: 'mends-wide',
+    path: '/way/n2',
+    size: wide,
+    before: async (page) => {
+      await doneMend(page);
+      await page.goto(new URL('/mends', page.url()).href);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+    },
+  },
+  { name: 'place-phone', path: '/place', size: phone },
+  { name: 'begin-phone', path: '/begin', size: phone },
+];
+
+async function main(): Promise<void> {
+  mkdirSync(folder, { recursive: true });
+  const server = await listen({
+    dist: join(root, 'dist'),
+    demo: join(root, 'demo', 'samphire-yard.json'),
+  });
+  const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments });
+  for (const { name, path, size, before } of shots) {
+    const context = await browser.newContext({ viewport: size, reducedMotion: 'reduce' });
+    const page = await context.newPage();
+    // The first visit opens the demo place, whatever address it comes by.
+    await page.goto(`${server.address}/`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    if (path !== '/') await page.goto(server.address + path);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await before?.(page);
+    await page.evaluate(() => document.fonts.ready.then(() => undefined));
+    await page.waitForTimeout(300);
+    await page.screenshot({ path: join(folder, `${name}.png`) });
+    await context.close();
+    console.log(`docs/screenshots/${name}.png`);
+  }
+  await browser.close();
+  server.close();
+}
+
+void main();
