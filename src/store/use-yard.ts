@@ -19,7 +19,8 @@ export function useYard() {
     queryFn: async () => {
       const yard = await loadYard();
       if (yard || !(await isFirstVisit()) || !(await openDemo(client))) return yard;
-      return loadYard();
+      // Checked and kept a moment ago: no need to read it back.
+      return client.getQueryData<Yard>(yardKey) ?? loadYard();
     },
     staleTime: Infinity,
     retry: false,

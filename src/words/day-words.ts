@@ -1,8 +1,8 @@
 /** Days as people say them. */
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
 
-/** "18 October 2026", from a day or a time in ISO 8601. */
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+
+/** "18 October 2026", from a day or a time in ISO 8601; a day is the keeper's own, without a time zone. */
 export function dayWords(iso: string): string {
-  return format(parseISO(iso), 'd MMMM yyyy');
+  return day.format(new Date(iso.length === 10 ? `${iso}T12:00:00` : iso));
 }

@@ -15,6 +15,7 @@ import { meshIds } from '../tables/meshes';
 import {
   length,
   list,
+  maybe,
   maybeChoice,
   maybeLength,
   oneOf,
@@ -72,7 +73,7 @@ const ground = shape({
   gap: maybeLength(),
   gapLifted: maybeLength(),
   soil: maybeChoice(soils),
-  skirt: yup.lazy((value: unknown) => (value === undefined ? yup.mixed().optional() : skirt)),
+  skirt: maybe(skirt),
 });
 
 const opening = shape({
@@ -103,7 +104,7 @@ const bay = shape({
   height: length(),
   top,
   bands: list(band),
-  ground: yup.lazy((value: unknown) => (value === undefined ? yup.mixed().optional() : ground)),
+  ground: maybe(ground),
   openings: list(opening),
   strands: list(shape({ id: text(), height: length(), standOff: length() })),
   panelPulled: maybeLength(),

@@ -5,6 +5,7 @@ import { mendKinds, mendStates, spotKinds, type Mend } from '../place/mend';
 import { readingMethods, type Walk } from '../place/walk';
 import { animalIds } from '../tables/animals';
 import {
+  byField,
   day,
   instant,
   length,
@@ -16,19 +17,26 @@ import {
   text,
 } from './schema-parts';
 
-const reading = yup.lazy((value: unknown) => {
-  const attribute = (value as { attribute?: AttributeId } | null)?.attribute;
-  const known = attribute === undefined ? undefined : attributes[attribute];
-  const choices = known?.value === 'choice' ? known.choices : undefined;
-  return shape({
+function readingOf(attribute: AttributeId) {
+  const known = attributes[attribute];
+  return shape<object>({
     id: text(),
     item: text(),
     attribute: oneOf(attributeIds),
     at: instant(),
     how: oneOf(readingMethods),
-    value: readValue(choices),
+    value: readValue(known.value === 'choice' ? known.choices : undefined),
     note: optionalText(2000),
   });
+}
+
+const readings = new Map(attributeIds.map((id) => [id, readingOf(id)]));
+/** Refuses it with what is wrong: its attribute. */
+const unknownReading = readingOf('ground.gap');
+
+const reading = yup.lazy((value: unknown) => {
+  const { attribute } = (value ?? {}) as { attribute?: AttributeId };
+  return (attribute && readings.get(attribute)) ?? unknownReading;
 }) as unknown as yup.Schema<object>;
 
 export const walkSchema = shape<Walk>({
@@ -43,11 +51,7 @@ export const walkSchema = shape<Walk>({
 const target = shape({
   item: text(),
   attribute: oneOf(attributeIds),
-  value: yup.lazy((value: unknown) =>
-    typeof value === 'object' && value !== null && 'is' in value
-      ? shape({ is: text() })
-      : shape({ atMost: length() }),
-  ),
+  value: byField({ is: shape({ is: text() }), atMost: shape({ atMost: length() }) }, 'atMost'),
 });
 
 export const mendSchema = shape<Mend>({

@@ -36,30 +36,35 @@ export function shape<T extends yup.Maybe<yup.AnyObject>>(fields: yup.ObjectShap
     .required() as unknown as yup.Schema<T>;
 }
 
-const any = () => shape<{ any: true }>({ any: yup.boolean().isTrue().required() });
-const interval = () =>
-  shape<{ from: number; to: number }>({
-    from: length(),
-    to: length().test('order', '${path} must not be less than “from”', (to, context) => {
-      const { from } = context.parent as { from?: unknown };
-      return typeof from !== 'number' || to >= from;
-    }),
-    entered: optionalText(60),
-  });
-const isLength = () => shape<{ is: number }>({ is: length(), entered: optionalText(60) });
+const any = shape<{ any: true }>({ any: yup.boolean().isTrue().required() });
+const interval = shape<{ from: number; to: number }>({
+  from: length(),
+  to: length().test('order', '${path} must not be less than “from”', (to, context) => {
+    const { from } = context.parent as { from?: unknown };
+    return typeof from !== 'number' || to >= from;
+  }),
+  entered: optionalText(60),
+});
+const isLength = shape<{ is: number }>({ is: length(), entered: optionalText(60) });
 
-/** One of several shapes, told apart by the field only that shape has. */
-function byField<T>(schemas: Readonly<Record<string, () => yup.Schema>>, otherwise: string) {
+/**
+ * One of several shapes, told apart by the field only that shape has. Schemas are built once and picked from:
+ * building one costs more than checking a value with it.
+ */
+export function byField<T>(schemas: Readonly<Record<string, yup.Schema>>, otherwise: string) {
   return yup.lazy((value: unknown) => {
     const fields = typeof value === 'object' && value !== null ? Object.keys(value) : [];
     const found = Object.keys(schemas).find((field) => fields.includes(field));
-    return (schemas[found ?? otherwise] as () => yup.Schema)();
+    return schemas[found ?? otherwise] as yup.Schema;
   }) as unknown as yup.Schema<T>;
 }
 
-function maybe<T>(schema: yup.Schema<T>): yup.Schema<T | undefined> {
+const absent = yup.mixed().optional();
+
+/** The schema, or nothing at all. */
+export function maybe<T>(schema: yup.Schema<T>): yup.Schema<T | undefined> {
   return yup.lazy((value: unknown) =>
-    value === undefined ? yup.mixed().optional() : schema,
+    value === undefined ? absent : schema,
   ) as unknown as yup.Schema<T | undefined>;
 }
 
@@ -67,11 +72,14 @@ export const possibleLength = () =>
   byField<PossibleLength>({ is: isLength, from: interval, any }, 'is');
 export const maybeLength = () => maybe(possibleLength());
 
+const isOneOf = <T extends string>(values: readonly T[]) =>
+  shape({ is: oneOf(values), entered: optionalText(60) });
+
 export const possibleChoice = <T extends string>(values: readonly T[]) =>
   byField<PossibleChoice<T>>(
     {
-      is: () => shape({ is: oneOf(values), entered: optionalText(60) }),
-      oneOf: () => shape({ oneOf: yup.array(oneOf(values)).min(1).required() }),
+      is: isOneOf(values),
+      oneOf: shape({ oneOf: yup.array(oneOf(values)).min(1).required() }),
       any,
     },
     'is',
@@ -79,11 +87,13 @@ export const possibleChoice = <T extends string>(values: readonly T[]) =>
 export const maybeChoice = <T extends string>(values: readonly T[]) =>
   maybe(possibleChoice(values));
 
+const cannotTell = oneOf(['cannot-tell']);
+const readLength = byField({ is: isLength, from: interval }, 'is');
+
 /** A value as a reading may hold it: a length, or one of the attribute's choices. */
 export function readValue(choices: readonly string[] | undefined) {
-  return yup.lazy((value: unknown) => {
-    if (value === 'cannot-tell') return oneOf(['cannot-tell']);
-    if (choices) return shape({ is: oneOf(choices), entered: optionalText(60) });
-    return byField({ is: isLength, from: interval }, 'is');
-  }) as unknown as yup.Schema<never>;
+  const told = choices ? isOneOf(choices) : readLength;
+  return yup.lazy((value: unknown) =>
+    value === 'cannot-tell' ? cannotTell : told,
+  ) as unknown as yup.Schema<never>;
 }

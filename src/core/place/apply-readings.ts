@@ -1,7 +1,8 @@
 /** The place as it was last found: structure with every reading laid over it, oldest walk first. */
 import type { AttributeId } from './attributes';
 import type { ItemId, Place } from './place';
-import { setAttribute } from './set-attribute';
+import type { Possible } from './possible';
+import { setAttributes } from './set-attribute';
 import type { Reading, Walk } from './walk';
 
 /** Where a value of the found place comes from. */
@@ -30,12 +31,13 @@ export function inDateOrder(walks: readonly Walk[]): Walk[] {
 
 export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace {
   const provenance = latestReadings(walks);
-  let found = place;
+  const values = new Map<ItemId, Map<AttributeId, Possible>>();
   for (const { reading } of provenance.values()) {
     if (reading.value === 'cannot-tell') continue;
-    found = setAttribute(found, reading.item, reading.attribute, reading.value);
+    const own = values.get(reading.item) ?? new Map<AttributeId, Possible>();
+    values.set(reading.item, own.set(reading.attribute, reading.value));
   }
-  return { place: found, provenance };
+  return { place: setAttributes(place, values), provenance };
 }
 
 /** "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. */

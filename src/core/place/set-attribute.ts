@@ -1,60 +1,63 @@
-/** Lays one value over a place: the item with this id gets this attribute, everything else stays as it is. */
+/** Lays values over a place: each item gets its attributes, everything else stays as it is. */
 import type { AttributeId } from './attributes';
 import type { Band, Bay, FittedLatch, ItemId, Layer, Opening, Place } from './place';
-import type { Possible, PossibleChoice, PossibleLength } from './possible';
+import type { Possible } from './possible';
 
-/** Returns a new place; one without that item comes back unchanged (a removed bay's readings stay in old walks). */
+/** Values by attribute, for each item that has any. */
+export type Values = ReadonlyMap<ItemId, ReadonlyMap<AttributeId, Possible>>;
+
+/** Returns a new place; values of items that are not in it change nothing (a removed bay's readings stay in old walks). */
+export function setAttributes(place: Place, values: Values): Place {
+  return {
+    ...place,
+    faces: place.faces.map((face) => ({
+      ...face,
+      bays: face.bays.map((bay) => bayWith(bay, values)),
+    })),
+  };
+}
+
+/** The same for one value. */
 export function setAttribute(
   place: Place,
   item: ItemId,
   attribute: AttributeId,
   value: Possible,
 ): Place {
-  const [part, field] = attribute.split('.') as [Part, string];
-  const bays = bayChange[part](item, field, value);
+  return setAttributes(place, new Map([[item, new Map([[attribute, value]])]]));
+}
+
+function bayWith(bay: Bay, values: Values): Bay {
+  const layer = (it: Layer): Layer => itemWith(it, 'layer', values.get(it.id));
+  const latch = (it: FittedLatch): FittedLatch => itemWith(it, 'latch', values.get(it.id));
+  const band = (it: Band): Band => ({ ...it, layers: it.layers.map(layer) });
+  const opening = (it: Opening): Opening => ({
+    ...itemWith(it, 'opening', values.get(it.id)),
+    latches: it.latches.map(latch),
+    ...(it.cover && { cover: it.cover.map(layer) }),
+  });
+  const own = values.get(bay.id);
   return {
-    ...place,
-    faces: place.faces.map((face) => ({ ...face, bays: face.bays.map(bays) })),
+    ...itemWith(bay, 'bay', own),
+    bands: bay.bands.map(band),
+    openings: bay.openings.map(opening),
+    ...(bay.ground && { ground: itemWith(bay.ground, 'ground', own) }),
   };
 }
 
 type Part = 'ground' | 'bay' | 'layer' | 'opening' | 'latch';
-type BayChange = (item: ItemId, field: string, value: Possible) => (bay: Bay) => Bay;
 
-const withId =
-  <T extends { readonly id: ItemId }>(item: ItemId, change: (it: T) => T) =>
-  (it: T): T =>
-    it.id === item ? change(it) : it;
-
-const bayChange: Readonly<Record<Part, BayChange>> = {
-  ground: (item, field, value) =>
-    withId<Bay>(item, (bay) =>
-      bay.ground ? { ...bay, ground: { ...bay.ground, [field]: value as PossibleLength } } : bay,
-    ),
-  bay: (item, field, value) => withId<Bay>(item, (bay) => ({ ...bay, [field]: value })),
-  layer: (item, field, value) => {
-    const layer = withId<Layer>(item, (it) => ({ ...it, [field]: value }));
-    const band = (it: Band): Band => ({ ...it, layers: it.layers.map(layer) });
-    const opening = (it: Opening): Opening =>
-      it.cover ? { ...it, cover: it.cover.map(layer) } : it;
-    return (bay) => ({
-      ...bay,
-      bands: bay.bands.map(band),
-      openings: bay.openings.map(opening),
-    });
-  },
-  opening: (item, field, value) => {
-    const opening = withId<Opening>(item, (it) => ({ ...it, [field]: value }));
-    return (bay) => ({ ...bay, openings: bay.openings.map(opening) });
-  },
-  latch: (item, field, value) => {
-    const latch = withId<FittedLatch>(item, (it) => ({
-      ...it,
-      [field]: value as PossibleChoice<never>,
-    }));
-    return (bay) => ({
-      ...bay,
-      openings: bay.openings.map((it) => ({ ...it, latches: it.latches.map(latch) })),
-    });
-  },
-};
+/** Sets the fields whose attributes begin with this part's name: `ground.gap` is the field `gap` of the ground line. */
+function itemWith<T>(
+  item: T,
+  part: Part,
+  values: ReadonlyMap<AttributeId, Possible> | undefined,
+): T {
+  if (!values) return item;
+  const changed = { ...item } as Record<string, unknown>;
+  for (const [attribute, value] of values) {
+    const [of, field] = attribute.split('.');
+    if (of === part && field) changed[field] = value;
+  }
+  return changed as T;
+}

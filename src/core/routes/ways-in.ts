@@ -1,10 +1,9 @@
 /** Ways in: the outermost bays by which something gets to the birds, grouped the way a keeper would count them. */
-import type { Bound } from '../effort/bound';
 import { rungMinutes } from '../effort/rung';
 import { lapOf } from '../place/lap';
 import type { BayId, Place } from '../place/place';
-import type { Animal, AnimalId } from '../tables/animals';
-import { routesOf, type Route } from './animal-routes';
+import type { AnimalId } from '../tables/animals';
+import type { Route } from './animal-routes';
 
 export interface WayIn {
   /** The first bay's id: stable as long as the place is. */
@@ -35,15 +34,12 @@ export function paceOf(minutes: number): Pace | undefined {
  */
 export function waysIn(
   place: Place,
-  present: readonly Animal[],
-  bound: Bound,
+  routes: readonly AnimalRoute[],
 ): Readonly<Record<Pace, readonly WayIn[]>> {
   const perBay = new Map<BayId, AnimalRoute[]>();
-  for (const animal of present) {
-    for (const route of routesOf(place, animal, bound)) {
-      const { id } = route.steps[0].bay;
-      perBay.set(id, [...(perBay.get(id) ?? []), { animal: animal.id, route }]);
-    }
+  for (const it of routes) {
+    const { id } = it.route.steps[0].bay;
+    perBay.set(id, [...(perBay.get(id) ?? []), it]);
   }
   const lap = lapOf(place).bays.map(({ bay }) => bay.id);
   const singles = inLapOrder(lap, perBay);

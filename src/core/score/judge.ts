@@ -57,7 +57,10 @@ export function judge(
   const birds = found.place.flock.reduce((sum, group) => sum + group.count, 0);
   const best = about.map((animal) => routesOf(found.place, animal, 'best'));
   const worst = about.map((animal) => routesOf(found.place, animal, 'worst'));
-  const ways = waysIn(found.place, about, 'best');
+  const ways = waysIn(
+    found.place,
+    about.flatMap(({ id }, index) => (best[index] ?? []).map((route) => ({ animal: id, route }))),
+  );
   const questions = questionsOf(found.place);
   return {
     scenario,

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Txt } from '@/ui/controls/Txt';
 import { NavIcon, type NavIconName } from '@/ui/drawings/NavIcon';
-import { color, space } from '@/ui/theme/tokens';
+import { color, railWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 
 interface Stop {
@@ -93,7 +93,7 @@ const styles = StyleSheet.create({
     borderTopColor: color.ink,
   },
   barHere: { borderTopColor: color.strand },
-  rail: { width: 124, backgroundColor: color.ink, paddingTop: space.xl, gap: space.xs },
+  rail: { width: railWidth, backgroundColor: color.ink, paddingTop: space.xl, gap: space.xs },
   name: { paddingHorizontal: space.l, paddingBottom: space.l },
   railLink: {
     flexDirection: 'row',

@@ -1,6 +1,6 @@
 /** The open place for a screen, or what to say while there is none. */
 import { Redirect } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useDeferredValue, type ReactNode } from 'react';
 import { View, StyleSheet } from 'react-native';
 import { Unreadable, type Yard } from '@/store/records';
 import { useYard } from '@/store/use-yard';
@@ -10,7 +10,10 @@ import { space } from '@/ui/theme/tokens';
 
 export function WithYard({ children }: { readonly children: (yard: Yard) => ReactNode }) {
   const { data, error, isPending } = useYard();
-  if (isPending) return <View style={styles.page} aria-busy />;
+  // A screen's first drawing is the longest piece of work there is: deferred, React cuts it into slices that
+  // a touch can get in between.
+  const shown = useDeferredValue(!isPending, false);
+  if (!shown) return <View style={styles.page} aria-busy />;
   if (error) return <Trouble error={error} />;
   if (!data) return <Redirect href="/begin" />;
   return <>{children(data)}</>;

@@ -10,6 +10,7 @@ import { LapDrawing } from '@/ui/drawings/LapDrawing';
 import { boxOf, lapLayout, type Box, type LapBox, type LapLayout } from '@/ui/drawings/lap-layout';
 import { color } from '@/ui/theme/tokens';
 import { useReducedMotion } from '@/ui/theme/use-reduced-motion';
+import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWidth } from '@/ui/theme/use-width';
 
 interface Props {
@@ -22,7 +23,7 @@ const height = 178;
 const frame = { above: 14, below: 42, margin: 0 };
 
 export function StripFocus({ place, judgement, question }: Props) {
-  const { width, onLayout } = useWidth();
+  const { width, onLayout } = useWidth(usePageWidth('full'));
   const still = useReducedMotion();
   const lap = useMemo(() => stripOf(place, question), [place, question]);
   const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
@@ -33,27 +34,25 @@ export function StripFocus({ place, judgement, question }: Props) {
   const shift = width / 2 - (box.x + box.width / 2);
   return (
     <View style={styles.window} onLayout={onLayout}>
-      {width > 0 && (
-        <View
-          style={[
-            { transform: [{ translateX: shift }], width: layout.width },
-            !still && styles.sliding,
-          ]}
+      <View
+        style={[
+          { transform: [{ translateX: shift }], width: layout.width },
+          !still && styles.sliding,
+        ]}
+      >
+        <LapDrawing
+          place={place}
+          layout={layout}
+          marks={judgement.marks}
+          ways={[]}
+          selected={undefined}
+          says={`${box.bay.name}, with its neighbours`}
+          labels={false}
         >
-          <LapDrawing
-            place={place}
-            layout={layout}
-            marks={judgement.marks}
-            ways={[]}
-            selected={undefined}
-            says={`${box.bay.name}, with its neighbours`}
-            labels={false}
-          >
-            <Dimmed layout={layout} except={question.bay} />
-            <Spot layout={layout} box={box} question={question} />
-          </LapDrawing>
-        </View>
-      )}
+          <Dimmed layout={layout} except={question.bay} />
+          <Spot layout={layout} box={box} question={question} />
+        </LapDrawing>
+      </View>
     </View>
   );
 }

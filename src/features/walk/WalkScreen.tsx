@@ -19,6 +19,7 @@ import { lineCode } from '@/ui/theme/line-code';
 import { Lap } from '@/ui/drawings/Lap';
 import { color, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
+import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWidth } from '@/ui/theme/use-width';
 import { capital, count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
@@ -36,7 +37,7 @@ export function WalkScreen({ yard }: { readonly yard: Yard }) {
   const judgement = useJudgement(yard);
   const { endWalk } = useChanges();
   const wide = useWide();
-  const { width, onLayout } = useWidth();
+  const { width, onLayout } = useWidth(usePageWidth('full'));
   const [trouble, setTrouble] = useState<string>();
   const { place } = judgement.found;
   const questions = questionsOf(place);
@@ -68,21 +69,19 @@ export function WalkScreen({ yard }: { readonly yard: Yard }) {
         {overheadNote(questions)}
       </View>
       <View onLayout={onLayout}>
-        {width > 0 && (
-          <Lap
-            place={place}
-            marks={judgement.marks}
-            ways={judgement.waysIn}
-            selected={next?.bay}
-            onSelect={(bay) => {
-              const own = questions.filter((question) => question.bay === bay);
-              const first = nextUnasked(own, walk) ?? own[0];
-              if (first) go(first);
-            }}
-            width={width}
-            whole={wide}
-          />
-        )}
+        <Lap
+          place={place}
+          marks={judgement.marks}
+          ways={judgement.waysIn}
+          selected={next?.bay}
+          onSelect={(bay) => {
+            const own = questions.filter((question) => question.bay === bay);
+            const first = nextUnasked(own, walk) ?? own[0];
+            if (first) go(first);
+          }}
+          width={width}
+          whole={wide}
+        />
       </View>
       {(Object.keys(legNames) as Leg[]).map((leg) => (
         <LegList

@@ -10,8 +10,9 @@ import { Txt } from '@/ui/controls/Txt';
 import { Lap } from '@/ui/drawings/Lap';
 import { Legend } from '@/ui/drawings/Legend';
 import { Plan } from '@/ui/drawings/Plan';
-import { color, space } from '@/ui/theme/tokens';
+import { color, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
+import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWidth } from '@/ui/theme/use-width';
 import { AnimalList } from './AnimalList';
 import { Answer } from './Answer';
@@ -21,6 +22,9 @@ import { WhatCounts } from './WhatCounts';
 
 /** What stands above and below the plan on a wide screen, so that the lap is whole at its foot, px. */
 const aroundPlan = 470;
+
+/** The column of ways in and animals on a wide screen, px. */
+const listWidth = 384;
 
 export function YardScreen({ yard }: { readonly yard: Yard }) {
   const judgement = useJudgement(yard);
@@ -76,21 +80,22 @@ interface DrawingProps {
 }
 
 function PlanSheet({ judgement, tallest, ...touch }: DrawingProps & { readonly tallest: number }) {
-  const { width, onLayout } = useWidth();
+  const page = usePageWidth('full');
+  const { width, onLayout } = useWidth(
+    useWide() ? page - listWidth : Math.min(page, readableWidth),
+  );
   const marks = judgement.marks;
   return (
     <View style={styles.sheet} onLayout={onLayout}>
-      {width > 0 && (
-        <Plan
-          place={judgement.found.place}
-          marks={marks}
-          ways={judgement.waysIn}
-          birds={judgement.birds}
-          width={width}
-          tallest={tallest}
-          {...touch}
-        />
-      )}
+      <Plan
+        place={judgement.found.place}
+        marks={marks}
+        ways={judgement.waysIn}
+        birds={judgement.birds}
+        width={width}
+        tallest={tallest}
+        {...touch}
+      />
       <View style={styles.legend}>
         <Legend marks={new Set(marks.values())} />
       </View>
@@ -99,19 +104,17 @@ function PlanSheet({ judgement, tallest, ...touch }: DrawingProps & { readonly t
 }
 
 function LapSheet({ judgement, whole, ...touch }: DrawingProps & { readonly whole: boolean }) {
-  const { width, onLayout } = useWidth();
+  const { width, onLayout } = useWidth(usePageWidth(whole ? 'full' : 'readable'));
   return (
     <View onLayout={onLayout}>
-      {width > 0 && (
-        <Lap
-          place={judgement.found.place}
-          marks={judgement.marks}
-          ways={judgement.waysIn}
-          width={width}
-          whole={whole}
-          {...touch}
-        />
-      )}
+      <Lap
+        place={judgement.found.place}
+        marks={judgement.marks}
+        ways={judgement.waysIn}
+        width={width}
+        whole={whole}
+        {...touch}
+      />
     </View>
   );
 }
@@ -120,7 +123,7 @@ const styles = StyleSheet.create({
   columns: { flexDirection: 'row' },
   left: { flex: 1, minWidth: 0 },
   right: {
-    width: 384,
+    width: listWidth,
     backgroundColor: color.paper,
     borderLeftWidth: 1,
     borderLeftColor: color.hairline,

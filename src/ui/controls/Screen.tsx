@@ -1,7 +1,7 @@
 /** A page of the application: scrolls, keeps to a readable width unless it is `full`. */
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { color, space } from '../theme/tokens';
+import { color, readableWidth, space } from '../theme/tokens';
 
 export function Screen({
   children,
@@ -21,5 +21,5 @@ const styles = StyleSheet.create({
   scroll: { flex: 1, backgroundColor: color.field },
   content: { flexGrow: 1 },
   page: { width: '100%', paddingBottom: space.xxl },
-  narrow: { maxWidth: 720 },
+  narrow: { maxWidth: readableWidth },
 });

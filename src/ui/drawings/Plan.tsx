@@ -41,9 +41,7 @@ export function Plan({ place, marks, ways, birds, width, tallest, selected, onSe
       >
         <Run layout={layout} />
         <House layout={layout} birds={birds} />
-        {layout.walls.map((wall) => (
-          <SkirtTicks key={wall.bay} wall={wall} />
-        ))}
+        <SkirtTicks walls={layout.walls} />
         {lines.map((line) => (
           <G key={line.bay}>
             {selected === line.bay && (
@@ -84,17 +82,14 @@ export function Plan({ place, marks, ways, birds, width, tallest, selected, onSe
 
 function Run({ layout: { run, width, height } }: { readonly layout: PlanLayout }) {
   const grid = 14;
+  const lines = [
+    ...steps(width, grid).map((x) => `M${x} 0V${height}`),
+    ...steps(height, grid).map((y) => `M0 ${y}H${width}`),
+  ];
   return (
     <G>
       <Polygon points={polygon(run)} fill={color.field} />
-      <G stroke={color.hairline} strokeWidth={0.5} opacity={0.8}>
-        {steps(width, grid).map((x) => (
-          <Line key={`x${x}`} x1={x} y1={0} x2={x} y2={height} />
-        ))}
-        {steps(height, grid).map((y) => (
-          <Line key={`y${y}`} x1={0} y1={y} x2={width} y2={y} />
-        ))}
-      </G>
+      <Path d={lines.join('')} stroke={color.hairline} strokeWidth={0.5} opacity={0.8} />
       {/* Everything but the run, laid over the grid. */}
       <Path
         d={`M0 0H${width}V${height}H0Z M${run.map(({ x, y }) => `${x} ${y}`).join('L')}Z`}
@@ -137,28 +132,21 @@ function House({
   );
 }
 
-/** Short strokes into the ground outside a wall. */
-function SkirtTicks({ wall: { from, to, length, outward } }: { readonly wall: PlanLine }) {
-  const count = Math.floor(length / 8);
-  return (
-    <G stroke={color.wire} strokeWidth={1.5} opacity={0.7}>
-      {Array.from({ length: count }, (_, index) => {
-        const share = (index + 0.5) / count;
-        const x = from.x + (to.x - from.x) * share;
-        const y = from.y + (to.y - from.y) * share;
-        return (
-          <Line
-            key={index}
-            x1={x + outward.x * 8}
-            y1={y + outward.y * 8}
-            x2={x + outward.x * 15}
-            y2={y + outward.y * 15}
-          />
-        );
-      })}
-    </G>
-  );
+/** Short strokes into the ground outside every wall; one path, since there are hundreds of them. */
+function SkirtTicks({ walls }: { readonly walls: readonly PlanLine[] }) {
+  const strokes = walls.flatMap(({ from, to, length, outward }) => {
+    const count = Math.floor(length / 8);
+    return Array.from({ length: count }, (_, index) => {
+      const share = (index + 0.5) / count;
+      const x = from.x + (to.x - from.x) * share + outward.x * 8;
+      const y = from.y + (to.y - from.y) * share + outward.y * 8;
+      return `M${round(x)} ${round(y)}l${round(outward.x * 7)} ${round(outward.y * 7)}`;
+    });
+  });
+  return <Path d={strokes.join('')} stroke={color.wire} strokeWidth={1.5} opacity={0.7} />;
 }
+
+const round = (px: number) => Math.round(px * 10) / 10;
 
 /** From outside, through every bay on the way, to the birds. */
 function RouteLine({ layout, way, number }: { layout: PlanLayout; way: WayIn; number: number }) {

@@ -38,3 +38,7 @@ export const touch = 52;
 
 /** From this width on there is a rail at the left and things stand side by side, px. */
 export const wideFrom = 900;
+
+/** The rail of a wide screen, and the column that text keeps to, px. */
+export const railWidth = 124;
+export const readableWidth = 720;

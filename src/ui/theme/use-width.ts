@@ -1,12 +1,15 @@
 import { useCallback, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
 
-/** Width of a view as laid out; 0 until it is known. Spread `onLayout` on the view. */
-export function useWidth(): {
+/**
+ * Width of a view as laid out. Until it is known it is `guess`, so that the first paint already has its drawing
+ * in its place and nothing below it jumps.
+ */
+export function useWidth(guess: number): {
   readonly width: number;
   readonly onLayout: (event: LayoutChangeEvent) => void;
 } {
-  const [width, setWidth] = useState(0);
+  const [width, setWidth] = useState(Math.floor(guess));
   const onLayout = useCallback((event: LayoutChangeEvent) => {
     setWidth(Math.floor(event.nativeEvent.layout.width));
   }, []);
