@@ -9,10 +9,10 @@ const sound: Bay = {
   height: 1800,
   top: { kind: 'roof' },
   bands: [
-    { id: 'low', from: 0, to: 600, layers: [{ id: 'low-1', mesh: { is: 'welded-13' } }] },
-    { id: 'high', from: 600, to: 1800, layers: [{ id: 'high-1', mesh: { is: 'welded-13' } }] },
+    { id: 'low', from: 0, to: 600, layers: [{ id: 'low-1', mesh: { is: 'welded-6' } }] },
+    { id: 'high', from: 600, to: 1800, layers: [{ id: 'high-1', mesh: { is: 'welded-6' } }] },
   ],
-  ground: { gap: { is: 5 }, gapLifted: { is: 8 } },
+  ground: { gap: { is: 4 }, gapLifted: { is: 6 } },
   openings: [],
   strands: [],
   panelPulled: { is: 4 },

@@ -44,9 +44,66 @@ describe('published closures (all recalled from memory)', () => {
     expect(rung(meshes['welded-13'].clear.value, 'stoat')).toBe('holds');
   });
 
+  test('house mouse: ¼ in, 6.4 mm [BBT; CDC]; ¼ in 23 gauge mesh (5.69 mm) keeps it out, ½ in does not', () => {
+    expect(rung(meshes['welded-6'].clear.value, 'house-mouse')).toBe('holds');
+    expect(rung(meshes['welded-13'].clear.value, 'house-mouse')).toBe('open');
+    expect(rung(6.4, 'house-mouse')).toBe('holds');
+    expect(rung(6.5, 'house-mouse')).toBe('open');
+  });
+
+  test('snakes: ¼ in mesh [PCWD: Nonpoisonous snakes]', () => {
+    expect(rung(meshes['welded-6'].clear.value, 'rat-snake')).toBe('holds');
+    expect(rung(meshes['welded-13'].clear.value, 'rat-snake')).toBe('open');
+  });
+
+  test('long-tailed weasel: ½ in, not the 1 in the same chapter prints [PCWD: Weasels]', () => {
+    expect(rung(12.7, 'long-tailed-weasel')).toBe('holds');
+    expect(rung(25.4, 'long-tailed-weasel')).toBe('open');
+  });
+
+  test('least weasel: ¼ in where it occurs [PCWD: Weasels]', () => {
+    expect(rung(meshes['welded-6'].clear.value, 'least-weasel')).toBe('holds');
+    expect(rung(meshes['welded-13'].clear.value, 'least-weasel')).toBe('open');
+  });
+
+  test('roof rat: ½ in [PCWD: Roof rats]', () => {
+    expect(rung(12.7, 'roof-rat')).toBe('holds');
+    expect(rung(13, 'roof-rat')).toBe('open');
+  });
+
   test('cat: mesh of 50 mm or less [Long & Robley]', () => {
     expect(rung(50, 'domestic-cat')).toBe('holds');
     expect(rung(65, 'domestic-cat')).toBe('open');
+  });
+});
+
+describe('closures of common practice', () => {
+  test.each([
+    ['pine-marten', 25, 45],
+    ['stone-marten', 25, 50],
+    ['polecat', 25, 45],
+    ['fisher', 25.4, 65],
+    ['virginia-opossum', 51, 76],
+    ['striped-skunk', 51, 80],
+    ['bobcat', 51, 110],
+    ['coyote', 50.8, 120],
+    ['quoll', 25, 40],
+    ['goanna', 25, 40],
+    ['carpet-python', 12, 25],
+    ['european-badger', 50, 110],
+    ['goshawk', 51, 70],
+    ['red-tailed-hawk', 51, 70],
+    ['great-horned-owl', 51, 70],
+    ['crow', 38, 51],
+  ] as const)('%s: shut out at %d mm, in at %d mm', (id, shut, open) => {
+    expect(rung(shut, id)).toBe('holds');
+    expect(rung(open, id)).toBe('open');
+  });
+
+  test('2 × 4 in welded mesh stops a fox and lets a mink by', () => {
+    const { value } = meshes['welded-50x100'].clear;
+    expect(rung(value, 'red-fox')).toBe('holds');
+    expect(rung(value, 'american-mink')).toBe('open');
   });
 });
 

@@ -1,5 +1,5 @@
 /** A new place from a few paced lengths: a rectangular run with a house standing in its far corner. */
-import { animalsOf, type Region } from '../tables/animals';
+import { livesToBeginWith, type Region } from '../tables/animals';
 import type { Bay, Face, Opening, Place, Side } from './place';
 
 export interface Beginning {
@@ -39,7 +39,7 @@ export function beginPlace(it: Beginning): Place | BeginningProblem {
     id: it.id,
     name: it.name,
     units: it.units,
-    setting: { region: it.region, lives: animalsOf(it.region) },
+    setting: { region: it.region, lives: livesToBeginWith(it.region, it.kind === 'chicks') },
     flock: [{ id: 'birds', kind: it.kind, count: it.birds, sleeps: 'house' }],
     zones: zones(it),
     faces: [...outerWalls(it), ...houseWalls(it), ...roofs()],

@@ -3,9 +3,12 @@ import { meshes, weldedClear } from './meshes';
 describe('what mesh really clears', () => {
   // Source: reference figures, “clear aperture, calc”: mesh centre to centre minus wire, US Steel Wire Gauge.
   test.each([
+    ['welded-3', 2.74],
     ['welded-6', 5.69],
     ['welded-13', 11.66],
     ['welded-25', 23.81],
+    ['welded-25x50', 23.37],
+    ['welded-50x100', 48.77],
   ] as const)('%s clears %d mm', (id, clear) => {
     expect(meshes[id].clear.value).toBeCloseTo(clear, 1);
   });

@@ -5,14 +5,23 @@
 import type { Figure } from './figure';
 
 export type MeshId =
-  'welded-6' | 'welded-13' | 'welded-25' | 'hex-25' | 'hex-50' | 'chain-link' | 'solid-board';
+  | 'welded-3'
+  | 'welded-6'
+  | 'welded-13'
+  | 'welded-25'
+  | 'welded-25x50'
+  | 'welded-50x100'
+  | 'hex-25'
+  | 'hex-50'
+  | 'chain-link'
+  | 'solid-board';
 
 export type MeshKind = 'welded' | 'hex' | 'chain-link' | 'solid';
 
 export interface Mesh {
   readonly id: MeshId;
   readonly kind: MeshKind;
-  /** Centre to centre for welded mesh, clear width for the rest, mm. */
+  /** Centre to centre the narrower way for welded mesh, clear width for the rest, mm. */
   readonly pitch: Figure;
   /** Wire diameter, mm. */
   readonly wire?: Figure;
@@ -68,9 +77,12 @@ const chainLink: Figure = {
 };
 
 export const meshes: Readonly<Record<MeshId, Mesh>> = {
+  'welded-3': welded('welded-3', pitch(3.175, '⅛ in'), gauge(0.439, '27')),
   'welded-6': welded('welded-6', pitch(6.35, '¼ in'), gauge(0.655, '23')),
   'welded-13': welded('welded-13', pitch(12.7, '½ in'), gauge(1.041, '19')),
   'welded-25': welded('welded-25', pitch(25.4, '1 in'), gauge(1.588, '16')),
+  'welded-25x50': welded('welded-25x50', pitch(25.4, '1 in by 2 in'), gauge(2.032, '14')),
+  'welded-50x100': welded('welded-50x100', pitch(50.8, '2 in by 4 in'), gauge(2.032, '14')),
   'hex-25': hex('hex-25', 25.4),
   'hex-50': hex('hex-50', 50.8),
   'chain-link': {

@@ -7,6 +7,12 @@ export const sources = {
     'Boggess, “Raccoons”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
   'pcwd-weasels':
     'Henderson, “Weasels”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-coyotes':
+    'Green, Henderson & Collinge, “Coyotes”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-mice':
+    'Timm, “House mice”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-snakes':
+    'Byford, “Nonpoisonous snakes”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
   'pcwd-rats':
     'Timm, “Norway rats”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
   bbt: 'Baker, Bodman & Timm, “Rodent-proof construction”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',

@@ -1,4 +1,4 @@
-import { animalIds, animals, animalsOf } from './animals';
+import { animalIds, animals, animalsOf, livesToBeginWith } from './animals';
 import { attacksNotJudged } from './attacks';
 import type { Figure } from './figure';
 import { latches } from './latches';
@@ -31,6 +31,19 @@ test('there are no raccoons or mink where none live', () => {
   expect(animalsOf('gb')).not.toContain('raccoon');
   expect(animalsOf('au')).not.toContain('american-mink');
   expect(animalsOf('na')).toContain('raccoon');
+});
+
+test('every region has its animals; a flock without chicks begins without those that take only chicks or feed', () => {
+  for (const region of ['gb', 'ie', 'eu', 'na', 'au', 'nz'] as const) {
+    expect(animalsOf(region).length).toBeGreaterThan(3);
+    const [grown, chicks] = [livesToBeginWith(region, false), livesToBeginWith(region, true)];
+    expect(chicks).toEqual(expect.arrayContaining(grown));
+    expect(chicks).not.toContain('house-mouse');
+  }
+  expect(livesToBeginWith('gb', false)).not.toContain('least-weasel');
+  expect(livesToBeginWith('gb', true)).toContain('least-weasel');
+  // No snakes that matter and no least weasel in Ireland.
+  expect(animalsOf('ie')).not.toContain('least-weasel');
 });
 
 test('attacks that are not judged are named', () => {

@@ -1,7 +1,7 @@
 /** Which animals the keeper reckons with. One that is left out is never judged. */
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
-import { animalsOf, type AnimalId } from '@/core/tables/animals';
+import { animalIds, animalsOf, type AnimalId } from '@/core/tables/animals';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
@@ -15,16 +15,14 @@ interface Props {
 
 export function LivesHere({ place, onChange }: Props) {
   const { lives, region } = place.setting;
-  const known = animalsOf(region);
+  const known = [...new Set([...animalsOf(region), ...lives])];
   const toggle = (id: AnimalId) =>
     onChange((it) => {
       const now = it.setting.lives;
       const next = now.includes(id) ? now.filter((other) => other !== id) : [...now, id];
-      // Table order, so that lists do not shuffle with every tap.
-      return {
-        ...it,
-        setting: { ...it.setting, lives: known.filter((other) => next.includes(other)) },
-      };
+      // Table order, so that lists do not shuffle with every tap; one from another region stays.
+      const chosen = animalIds.filter((other) => next.includes(other));
+      return { ...it, setting: { ...it.setting, lives: chosen } };
     });
   return (
     <View style={styles.part}>

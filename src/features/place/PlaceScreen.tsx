@@ -10,8 +10,8 @@ import { Notice } from '@/ui/controls/Notice';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { distanceWords } from '@/words/length-words';
-import { count, regionNames } from '@/words/names';
+import { distanceWords, lengthWords } from '@/words/length-words';
+import { capital, count, regionNames } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { useState } from 'react';
 import { FileBlock } from './FileBlock';
@@ -75,12 +75,14 @@ function zoneWords({ units }: Place, zone: Place['zones'][number]): string {
   const { points, perimeter, misclosure } = closeOutline(zone.outline);
   const area = areaOf(points) / 1_000_000;
   const size = units === 'metric' ? `${area.toFixed(1)} m²` : `${Math.round(area * 10.764)} sq ft`;
-  const round = `${zone.name}: ${distanceWords(perimeter, units)} round, ${size}, ${count(zone.outline.sides.length, 'side')}`;
-  // Below a hand's breadth nobody paces better.
-  return misclosure < 1
+  const round = `${capital(zone.name)}: ${distanceWords(perimeter, units)} round, ${size}, ${count(zone.outline.sides.length, 'side')}`;
+  return misclosure < worthSaying
     ? `${round}.`
-    : `${round}. As paced it misses its start by ${distanceWords(misclosure, units)}, shared out along the sides.`;
+    : `${round}. As paced it misses its start by ${lengthWords(Math.round(misclosure), units)}, shared out along the sides.`;
 }
+
+/** A paced walk that closes to this is exact, mm. */
+const worthSaying = 1;
 
 const styles = StyleSheet.create({
   head: { padding: space.l, gap: space.s },

@@ -17,9 +17,26 @@ const hexCell = (w: number, h: number) =>
 export function MeshPatterns() {
   return (
     <Defs>
+      <Net id="mesh-welded-3" width={2} height={2} d={square(2)} stroke={color.wire} thick={0.5} />
       <Net id="mesh-welded-6" width={3} height={3} d={square(3)} stroke={color.wire} thick={0.6} />
       <Net id="mesh-welded-13" width={5} height={5} d={square(5)} stroke={color.wire} thick={0.7} />
       <Net id="mesh-welded-25" width={9} height={9} d={square(9)} stroke={color.wire} thick={1} />
+      <Net
+        id="mesh-welded-25x50"
+        width={9}
+        height={18}
+        d="M0 0H9M0 0V18"
+        stroke={color.wire}
+        thick={1.1}
+      />
+      <Net
+        id="mesh-welded-50x100"
+        width={16}
+        height={32}
+        d="M0 0H16M0 0V32"
+        stroke={color.wire}
+        thick={1.3}
+      />
       <Net id="mesh-hex-25" width={8} height={12} d={hexCell(8, 12)} stroke={color.hex} thick={1} />
       <Net
         id="mesh-hex-50"

@@ -181,9 +181,9 @@ function RouteLine({ layout, way, number }: { layout: PlanLayout; way: WayIn; nu
   );
 }
 
-/** Stops a little inside the house wall, short of its label. */
+/** Ends at the house wall, clear of its label. */
 function short(end: Point, from: Point): Point {
-  const share = Math.min(1, 12 / (Math.hypot(end.x - from.x, end.y - from.y) || 1));
+  const share = Math.min(1, 3 / (Math.hypot(end.x - from.x, end.y - from.y) || 1));
   return { x: from.x + (end.x - from.x) * share, y: from.y + (end.y - from.y) * share };
 }
 

@@ -5,6 +5,7 @@ export const americanMink: Animal = {
   id: 'american-mink',
   regions: ['gb', 'ie', 'eu', 'na'],
   active: ['dusk', 'night', 'day'],
+  concerns: 'any-flock',
   closure: {
     used: {
       value: 25.4,

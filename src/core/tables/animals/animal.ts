@@ -31,19 +31,52 @@ export interface Hands {
 }
 
 export type AnimalId =
+  | 'american-badger'
   | 'american-mink'
+  | 'bald-eagle'
+  | 'black-bear'
+  | 'bobcat'
+  | 'carpet-python'
+  | 'coopers-hawk'
+  | 'cougar'
+  | 'coyote'
+  | 'crow'
   | 'domestic-cat'
+  | 'domestic-dog'
   | 'european-badger'
+  | 'fisher'
+  | 'goanna'
   | 'goshawk'
+  | 'great-horned-owl'
+  | 'grey-fox'
+  | 'house-mouse'
+  | 'least-weasel'
+  | 'long-tailed-weasel'
   | 'norway-rat'
+  | 'pine-marten'
+  | 'polecat'
+  | 'quoll'
   | 'raccoon'
+  | 'rat-snake'
   | 'red-fox'
-  | 'stoat';
+  | 'red-tailed-hawk'
+  | 'roof-rat'
+  | 'stoat'
+  | 'stone-marten'
+  | 'striped-skunk'
+  | 'virginia-opossum';
+
+/**
+ * Which flocks reckon with it unless the keeper says otherwise (assumption of ours): a flock of any kind, only one with
+ * chicks, or none, since it comes for feed.
+ */
+export type Concerns = 'any-flock' | 'chicks' | 'feed-only';
 
 export interface Animal {
   readonly id: AnimalId;
   readonly regions: readonly Region[];
   readonly active: readonly Hours[];
+  readonly concerns: Concerns;
   readonly closure: Closure;
   readonly climbs: Climbing;
   /** How high it leaps from the ground to a hold, mm. */

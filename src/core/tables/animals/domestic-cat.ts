@@ -14,6 +14,7 @@ export const domesticCat: Animal = {
   id: 'domestic-cat',
   regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
   active: ['day', 'dusk', 'night'],
+  concerns: 'any-flock',
   closure: { used: closure, strict: closure },
   climbs: 'well',
   leap: { value: 1800, unit: 'mm', source: 'moseby-read', mark: 'published' },

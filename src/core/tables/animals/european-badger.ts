@@ -14,6 +14,7 @@ export const europeanBadger: Animal = {
   id: 'european-badger',
   regions: ['gb', 'ie', 'eu'],
   active: ['dusk', 'night'],
+  concerns: 'any-flock',
   closure: { used: closure, strict: closure },
   climbs: 'clambers',
   leap: {

@@ -5,6 +5,7 @@ export const goshawk: Animal = {
   id: 'goshawk',
   regions: ['gb', 'ie', 'eu', 'na'],
   active: ['day'],
+  concerns: 'any-flock',
   closure: {
     used: {
       value: 51,

@@ -1,25 +1,77 @@
-/** All animals, in the order in which lists show them. */
-import { americanMink } from './american-mink';
+/** All animals, kin beside kin: the order in which lists show them. */
 import type { Animal, AnimalId, Region } from './animal';
+import { americanBadger } from './american-badger';
+import { americanMink } from './american-mink';
+import { baldEagle } from './bald-eagle';
+import { blackBear } from './black-bear';
+import { bobcat } from './bobcat';
+import { carpetPython } from './carpet-python';
+import { coopersHawk } from './coopers-hawk';
+import { cougar } from './cougar';
+import { coyote } from './coyote';
+import { crow } from './crow';
 import { domesticCat } from './domestic-cat';
+import { domesticDog } from './domestic-dog';
 import { europeanBadger } from './european-badger';
+import { fisher } from './fisher';
+import { goanna } from './goanna';
 import { goshawk } from './goshawk';
+import { greatHornedOwl } from './great-horned-owl';
+import { greyFox } from './grey-fox';
+import { houseMouse } from './house-mouse';
+import { leastWeasel } from './least-weasel';
+import { longTailedWeasel } from './long-tailed-weasel';
 import { norwayRat } from './norway-rat';
+import { pineMarten } from './pine-marten';
+import { polecat } from './polecat';
+import { quoll } from './quoll';
 import { raccoon } from './raccoon';
+import { ratSnake } from './rat-snake';
 import { redFox } from './red-fox';
+import { redTailedHawk } from './red-tailed-hawk';
+import { roofRat } from './roof-rat';
 import { stoat } from './stoat';
+import { stoneMarten } from './stone-marten';
+import { stripedSkunk } from './striped-skunk';
+import { virginiaOpossum } from './virginia-opossum';
 
-export type { Animal, AnimalId, Climbing, Closure, Hands, Hours, Region } from './animal';
+export type { Animal, AnimalId, Climbing, Closure, Concerns, Hands, Hours, Region } from './animal';
 
 export const animals: Readonly<Record<AnimalId, Animal>> = {
   'red-fox': redFox,
+  'grey-fox': greyFox,
+  coyote: coyote,
+  'domestic-dog': domesticDog,
   'european-badger': europeanBadger,
-  raccoon,
+  'american-badger': americanBadger,
+  raccoon: raccoon,
+  'virginia-opossum': virginiaOpossum,
+  'striped-skunk': stripedSkunk,
+  bobcat: bobcat,
+  cougar: cougar,
+  'black-bear': blackBear,
   'american-mink': americanMink,
-  stoat,
+  polecat: polecat,
+  'pine-marten': pineMarten,
+  'stone-marten': stoneMarten,
+  fisher: fisher,
+  stoat: stoat,
+  'long-tailed-weasel': longTailedWeasel,
+  'least-weasel': leastWeasel,
+  quoll: quoll,
   'norway-rat': norwayRat,
+  'roof-rat': roofRat,
+  'house-mouse': houseMouse,
   'domestic-cat': domesticCat,
-  goshawk,
+  goshawk: goshawk,
+  'coopers-hawk': coopersHawk,
+  'red-tailed-hawk': redTailedHawk,
+  'great-horned-owl': greatHornedOwl,
+  'bald-eagle': baldEagle,
+  crow: crow,
+  'rat-snake': ratSnake,
+  'carpet-python': carpetPython,
+  goanna: goanna,
 };
 
 export const animalIds = Object.keys(animals) as readonly AnimalId[];
@@ -27,4 +79,12 @@ export const animalIds = Object.keys(animals) as readonly AnimalId[];
 /** The animals of a region, as the tables have it. */
 export function animalsOf(region: Region): AnimalId[] {
   return animalIds.filter((id) => animals[id].regions.includes(region));
+}
+
+/** Those a keeper of such birds reckons with to begin with; the place says which of them never come. */
+export function livesToBeginWith(region: Region, withChicks: boolean): AnimalId[] {
+  return animalsOf(region).filter((id) => {
+    const { concerns } = animals[id];
+    return concerns === 'any-flock' || (concerns === 'chicks' && withChicks);
+  });
 }

@@ -5,6 +5,7 @@ export const norwayRat: Animal = {
   id: 'norway-rat',
   regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
   active: ['dusk', 'night'],
+  concerns: 'any-flock',
   closure: {
     used: {
       value: 12.7,

@@ -14,6 +14,7 @@ export const raccoon: Animal = {
   id: 'raccoon',
   regions: ['na', 'eu'],
   active: ['dusk', 'night'],
+  concerns: 'any-flock',
   closure: { used: closure, strict: closure },
   climbs: 'well',
   leap: { value: 1200, unit: 'mm', source: 'trade', mark: 'common-practice' },

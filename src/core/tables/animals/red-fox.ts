@@ -5,6 +5,7 @@ export const redFox: Animal = {
   id: 'red-fox',
   regions: ['gb', 'ie', 'eu', 'na', 'au'],
   active: ['dusk', 'night'],
+  concerns: 'any-flock',
   closure: {
     used: {
       value: 76.2,

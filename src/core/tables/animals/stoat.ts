@@ -5,6 +5,7 @@ export const stoat: Animal = {
   id: 'stoat',
   regions: ['gb', 'ie', 'eu', 'na', 'nz'],
   active: ['day', 'dusk', 'night'],
+  concerns: 'any-flock',
   closure: {
     used: {
       value: 12.7,

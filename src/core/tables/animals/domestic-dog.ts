@@ -1,0 +1,36 @@
+import { force, patience, weight } from '../assumptions';
+import type { Animal } from './animal';
+
+export const domesticDog: Animal = {
+  id: 'domestic-dog',
+  regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
+  active: ['day', 'dusk'],
+  concerns: 'any-flock',
+  closure: {
+    used: {
+      value: 100,
+      unit: 'mm',
+      source: 'trade',
+      mark: 'common-practice',
+      note: 'Depends on the breed; 100 mm assumed.',
+    },
+    strict: {
+      value: 50,
+      unit: 'mm',
+      source: 'trade',
+      mark: 'common-practice',
+      note: 'Small terriers.',
+    },
+  },
+  climbs: 'clambers',
+  leap: {
+    value: 1800,
+    unit: 'mm',
+    source: 'trade',
+    mark: 'common-practice',
+    note: 'Jumps to 1.5–1.8 m; the usual fence is 1.8 m.',
+  },
+  hands: { pushes: true, motions: ['lift', 'pull'], force: force(200) },
+  patience: patience(20),
+  weight: weight(6, 'By day, and many birds at once.'),
+};
