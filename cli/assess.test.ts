@@ -36,7 +36,7 @@ test('prints it in words without --json', () => {
 test('paths are the caller’s', () => {
   writeFileSync(join(folder, 'bad.json'), '{"format": "something else"}');
   const { stderr, stdout, status } = assess('bad.json');
-  expect(status).toBe(1);
+  expect(status).toBe(2);
   expect(stdout).toBe('');
   expect(stderr).toBe('This file is JSON, but not a Rookle place. Nothing was changed.\n');
 });
@@ -45,10 +45,20 @@ test.each([
   [['nowhere.json'], /There is no such file/],
   [[], /^Usage:/],
   [['a.json', 'b.json'], /^Usage:/],
-  [['a.json', '--colour'], /Usage:/],
-])('%j ends with one plain sentence and no stack', (args, sentence) => {
-  const { stderr, status } = assess(...args);
-  expect(status).toBe(1);
+  [['a.json', '--colour'], /^Usage:/],
+  [['a.json', '--date', 'tomorrow'], /“tomorrow” is not a day/],
+  [['.'], /./],
+])('%j ends with one plain line and exit 2', (args, sentence) => {
+  const { stderr, stdout, status } = assess(...args);
+  expect(status).toBe(2);
+  expect(stdout).toBe('');
   expect(stderr).toMatch(sentence);
-  expect(stderr).not.toMatch(/\n\s+at /);
+  expect(stderr.trim().split('\n')).toHaveLength(1);
+});
+
+test('--date judges what was known on that day', () => {
+  const file = join(root, 'demo/samphire-yard.json');
+  const before = JSON.parse(assess(file, '--json', '--date', '2026-01-01').stdout);
+  expect(before).toMatchObject({ date: '2026-01-01', waysIn: [] });
+  expect(before.stops.unread).toBeGreaterThan(50);
 });

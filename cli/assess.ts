@@ -1,4 +1,4 @@
-/** `npm run -s assess -- FILE [--json]`: judges a place file and prints what could get in. */
+/** `npm run -s assess -- FILE [--date YYYY-MM-DD] [--json]`: judges a place file and prints what could get in. */
 import { readFileSync, statSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -10,17 +10,20 @@ import { judge } from '../src/core/score/judge';
 import { assessText } from '../src/words/assess-text';
 import { fileSentence } from '../src/words/file-sentence';
 
-const usage = 'Usage: npm run -s assess -- FILE [--json]';
+const usage = 'Usage: npm run -s assess -- FILE [--date YYYY-MM-DD] [--json]';
 
-/** Ends with 0 and the judgement, or with 1 and one sentence saying what is wrong. */
+/** Ends with 0 and the judgement, or with 2 and one line on stderr saying what is wrong. */
 function main(): number {
   const { values, positionals } = parseArgs({
     args: process.argv.slice(2),
-    options: { json: { type: 'boolean', default: false } },
+    options: { json: { type: 'boolean', default: false }, date: { type: 'string' } },
     allowPositionals: true,
   });
   const [name, ...more] = positionals;
   if (name === undefined || more.length > 0) return refuse(usage);
+  if (values.date !== undefined && !isDay(values.date)) {
+    return refuse(`“${values.date}” is not a day. Write it like 2026-05-01.`);
+  }
   // npm runs scripts from the project's folder; the keeper named the file from theirs.
   const path = resolve(process.env.INIT_CWD ?? process.cwd(), name);
   const { size } = statSync(path);
@@ -30,8 +33,10 @@ function main(): number {
   const read = readPlaceFile(readFileSync(path, 'utf8'));
   if ('problem' in read) return refuse(fileSentence(read));
   const { place, walks } = read.file;
-  const judgement = judge(place, walks);
-  const date = inDateOrder(walks).at(-1)?.date ?? null;
+  // As it was known on that day: later walks had not been made.
+  const known = walks.filter((walk) => values.date === undefined || walk.date <= values.date);
+  const judgement = judge(place, known);
+  const date = values.date ?? inDateOrder(walks).at(-1)?.date ?? null;
   const output = values.json
     ? JSON.stringify(assessJson(judgement, date), null, 2)
     : assessText(judgement, date);
@@ -41,7 +46,11 @@ function main(): number {
 
 function refuse(sentence: string): number {
   process.stderr.write(`${sentence}\n`);
-  return 1;
+  return 2;
+}
+
+function isDay(text: string): boolean {
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));
 }
 
 function run(): number {
@@ -50,7 +59,8 @@ function run(): number {
   } catch (error) {
     const { code, message } = error as NodeJS.ErrnoException;
     if (code === 'ENOENT') return refuse('There is no such file.');
-    return refuse(code === undefined ? message : `${message}\n${usage}`);
+    // Node's own words for an unknown option run over several lines.
+    return refuse(code?.startsWith('ERR_PARSE_ARGS') ? usage : message);
   }
 }
 

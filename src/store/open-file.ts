@@ -51,6 +51,12 @@ export async function openDemo(client: QueryClient): Promise<boolean> {
   return (await openFile(client, await answer.text())) === undefined;
 }
 
+/** Whether this server has one. */
+export async function hasDemo(): Promise<boolean> {
+  const answer = await fetch('/api/demo', { method: 'HEAD' }).catch(() => undefined);
+  return answer?.ok ?? false;
+}
+
 export async function isFirstVisit(): Promise<boolean> {
   return (await storage.getItem(visitedKey)) === null;
 }

@@ -2,7 +2,7 @@
 import { rungMinutes } from '../effort/rung';
 import { lapOf } from '../place/lap';
 import type { BayId, Place } from '../place/place';
-import type { AnimalId } from '../tables/animals';
+import { animals, type AnimalId } from '../tables/animals';
 import type { Route } from './animal-routes';
 
 export interface WayIn {
@@ -29,7 +29,7 @@ export function paceOf(minutes: number): Pace | undefined {
 }
 
 /**
- * Ways of one pace. Neighbouring bays with the same cause are one way in, and so are several animals by it.
+ * Ways of one pace, worst first. Neighbouring bays with the same cause are one way in, and so are several animals by it.
  * A bay that is a way in for one animal is not counted again as a slow way for another.
  */
 export function waysIn(
@@ -45,10 +45,11 @@ export function waysIn(
   const singles = inLapOrder(lap, perBay);
   const ways = (pace: Pace): WayIn[] => {
     const paced = singles.filter((way) => paceOf(way.minutes) === pace);
-    return group(
+    const grouped = group(
       lap,
       paced.map((way) => keepPace(way, pace)),
     );
+    return grouped.sort((a, b) => threat(b) - threat(a));
   };
   return { 'way-in': ways('way-in'), 'slow-way': ways('slow-way') };
 }
@@ -60,6 +61,14 @@ function inLapOrder(lap: readonly BayId[], perBay: ReadonlyMap<BayId, AnimalRout
     const by = [...(perBay.get(id) ?? [])].sort((a, b) => a.route.minutes - b.route.minutes);
     return by[0] ? [{ id, bays: [id], by, minutes: by[0].route.minutes }] : [];
   });
+}
+
+/** What comes in by it: worst first; ways that are alike keep the order of the lap. */
+function threat(way: WayIn): number {
+  return way.by.reduce((sum, { animal, route }) => {
+    const { weight, patience } = animals[animal];
+    return sum + weight.value * Math.exp(-route.minutes / patience.value);
+  }, 0);
 }
 
 function keepPace(way: WayIn, pace: Pace): WayIn {

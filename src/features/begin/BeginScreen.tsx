@@ -1,9 +1,9 @@
 /** The first visit: begin a place, or open a file of one. */
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { keepPlace, openDemo } from '@/store/open-file';
+import { hasDemo, keepPlace, openDemo } from '@/store/open-file';
 import { useYard } from '@/store/use-yard';
 import { OpenFileButton } from '@/features/place/OpenFileButton';
 import { Button } from '@/ui/controls/Button';
@@ -19,11 +19,12 @@ export function BeginScreen() {
   const client = useQueryClient();
   const { data: yard } = useYard();
   const [trouble, setTrouble] = useState<string>();
+  const { data: demoIsThere } = useQuery({ queryKey: ['demo-is-there'], queryFn: hasDemo });
   const demo = () => {
     openDemo(client)
       .then((opened) => {
         if (opened) router.replace('/');
-        else setTrouble('This server has no demo place to hand out.');
+        else setTrouble('The demo place could not be read.');
       })
       .catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
@@ -52,7 +53,7 @@ export function BeginScreen() {
         />
         <Txt kind="heading">Or</Txt>
         <OpenFileButton label="Open a file" onOpened={() => router.replace('/')} />
-        <Button look="plain" label="Look at the demo place" onPress={demo} />
+        {demoIsThere && <Button look="plain" label="Look at the demo place" onPress={demo} />}
       </View>
     </Screen>
   );

@@ -1,6 +1,6 @@
 /** What stands round every screen: the bar at the foot on a phone, the rail at the left where there is room. */
 import { Link, usePathname } from 'expo-router';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Txt } from '@/ui/controls/Txt';
 import { NavIcon, type NavIconName } from '@/ui/drawings/NavIcon';
@@ -27,6 +27,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const path = usePathname();
   // A question fills the phone: nothing at the foot to hit by mistake.
   const asking = /^\/(walk|again)\/./.test(path);
+  useEffect(() => {
+    document.title = `${stops.find((stop) => isHere(stop, path))?.name ?? 'Nothing here'} · Rookle`;
+  }, [path]);
   const bare = path === '/begin' || (asking && !wide);
   return (
     <View style={[styles.all, wide && styles.wide]}>

@@ -82,7 +82,10 @@ const actions: Readonly<Record<MendState, readonly Action[]>> = {
     { label: 'Bought the things', to: 'bought' },
   ],
   bought: [{ label: 'Mark it done', to: 'done' }],
-  done: [{ label: 'Measure again', to: 'again' }],
+  done: [
+    { label: 'Measure again', to: 'again' },
+    { label: 'Not done after all', to: 'planned' },
+  ],
   held: [{ label: 'Measure again', to: 'again' }],
 };
 
