@@ -47,7 +47,7 @@ test.each([
   [['a.json', 'b.json'], /^Usage:/],
   [['a.json', '--colour'], /^Usage:/],
   [['a.json', '--date', 'tomorrow'], /“tomorrow” is not a day/],
-  [['.'], /./],
+  [['.'], /That is a folder/],
 ])('%j ends with one plain line and exit 2', (args, sentence) => {
   const { stderr, stdout, status } = assess(...args);
   expect(status).toBe(2);

@@ -59,6 +59,7 @@ function run(): number {
   } catch (error) {
     const { code, message } = error as NodeJS.ErrnoException;
     if (code === 'ENOENT') return refuse('There is no such file.');
+    if (code === 'EISDIR') return refuse('That is a folder, not a file.');
     // Node's own words for an unknown option run over several lines.
     return refuse(code?.startsWith('ERR_PARSE_ARGS') ? usage : message);
   }

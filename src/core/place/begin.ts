@@ -224,65 +224,59 @@ function boardBay(id: string, name: string, width: number, openings: Opening[]):
   };
 }
 
-const unreadLatch = (id: string) => ({ id, kind: { any: true } as const });
+type Fixed = Pick<Opening, 'at' | 'up' | 'width' | 'height'>;
 
-function gate({ runHeight }: Beginning): Opening {
+/** A door of any kind as it is begun with: shut by hand every night, its latch still to be read. */
+function door(
+  kind: Opening['kind'],
+  id: string,
+  name: string,
+  latched: boolean,
+  where: Fixed,
+): Opening {
   return {
-    id: 'gate',
-    name: 'gate',
-    kind: 'gate',
+    id,
+    name,
+    kind,
+    ...where,
+    latches: latched ? [{ id: `${id}-latch`, kind: { any: true } }] : [],
+    habit: 'every-night',
+    shutBy: 'hand',
+  };
+}
+
+const gate = ({ runHeight }: Beginning): Opening =>
+  door('gate', 'gate', 'gate', true, {
     at: 100,
     up: 0,
     width: gateWidth - 100,
     height: Math.max(runHeight - 100, 300),
-    latches: [unreadLatch('gate-latch')],
-    habit: 'every-night',
-    shutBy: 'hand',
-  };
-}
+  });
 
-function nestLid({ houseWidth }: Beginning): Opening {
-  return {
-    id: 'nest-lid',
-    name: 'nest lid',
-    kind: 'nest-lid',
+const nestLid = ({ houseWidth }: Beginning): Opening =>
+  door('nest-lid', 'nest-lid', 'nest lid', true, {
     at: houseWidth / 4,
     up: 400,
     width: houseWidth / 2,
     height: 300,
-    latches: [unreadLatch('nest-latch')],
-    habit: 'every-night',
-    shutBy: 'hand',
-  };
-}
+  });
 
-function popDoor({ houseWidth }: Beginning): Opening {
-  return {
-    id: 'pop-door',
-    name: 'pop door',
-    kind: 'pop-door',
+/** It slides: nothing to latch. */
+const popDoor = ({ houseWidth }: Beginning): Opening =>
+  door('pop-door', 'pop-door', 'pop door', false, {
     at: houseWidth / 2 - 150,
     up: 200,
     width: 300,
     height: 350,
-    latches: [],
-    habit: 'every-night',
-    shutBy: 'hand',
-  };
-}
+  });
 
-function vent({ houseDepth }: Beginning): Opening {
-  return {
-    id: 'vent',
-    name: 'vent',
-    kind: 'vent',
+const vent = ({ houseDepth }: Beginning): Opening => ({
+  ...door('vent', 'vent', 'vent', false, {
     at: houseDepth / 4,
     up: 950,
     width: houseDepth / 2,
     height: 150,
-    latches: [],
-    cover: [{ id: 'vent-cover', mesh: { any: true } }],
-    habit: 'every-night',
-    shutBy: 'nobody',
-  };
-}
+  }),
+  cover: [{ id: 'vent-cover', mesh: { any: true } }],
+  shutBy: 'nobody',
+});

@@ -3,6 +3,7 @@
  * pitch and wire (pitch is centre to centre, so clear = pitch − wire); netting is sold by its clear width.
  */
 import type { Figure } from './figure';
+import { practice, published } from './millimetres';
 
 export type MeshId =
   | 'welded-3'
@@ -29,21 +30,8 @@ export interface Mesh {
   readonly clear: Figure;
 }
 
-const gauge = (value: number, name: string): Figure => ({
-  value,
-  unit: 'mm',
-  source: 'wire-gauges',
-  mark: 'published',
-  note: `${name} gauge. Imported mesh is often lighter: measure it.`,
-});
-
-const pitch = (value: number, note: string): Figure => ({
-  value,
-  unit: 'mm',
-  source: 'trade',
-  mark: 'common-practice',
-  note,
-});
+const gauge = (value: number, name: string): Figure =>
+  published(value, 'wire-gauges', `${name} gauge. Imported mesh is often lighter: measure it.`);
 
 /** Clear opening of welded mesh: pitch (centre to centre) less one wire. */
 export function weldedClear(pitchMm: number, wireMm: number): number {
@@ -58,31 +46,28 @@ function welded(id: MeshId, across: Figure, wire: Figure): Mesh {
 
 /** Hexagonal netting: nominal size is the distance between the twisted sides (across flats). */
 function hex(id: MeshId, acrossFlats: number): Mesh {
-  const clear: Figure = {
-    value: acrossFlats,
-    unit: 'mm',
-    source: 'astm-a390',
-    mark: 'published',
-    note: `Across flats; corner to corner ${(acrossFlats * 1.1547).toFixed(1)} mm. Real cells are longer and stretch: measure a pulled one.`,
-  };
+  const corners = (acrossFlats * 1.1547).toFixed(1);
+  const clear = published(
+    acrossFlats,
+    'astm-a390',
+    `Across flats; corner to corner ${corners} mm. Real cells are longer and stretch: measure a pulled one.`,
+  );
   return { id, kind: 'hex', pitch: clear, wire: gauge(0.884, '20'), clear };
 }
 
-const chainLink: Figure = {
-  value: 57.15,
-  unit: 'mm',
-  source: 'astm-f567',
-  mark: 'published',
-  note: '2¼ in between parallel wires; 80.8 mm on the diagonal.',
-};
+const chainLink: Figure = published(
+  57.15,
+  'astm-f567',
+  '2¼ in between parallel wires; 80.8 mm on the diagonal.',
+);
 
 export const meshes: Readonly<Record<MeshId, Mesh>> = {
-  'welded-3': welded('welded-3', pitch(3.175, '⅛ in'), gauge(0.439, '27')),
-  'welded-6': welded('welded-6', pitch(6.35, '¼ in'), gauge(0.655, '23')),
-  'welded-13': welded('welded-13', pitch(12.7, '½ in'), gauge(1.041, '19')),
-  'welded-25': welded('welded-25', pitch(25.4, '1 in'), gauge(1.588, '16')),
-  'welded-25x50': welded('welded-25x50', pitch(25.4, '1 in by 2 in'), gauge(2.032, '14')),
-  'welded-50x100': welded('welded-50x100', pitch(50.8, '2 in by 4 in'), gauge(2.032, '14')),
+  'welded-3': welded('welded-3', practice(3.175, '⅛ in'), gauge(0.439, '27')),
+  'welded-6': welded('welded-6', practice(6.35, '¼ in'), gauge(0.655, '23')),
+  'welded-13': welded('welded-13', practice(12.7, '½ in'), gauge(1.041, '19')),
+  'welded-25': welded('welded-25', practice(25.4, '1 in'), gauge(1.588, '16')),
+  'welded-25x50': welded('welded-25x50', practice(25.4, '1 in by 2 in'), gauge(2.032, '14')),
+  'welded-50x100': welded('welded-50x100', practice(50.8, '2 in by 4 in'), gauge(2.032, '14')),
   'hex-25': hex('hex-25', 25.4),
   'hex-50': hex('hex-50', 50.8),
   'chain-link': {
@@ -95,8 +80,8 @@ export const meshes: Readonly<Record<MeshId, Mesh>> = {
   'solid-board': {
     id: 'solid-board',
     kind: 'solid',
-    pitch: { value: 0, unit: 'mm', source: 'trade', mark: 'common-practice' },
-    clear: { value: 0, unit: 'mm', source: 'trade', mark: 'common-practice', note: 'Sound board.' },
+    pitch: practice(0),
+    clear: practice(0, 'Sound board.'),
   },
 };
 

@@ -4,6 +4,7 @@ import type { Figure } from '../../tables/figure';
 import type { LatchId } from '../../tables/latches';
 import type { MendKind, SpotKind } from '../../place/mend';
 import type { WeakSpot } from '../spots';
+import { practice } from '../../tables/millimetres';
 
 export interface CatalogueMend {
   readonly kind: MendKind;
@@ -43,22 +44,10 @@ export function workTime(value: number): Figure {
 }
 
 /** Overlap of a patch or lining on to sound wood or wire on each side, mm. */
-export const meshOverlap: Figure = {
-  value: 50,
-  unit: 'mm',
-  source: 'trade',
-  mark: 'common-practice',
-  note: 'Seams overlap 50–150 mm.',
-};
+export const meshOverlap: Figure = practice(50, 'Seams overlap 50–150 mm.');
 
 /** Screws along a fixed edge, mm apart. */
-export const screwSpacing: Figure = {
-  value: 150,
-  unit: 'mm',
-  source: 'trade',
-  mark: 'common-practice',
-  note: 'Screw and washer, or batten, every 75–150 mm.',
-};
+export const screwSpacing: Figure = practice(150, 'Screw and washer, or batten, every 75–150 mm.');
 
 /** Screws for an edge of this length, both ends included. */
 export function screwsAlong(length: number): number {

@@ -3,11 +3,9 @@ import type { MendKind } from '../../place/mend';
 import { battenEdge } from './batten-edge';
 import { boardOver } from './board-over';
 import type { CatalogueMend } from './catalogue-mend';
-import { clipThroughHasp } from './clip-through-hasp';
 import { doorStop } from './door-stop';
-import { lineWelded13 } from './line-welded-13';
-import { lineWelded6 } from './line-welded-6';
-import { padlock } from './padlock';
+import { clipThroughHasp, padlock, twoMotionLatch } from './extra-latch';
+import { lineWelded13, lineWelded6 } from './line-welded';
 import { patchBoard } from './patch-board';
 import { patchMesh } from './patch-mesh';
 import { popDoorRunners } from './pop-door-runners';
@@ -16,7 +14,6 @@ import { secondFastening } from './second-fastening';
 import { sillApron } from './sill-apron';
 import { sillBoard } from './sill-board';
 import { sillStones } from './sill-stones';
-import { twoMotionLatch } from './two-motion-latch';
 
 export type { Amount, CatalogueMend, Caution, Material } from './catalogue-mend';
 

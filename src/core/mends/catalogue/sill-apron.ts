@@ -1,15 +1,13 @@
 /** A strip of ½ in mesh fixed up the sill and laid outward on the ground. */
 import type { Figure } from '../../tables/figure';
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
+import { practice } from '../../tables/millimetres';
 
 /** Laid outward from the wall. */
-export const apronWidth: Figure = {
-  value: 450,
-  unit: 'mm',
-  source: 'trade',
-  mark: 'common-practice',
-  note: '450–600 mm out; the published fox figure is 305 mm.',
-};
+export const apronWidth: Figure = practice(
+  450,
+  '450–600 mm out; the published fox figure is 305 mm.',
+);
 
 /** Turned up the sill. */
 const upstand = 150;

@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const americanBadger: Animal = {
@@ -7,23 +8,11 @@ export const americanBadger: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 50,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Openings of 50 mm or less.',
-    },
-    strict: { value: 50, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(50, 'Openings of 50 mm or less.'),
+    strict: practice(50),
   },
   climbs: 'none',
-  leap: {
-    value: 300,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: 'A poor climber.',
-  },
+  leap: practice(300, 'A poor climber.'),
   hands: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
   weight: weight(3),

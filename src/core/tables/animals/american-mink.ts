@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice, published } from '../millimetres';
 import type { Animal } from './animal';
 
 export const americanMink: Animal = {
@@ -7,23 +8,15 @@ export const americanMink: Animal = {
   active: ['dusk', 'night', 'day'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 25.4,
-      unit: 'mm',
-      source: 'pcwd-mink',
-      mark: 'published',
-      note: 'Close all openings over 1 in. A round hole takes about 35–40 mm; a long slot less.',
-    },
-    strict: {
-      value: 25,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'The same inch as sold in metric mesh.',
-    },
+    used: published(
+      25.4,
+      'pcwd-mink',
+      'Close all openings over 1 in. A round hole takes about 35–40 mm; a long slot less.',
+    ),
+    strict: practice(25, 'The same inch as sold in metric mesh.'),
   },
   climbs: 'well',
-  leap: { value: 600, unit: 'mm', source: 'trade', mark: 'common-practice' },
+  leap: practice(600),
   hands: { pushes: false, motions: [], force: force(10) },
   patience: patience(60),
   weight: weight(10, 'Kills many and eats little.'),

@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { assumed } from '../millimetres';
 import type { Animal } from './animal';
 
 export const blackBear: Animal = {
@@ -7,17 +8,14 @@ export const blackBear: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 100,
-      unit: 'mm',
-      source: 'rookle',
-      mark: 'assumption',
-      note: 'The opening hardly matters: it tears. Electric is the only practical barrier.',
-    },
-    strict: { value: 100, unit: 'mm', source: 'rookle', mark: 'assumption' },
+    used: assumed(
+      100,
+      'The opening hardly matters: it tears. Electric is the only practical barrier.',
+    ),
+    strict: assumed(100),
   },
   climbs: 'well',
-  leap: { value: 1000, unit: 'mm', source: 'rookle', mark: 'assumption' },
+  leap: assumed(1000),
   hands: { pushes: true, motions: ['pull'], force: force(400) },
   patience: patience(90),
   weight: weight(6, 'Comes for feed as well.'),

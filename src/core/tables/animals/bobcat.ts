@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const bobcat: Animal = {
@@ -7,23 +8,11 @@ export const bobcat: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 51,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Openings of 2 in or less; an adult needs about 100–125 mm.',
-    },
-    strict: { value: 50, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(51, 'Openings of 2 in or less; an adult needs about 100–125 mm.'),
+    strict: practice(50),
   },
   climbs: 'well',
-  leap: {
-    value: 2400,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: '1.8–2.4 m; wants a roof.',
-  },
+  leap: practice(2400, '1.8–2.4 m; wants a roof.'),
   hands: { pushes: false, motions: [], force: force(30) },
   patience: patience(45),
   weight: weight(6),

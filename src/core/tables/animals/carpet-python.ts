@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const carpetPython: Animal = {
@@ -7,23 +8,11 @@ export const carpetPython: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 12,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: '10–12 mm; hatchlings 6.',
-    },
-    strict: { value: 6, unit: 'mm', source: 'trade', mark: 'common-practice', note: 'Hatchlings.' },
+    used: practice(12, '10–12 mm; hatchlings 6.'),
+    strict: practice(6, 'Hatchlings.'),
   },
   climbs: 'well',
-  leap: {
-    value: 0,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: 'Climbs; does not jump.',
-  },
+  leap: practice(0, 'Climbs; does not jump.'),
   hands: { pushes: false, motions: [], force: force(20) },
   patience: patience(120),
   weight: weight(5),

@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice, published } from '../millimetres';
 import type { Animal } from './animal';
 
 export const coyote: Animal = {
@@ -7,23 +8,14 @@ export const coyote: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 50.8,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Poultry mesh of 2 in or less. An adult needs about 100–150 mm; published sheep wire is 152 × 102 mm.',
-    },
-    strict: { value: 50, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(
+      50.8,
+      'Poultry mesh of 2 in or less. An adult needs about 100–150 mm; published sheep wire is 152 × 102 mm.',
+    ),
+    strict: practice(50),
   },
   climbs: 'clambers',
-  leap: {
-    value: 1700,
-    unit: 'mm',
-    source: 'pcwd-coyotes',
-    mark: 'published',
-    note: 'About 1.5–1.7 m; the published fence is 1.68 m or more.',
-  },
+  leap: published(1700, 'pcwd-coyotes', 'About 1.5–1.7 m; the published fence is 1.68 m or more.'),
   hands: { pushes: true, motions: [], force: force(120) },
   patience: patience(45),
   weight: weight(8),

@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { flies, practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const crow: Animal = {
@@ -7,18 +8,12 @@ export const crow: Animal = {
   active: ['day'],
   concerns: 'chicks',
   closure: {
-    used: {
-      value: 38,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Magpies 38 mm, crows 50.',
-    },
-    strict: { value: 38, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(38, 'Magpies 38 mm, crows 50.'),
+    strict: practice(38),
   },
-  // It flies: height is nothing to it. `climbs: well` says that every band is within its reach.
+  // Every band is within reach of what flies.
   climbs: 'well',
-  leap: { value: 0, unit: 'mm', source: 'rookle', mark: 'assumption', note: 'It flies.' },
+  leap: flies,
   hands: { pushes: false, motions: [], force: force(3) },
   patience: patience(10),
   weight: weight(1.5, 'Eggs and chicks.'),

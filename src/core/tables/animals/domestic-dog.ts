@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const domesticDog: Animal = {
@@ -7,29 +8,11 @@ export const domesticDog: Animal = {
   active: ['day', 'dusk'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 100,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Depends on the breed; 100 mm assumed.',
-    },
-    strict: {
-      value: 50,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Small terriers.',
-    },
+    used: practice(100, 'Depends on the breed; 100 mm assumed.'),
+    strict: practice(50, 'Small terriers.'),
   },
   climbs: 'clambers',
-  leap: {
-    value: 1800,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: 'Jumps to 1.5–1.8 m; the usual fence is 1.8 m.',
-  },
+  leap: practice(1800, 'Jumps to 1.5–1.8 m; the usual fence is 1.8 m.'),
   hands: { pushes: true, motions: ['lift', 'pull'], force: force(200) },
   patience: patience(20),
   weight: weight(6, 'By day, and many birds at once.'),

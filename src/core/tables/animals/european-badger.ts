@@ -1,14 +1,8 @@
 import { force, patience, weight } from '../assumptions';
-import type { Figure } from '../figure';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
-const closure: Figure = {
-  value: 50,
-  unit: 'mm',
-  source: 'trade',
-  mark: 'common-practice',
-  note: 'Openings of 50 mm or less; a grown badger needs about 100–130 mm.',
-};
+const closure = practice(50, 'Openings of 50 mm or less; a grown badger needs about 100–130 mm.');
 
 export const europeanBadger: Animal = {
   id: 'european-badger',
@@ -17,13 +11,7 @@ export const europeanBadger: Animal = {
   concerns: 'any-flock',
   closure: { used: closure, strict: closure },
   climbs: 'clambers',
-  leap: {
-    value: 1000,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: 'Clambers about 1 m; a poor jumper.',
-  },
+  leap: practice(1000, 'Clambers about 1 m; a poor jumper.'),
   hands: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
   weight: weight(4),

@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const fisher: Animal = {
@@ -7,17 +8,11 @@ export const fisher: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 25.4,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Mesh of 1 in or less; passes about 60–75 mm.',
-    },
-    strict: { value: 25, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(25.4, 'Mesh of 1 in or less; passes about 60–75 mm.'),
+    strict: practice(25),
   },
   climbs: 'well',
-  leap: { value: 1500, unit: 'mm', source: 'trade', mark: 'common-practice' },
+  leap: practice(1500),
   hands: { pushes: false, motions: [], force: force(30) },
   patience: patience(60),
   weight: weight(6),

@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const goanna: Animal = {
@@ -7,23 +8,11 @@ export const goanna: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 25,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Mesh of 25 mm or less.',
-    },
-    strict: { value: 25, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(25, 'Mesh of 25 mm or less.'),
+    strict: practice(25),
   },
   climbs: 'well',
-  leap: {
-    value: 0,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: 'Climbs; does not jump.',
-  },
+  leap: practice(0, 'Climbs; does not jump.'),
   hands: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   weight: weight(4, 'Eggs and chicks, sometimes a grown bird.'),

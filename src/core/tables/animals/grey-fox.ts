@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice, published } from '../millimetres';
 import type { Animal } from './animal';
 
 export const greyFox: Animal = {
@@ -7,30 +8,12 @@ export const greyFox: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 76.2,
-      unit: 'mm',
-      source: 'pcwd-foxes',
-      mark: 'published',
-      note: 'As the red fox: openings under 3 in.',
-    },
-    strict: {
-      value: 75,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'The metric size under 3 in.',
-    },
+    used: published(76.2, 'pcwd-foxes', 'As the red fox: openings under 3 in.'),
+    strict: practice(75, 'The metric size under 3 in.'),
     passesAtFigure: true,
   },
   climbs: 'well',
-  leap: {
-    value: 1800,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: 'Climbs trees as well.',
-  },
+  leap: practice(1800, 'Climbs trees as well.'),
   hands: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
   weight: weight(8),

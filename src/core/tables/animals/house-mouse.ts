@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice, published } from '../millimetres';
 import type { Animal } from './animal';
 
 export const houseMouse: Animal = {
@@ -7,23 +8,15 @@ export const houseMouse: Animal = {
   active: ['dusk', 'night'],
   concerns: 'feed-only',
   closure: {
-    used: {
-      value: 6.4,
-      unit: 'mm',
-      source: 'bbt',
-      mark: 'published',
-      note: '¼ in; British practice says 5–6 mm. ¼ in 23-gauge mesh clears 5.69 mm.',
-    },
-    strict: {
-      value: 5,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'The lower British figure.',
-    },
+    used: published(
+      6.4,
+      'bbt',
+      '¼ in; British practice says 5–6 mm. ¼ in 23-gauge mesh clears 5.69 mm.',
+    ),
+    strict: practice(5, 'The lower British figure.'),
   },
   climbs: 'well',
-  leap: { value: 305, unit: 'mm', source: 'pcwd-mice', mark: 'published', note: '12 in.' },
+  leap: published(305, 'pcwd-mice', '12 in.'),
   hands: { pushes: false, motions: [], force: force(2) },
   patience: patience(240),
   weight: weight(0.5, 'Feed; chicks rarely.'),

@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice, published } from '../millimetres';
 import type { Animal } from './animal';
 
 export const leastWeasel: Animal = {
@@ -7,23 +8,15 @@ export const leastWeasel: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
   closure: {
-    used: {
-      value: 6.4,
-      unit: 'mm',
-      source: 'pcwd-weasels',
-      mark: 'published',
-      note: '¼ in where it occurs; passes about 15–20 mm, “through a wedding ring”.',
-    },
-    strict: {
-      value: 6,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'The metric size under ¼ in.',
-    },
+    used: published(
+      6.4,
+      'pcwd-weasels',
+      '¼ in where it occurs; passes about 15–20 mm, “through a wedding ring”.',
+    ),
+    strict: practice(6, 'The metric size under ¼ in.'),
   },
   climbs: 'well',
-  leap: { value: 400, unit: 'mm', source: 'trade', mark: 'common-practice' },
+  leap: practice(400),
   hands: { pushes: false, motions: [], force: force(3) },
   patience: patience(30),
   weight: weight(1, 'Chicks and eggs, rarely a grown bird.'),

@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const pineMarten: Animal = {
@@ -7,17 +8,11 @@ export const pineMarten: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 25.4,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Mesh of 25 mm or less; passes about 45 mm.',
-    },
-    strict: { value: 25, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(25.4, 'Mesh of 25 mm or less; passes about 45 mm.'),
+    strict: practice(25),
   },
   climbs: 'well',
-  leap: { value: 1800, unit: 'mm', source: 'trade', mark: 'common-practice' },
+  leap: practice(1800),
   hands: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   weight: weight(7, 'Kills many.'),

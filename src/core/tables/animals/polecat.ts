@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const polecat: Animal = {
@@ -7,17 +8,11 @@ export const polecat: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 25.4,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: '25 mm; a male passes about 40–50. Ferrets run wild in New Zealand.',
-    },
-    strict: { value: 25, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(25.4, '25 mm; a male passes about 40–50. Ferrets run wild in New Zealand.'),
+    strict: practice(25),
   },
   climbs: 'clambers',
-  leap: { value: 600, unit: 'mm', source: 'trade', mark: 'common-practice' },
+  leap: practice(600),
   hands: { pushes: false, motions: [], force: force(10) },
   patience: patience(60),
   weight: weight(7, 'Kills many.'),

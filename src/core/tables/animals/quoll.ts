@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { assumed, practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const quoll: Animal = {
@@ -7,17 +8,11 @@ export const quoll: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 25,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Mesh of 25 mm or less.',
-    },
-    strict: { value: 25, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(25, 'Mesh of 25 mm or less.'),
+    strict: practice(25),
   },
   climbs: 'well',
-  leap: { value: 1000, unit: 'mm', source: 'rookle', mark: 'assumption' },
+  leap: assumed(1000),
   hands: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   weight: weight(6),

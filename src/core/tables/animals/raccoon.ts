@@ -1,14 +1,12 @@
 import { force, patience, weight } from '../assumptions';
-import type { Figure } from '../figure';
+import { practice, published } from '../millimetres';
 import type { Animal } from './animal';
 
-const closure: Figure = {
-  value: 76.2,
-  unit: 'mm',
-  source: 'pcwd-raccoons',
-  mark: 'published',
-  note: '3 in; other bulletins say 4 in, so judged and designed to 3. Paws reach through far less: see “reach”.',
-};
+const closure = published(
+  76.2,
+  'pcwd-raccoons',
+  '3 in; other bulletins say 4 in, so judged and designed to 3. Paws reach through far less: see “reach”.',
+);
 
 export const raccoon: Animal = {
   id: 'raccoon',
@@ -17,7 +15,7 @@ export const raccoon: Animal = {
   concerns: 'any-flock',
   closure: { used: closure, strict: closure },
   climbs: 'well',
-  leap: { value: 1200, unit: 'mm', source: 'trade', mark: 'common-practice' },
+  leap: practice(1200),
   // Hook and eye, slide bolt, turn button and lever are all opened; two different motions are not
   // (common practice), which `open` computes from the motions of all latches on the door.
   hands: { pushes: true, motions: ['lift', 'slide', 'turn', 'pull'], force: force(40) },

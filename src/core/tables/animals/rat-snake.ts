@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice, published } from '../millimetres';
 import type { Animal } from './animal';
 
 export const ratSnake: Animal = {
@@ -7,29 +8,11 @@ export const ratSnake: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
   closure: {
-    used: {
-      value: 6.4,
-      unit: 'mm',
-      source: 'pcwd-snakes',
-      mark: 'published',
-      note: '¼ in mesh; adults pass about 12.7–25 mm.',
-    },
-    strict: {
-      value: 6,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'The metric size under ¼ in.',
-    },
+    used: published(6.4, 'pcwd-snakes', '¼ in mesh; adults pass about 12.7–25 mm.'),
+    strict: practice(6, 'The metric size under ¼ in.'),
   },
   climbs: 'well',
-  leap: {
-    value: 0,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: 'Climbs; does not jump.',
-  },
+  leap: practice(0, 'Climbs; does not jump.'),
   hands: { pushes: false, motions: [], force: force(3) },
   patience: patience(120),
   weight: weight(2, 'Eggs and chicks.'),

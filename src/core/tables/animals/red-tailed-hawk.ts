@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { flies, practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const redTailedHawk: Animal = {
@@ -7,18 +8,12 @@ export const redTailedHawk: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 51,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Netting of 2 in or less.',
-    },
-    strict: { value: 50, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(51, 'Netting of 2 in or less.'),
+    strict: practice(50),
   },
-  // It flies: height is nothing to it. `climbs: well` says that every band is within its reach.
+  // Every band is within reach of what flies.
   climbs: 'well',
-  leap: { value: 0, unit: 'mm', source: 'rookle', mark: 'assumption', note: 'It flies.' },
+  leap: flies,
   hands: { pushes: false, motions: [], force: force(5) },
   patience: patience(5),
   weight: weight(3, 'One small bird at a time, by day.'),

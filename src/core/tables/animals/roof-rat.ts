@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice, published } from '../millimetres';
 import type { Animal } from './animal';
 
 export const roofRat: Animal = {
@@ -7,17 +8,11 @@ export const roofRat: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: { value: 12.7, unit: 'mm', source: 'pcwd-rats', mark: 'published', note: '½ in.' },
-    strict: {
-      value: 10,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'British practice says 10–12 mm.',
-    },
+    used: published(12.7, 'pcwd-rats', '½ in.'),
+    strict: practice(10, 'British practice says 10–12 mm.'),
   },
   climbs: 'well',
-  leap: { value: 914, unit: 'mm', source: 'pcwd-rats', mark: 'published' },
+  leap: published(914, 'pcwd-rats'),
   hands: { pushes: false, motions: [], force: force(5) },
   patience: patience(240),
   weight: weight(3, 'Chicks and eggs.'),

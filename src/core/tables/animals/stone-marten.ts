@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const stoneMarten: Animal = {
@@ -7,17 +8,11 @@ export const stoneMarten: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 30,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: 'Mesh of 25–30 mm or less; a round hole takes about 50.',
-    },
-    strict: { value: 25, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(30, 'Mesh of 25–30 mm or less; a round hole takes about 50.'),
+    strict: practice(25),
   },
   climbs: 'well',
-  leap: { value: 1500, unit: 'mm', source: 'trade', mark: 'common-practice' },
+  leap: practice(1500),
   hands: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   weight: weight(7, 'Kills many.'),

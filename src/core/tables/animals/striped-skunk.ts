@@ -1,4 +1,5 @@
 import { force, patience, weight } from '../assumptions';
+import { practice } from '../millimetres';
 import type { Animal } from './animal';
 
 export const stripedSkunk: Animal = {
@@ -7,23 +8,11 @@ export const stripedSkunk: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: {
-      value: 51,
-      unit: 'mm',
-      source: 'trade',
-      mark: 'common-practice',
-      note: '2 in or less; an adult needs 75–100 mm.',
-    },
-    strict: { value: 50, unit: 'mm', source: 'trade', mark: 'common-practice' },
+    used: practice(51, '2 in or less; an adult needs 75–100 mm.'),
+    strict: practice(50),
   },
   climbs: 'none',
-  leap: {
-    value: 0,
-    unit: 'mm',
-    source: 'trade',
-    mark: 'common-practice',
-    note: 'Neither climbs nor jumps to speak of.',
-  },
+  leap: practice(0, 'Neither climbs nor jumps to speak of.'),
   hands: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   weight: weight(3, 'Eggs and chicks, seldom a grown bird.'),

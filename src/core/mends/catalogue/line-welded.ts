@@ -1,0 +1,27 @@
+/** A second layer of welded mesh over the weak one, in two sizes. */
+import type { MendKind } from '../../place/mend';
+import type { MeshId } from '../../tables/meshes';
+import { coverSize, screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
+
+function lineWith(kind: MendKind, mesh: MeshId): CatalogueMend {
+  return {
+    kind,
+    term: 'lasting',
+    spot: 'mesh',
+    adds: { layer: mesh },
+    takes: (weak) => {
+      const { length, height } = coverSize(weak);
+      const screws = 2 * screwsAlong(length) + 2 * screwsAlong(height);
+      return [
+        { material: mesh, length, height },
+        { material: 'screws', count: screws },
+        { material: 'washers', count: screws },
+      ];
+    },
+    time: (weak) => workTime(15 + coverSize(weak).length / 40),
+    cautions: ['cut-wire', 'air'],
+  };
+}
+
+export const lineWelded13 = lineWith('line-welded-13', 'welded-13');
+export const lineWelded6 = lineWith('line-welded-6', 'welded-6');
