@@ -25,7 +25,7 @@ test('prints the judgement as JSON', () => {
     birds: 12,
     waysIn: [{ id: 'n2' }, { id: 'h1' }],
     stops: { unread: 3 },
-    judged: ['pass', 'open'],
+    judged: ['pass', 'open', 'dig'],
   });
 });
 

@@ -1,9 +1,10 @@
 /**
  * The demo place: Samphire Yard, a scene of our own. An L-shaped run round a small hut on a cold coast, a dozen
- * bantams, mink and rat country. Most bays are good; two ways in at night, a few things nobody has looked at yet.
+ * bantams, mink and rat country. Most bays are good; two ways in at night, one slow way where the skirt is short, a few
+ * things nobody has looked at yet.
  */
 import type { AttributeId } from '../src/core/place/attributes';
-import type { Bay, Face, Layer, Opening, Place, Skirt } from '../src/core/place/place';
+import type { Bay, Face, GroundLine, Layer, Opening, Place, Skirt } from '../src/core/place/place';
 import type { Walk } from '../src/core/place/walk';
 import type { PlaceFile } from '../src/core/formats/place-file';
 import type { MeshId } from '../src/core/tables/meshes';
@@ -25,13 +26,26 @@ function read(item: string, attribute: AttributeId, value: number | string | und
   if (value !== undefined) readings.push({ item, attribute, value });
 }
 
-function skirt(depth: number): Skirt {
-  return {
+/** Slabs up to the wall, or soil with mesh let in so deep and turned out so far. */
+type Edge = 'slabs' | readonly [depth: number, outward: number];
+
+function groundLine(id: string, edge: Edge): GroundLine {
+  if (edge === 'slabs') {
+    read(id, 'ground.soil', 'hard-surface');
+    return {};
+  }
+  const [depth, outward] = edge;
+  read(id, 'ground.soil', 'firm');
+  read(id, 'skirt.depth', depth);
+  read(id, 'skirt.outward', outward);
+  read(id, 'skirt.tied', 'yes');
+  const skirt: Skirt = {
     mesh: { is: 'welded-13' },
-    depth: { is: depth },
-    outward: { is: 0 },
-    tied: { is: 'yes' },
+    depth: { any: true },
+    outward: { any: true },
+    tied: { any: true },
   };
+  return { skirt };
 }
 
 function layer(id: string, mesh: MeshId): Layer {
@@ -44,7 +58,7 @@ function runBay(
   name: string,
   width: number,
   found: Found,
-  more: { depth?: number; upper?: MeshId[]; openings?: Opening[] } = {},
+  more: { edge?: Edge; upper?: MeshId[]; openings?: Opening[] } = {},
 ): Bay {
   read(id, 'ground.gap', found.gap);
   read(id, 'ground.gapLifted', found.lifted);
@@ -64,7 +78,7 @@ function runBay(
         layers: upper.map((mesh, index) => layer(`${id}-high-${index + 1}`, mesh)),
       },
     ],
-    ground: { soil: { is: 'firm' }, skirt: skirt(more.depth ?? 300) },
+    ground: groundLine(id, more.edge ?? 'slabs'),
     openings: more.openings ?? [],
     strands: [],
   };
@@ -197,6 +211,10 @@ function roof(id: string, name: string, inside: string, above: string, mesh: Mes
   return { id, kind: 'roof', between: [above, inside], bays: [bay] };
 }
 
+/** Two feet down with a foot turned out; and what was left when the roots were in the way. */
+const rightDown: Edge = [620, 320];
+const halfDown: Edge = [330, 240];
+
 const good: Found = { gap: 6, lifted: 9, pulled: 4, hole: 0 };
 
 const faces: Face[] = [
@@ -220,15 +238,15 @@ const faces: Face[] = [
   },
   wall('east-end', 'east', [runBay('e2', 'east 2', 500, good)]),
   wall('elbow-south', 'elbow-south', [
-    runBay('s1', 'elbow 1', 1100, { ...good, gap: 11, lifted: 12 }),
-    runBay('s2', 'elbow 2', 1100, good),
+    runBay('s1', 'elbow 1', 1100, { ...good, gap: 11, lifted: 12 }, { edge: rightDown }),
+    runBay('s2', 'elbow 2', 1100, good, { edge: rightDown }),
   ]),
   wall('elbow-east', 'elbow-east', [
-    runBay('s3', 'elbow 3', 1400, { gap: 7, lifted: 9 }, { depth: 140 }),
+    runBay('s3', 'elbow 3', 1400, { gap: 7, lifted: 9 }, { edge: halfDown }),
   ]),
   wall('south', 'south', [
-    runBay('s4', 'south 1', 1690, good, { depth: 140, upper: ['hex-25', 'welded-13'] }),
-    runBay('s5', 'south 2', 1690, { gap: 6, pulled: 5, hole: 0 }, { depth: 300 }),
+    runBay('s4', 'south 1', 1690, good, { edge: halfDown, upper: ['hex-25', 'welded-13'] }),
+    runBay('s5', 'south 2', 1690, { gap: 6, pulled: 5, hole: 0 }, { edge: rightDown }),
   ]),
   roof('run-roof', 'run roof', 'run', 'outside', 'welded-13'),
   partition('hut-north', 'hut-north', [boarded('hn', 'hut north wall', 1400, [vent()])]),

@@ -19,6 +19,10 @@ export interface Headline {
 
 export function headline(judgement: Judgement): Headline {
   const { waysIn, stops, found } = judgement;
+  const slow =
+    judgement.slowWays.length === 0
+      ? ''
+      : ` ${count(judgement.slowWays.length, 'slow way')} besides, an hour and more.`;
   const unread =
     stops.unread === 0
       ? ''
@@ -38,7 +42,7 @@ export function headline(judgement: Judgement): Headline {
       answer: count(waysIn.length, 'way in', 'ways in'),
       tone: 'open',
       when: 'tonight',
-      under: `${who} can get to ${birds} with every door as you leave it.${unread}`,
+      under: `${who} can get to ${birds} with every door as you leave it.${slow}${unread}`,
     };
   }
   if (stops.unread > 0) {
@@ -46,14 +50,14 @@ export function headline(judgement: Judgement): Headline {
       answer: 'No way in found',
       tone: 'unread',
       when: 'so far',
-      under: `${count(stops.unread, 'reading')} of ${stops.all} not taken yet: what is not looked at may be open.`,
+      under: `${count(stops.unread, 'reading')} of ${stops.all} not taken yet: what is not looked at may be open.${slow}`,
     };
   }
   return {
     answer: 'No way in',
     tone: 'holds',
     when: 'found',
-    under: 'Everything asked for was read, and none of it lets by what lives here.',
+    under: `Everything asked for was read, and nothing that lives here gets in within the hour.${slow}`,
   };
 }
 

@@ -32,6 +32,34 @@ export const mendWords: Readonly<Record<MendKind, MendWords>> = {
     name: 'Pack the gap with stones',
     steps: ['Wedge stones or slabs along the gap, tight enough that a hand cannot shift them.'],
   },
+  'apron-out': {
+    name: 'Lay a mesh apron outward',
+    steps: [
+      'Clear and level the ground along the bay.',
+      'Fix 13 mm (½ in) welded mesh a hand up the wall and lay the rest flat outward.',
+      'Tie it to the wall all along; peg or weigh down the outer edge. Grass grows through it.',
+    ],
+  },
+  'skirt-down': {
+    name: 'Let mesh into the ground',
+    steps: [
+      'Dig a trench along the outside of the wall.',
+      'Hang 13 mm (½ in) welded mesh down it, fixed a hand up the wall.',
+      'Fill and tread it firm.',
+    ],
+  },
+  'skirt-and-foot': {
+    name: 'Mesh down with a foot outward',
+    steps: [
+      'Dig a trench along the outside, widened at its floor.',
+      'Bend 13 mm (½ in) welded mesh to an L: down the wall side, the foot outward.',
+      'Fix it a hand up the wall; fill and tread it firm.',
+    ],
+  },
+  'slabs-along': {
+    name: 'Slabs along the wall',
+    steps: ['Bed paving slabs tight against the wall and each other, level with the ground.'],
+  },
   'line-welded-13': {
     name: 'Line with 13 mm (½ in) welded mesh',
     steps: [
@@ -122,6 +150,7 @@ export const mendStateWords: Readonly<Record<MendState, string>> = {
 const materialNames: Readonly<
   Record<Exclude<Material, keyof typeof meshNames | keyof typeof latchNames>, string>
 > = {
+  slabs: 'paving slabs',
   board: 'board',
   batten: 'batten',
   screws: 'screws',

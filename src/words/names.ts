@@ -1,5 +1,6 @@
 /** What things are called on screen. */
 import type { AnimalId, Region } from '@/core/tables/animals';
+import type { Soil } from '@/core/place/place';
 import type { Attack } from '@/core/tables/attacks';
 import type { Mark } from '@/core/tables/figure';
 import type { LatchId } from '@/core/tables/latches';
@@ -133,6 +134,14 @@ export const markNames: Readonly<Record<Mark, string>> = {
   published: 'published (recalled from memory)',
   'common-practice': 'common practice',
   assumption: 'assumption of ours',
+};
+
+export const soilNames: Readonly<Record<Soil, readonly [name: string, note: string]>> = {
+  soft: ['soft soil', 'sand, mulch, dug ground'],
+  firm: ['firm soil', 'lawn, trodden earth'],
+  stony: ['stony soil', 'more stones than soil'],
+  rock: ['rock', 'nothing digs there'],
+  'hard-surface': ['slabs or concrete', 'nothing digs there'],
 };
 
 export const regionNames: Readonly<Record<Region, string>> = {

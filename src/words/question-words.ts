@@ -23,6 +23,26 @@ const says: Readonly<Record<QuestionKind, Say>> = {
     todo: 'Midway between the posts, lift by hand. Read the gap while it is up.',
     short: 'lift the bottom edge',
   }),
+  soil: () => ({
+    title: 'What is the ground here?',
+    todo: 'Along the outside of the bay, a spade’s width.',
+    short: 'what the ground is',
+  }),
+  'skirt-depth': () => ({
+    title: 'Mesh below the wall',
+    todo: 'How deep does it go? Probe it, or say what you remember; 0 where there is none.',
+    short: 'mesh below the wall',
+  }),
+  'skirt-outward': () => ({
+    title: 'Mesh laid outward',
+    todo: 'How far out from the wall, flat on the ground or just under it? 0 where there is none.',
+    short: 'mesh laid outward',
+  }),
+  'skirt-tied': () => ({
+    title: 'Is it tied to the wall?',
+    todo: 'Pull at its inner edge. Lifted by frost or scratched loose is not tied.',
+    short: 'whether it is tied',
+  }),
   mesh: (question, place) => ({
     title: question.opening ? `What is in the ${question.opening}?` : 'What is this?',
     todo: bandWords(question, place),

@@ -2,7 +2,7 @@
 import type { LatchVerdict, PartEffort, Reason } from '@/core/effort/reason';
 import type { Place } from '@/core/place/place';
 import { lengthWords } from './length-words';
-import { animalNames, capital, latchNames, listOf, motionNames } from './names';
+import { animalNames, capital, latchNames, listOf, motionNames, soilNames } from './names';
 
 const habitWords = {
   'every-night': 'shut every night',
@@ -35,6 +35,8 @@ function reasonSentence(reason: Reason, animal: string, place: Place): string {
       return `${lengthWords(reason.height, units)} up: out of a ${animal}’s reach.`;
     case 'stands-open':
       return `${capital(habitWords[reason.habit])}.`;
+    case 'dig':
+      return digSentence(reason, animal, place);
     case 'latches':
       return latchVerdicts[reason.verdict](
         animal,
@@ -55,6 +57,28 @@ function openingSentence(
   return verdict === 'stopped'
     ? `${under}.`
     : `${under}, but over the stricter figure of ${lengthWords(strict.value, units)}.`;
+}
+
+function digSentence(
+  { soil, depth, outward, enough, ratio }: Extract<Reason, { kind: 'dig' }>,
+  animal: string,
+  { units }: Place,
+): string {
+  if (soil === 'rock' || soil === 'hard-surface')
+    return `${capital(soilNames[soil][0])}: nothing digs there.`;
+  const have = `${lengthWords(depth, units)} down, ${lengthWords(outward, units)} out`;
+  const need = skirtWords(enough.depth.value, enough.outward.value, units);
+  return ratio >= 1
+    ? `Mesh ${have}: enough for a ${animal} (${need}).`
+    : `Mesh ${have}; a ${animal} is kept from digging by ${need}.`;
+}
+
+/** "450 mm out", "305 mm down and 305 mm out" */
+export function skirtWords(depth: number, outward: number, units: Place['units']): string {
+  return [
+    ...(depth > 0 ? [`${lengthWords(depth, units)} down`] : []),
+    ...(outward > 0 ? [`${lengthWords(outward, units)} out, tied`] : []),
+  ].join(' and ');
 }
 
 export function latchListWords(reason: Extract<Reason, { kind: 'latches' }>): string {

@@ -14,6 +14,11 @@ export function spotWords(place: Place, part: PartEffort): string {
       return 'under the sill';
     case 'ground.gapLifted':
       return 'under the sill, lifted by hand';
+    case 'ground.soil':
+    case 'skirt.depth':
+    case 'skirt.outward':
+    case 'skirt.tied':
+      return 'by digging under';
     case 'bay.panelPulled':
       return 'where the panel pulls away';
     case 'bay.largestHole':

@@ -100,5 +100,5 @@ test('small words', () => {
 test('the command line’s text leads with the answer and says what is not judged', () => {
   const lines = assessText(judgement, '2026-10-18').split('\n');
   expect(lines[1]).toMatch(/^2 ways in tonight\./);
-  expect(lines.at(-2)).toMatch(/^Not judged yet: reaching in, .*digging/);
+  expect(lines.at(-2)).toMatch(/^Not judged yet: reaching in, .*flying in/);
 });

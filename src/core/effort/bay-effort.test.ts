@@ -12,7 +12,7 @@ const sound: Bay = {
     { id: 'low', from: 0, to: 600, layers: [{ id: 'low-1', mesh: { is: 'welded-6' } }] },
     { id: 'high', from: 600, to: 1800, layers: [{ id: 'high-1', mesh: { is: 'welded-6' } }] },
   ],
-  ground: { gap: { is: 4 }, gapLifted: { is: 6 } },
+  ground: { gap: { is: 4 }, gapLifted: { is: 6 }, soil: { is: 'hard-surface' } },
   openings: [],
   strands: [],
   panelPulled: { is: 4 },

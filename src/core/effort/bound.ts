@@ -1,20 +1,36 @@
 /** The best and the worst member of a set of possible values, as the attribute's order has it. */
-import { limitsOf, type AttributeId } from '../place/attributes';
+import { attributes, limitsOf, type AttributeId } from '../place/attributes';
 import type { Layer } from '../place/place';
-import { bounds, members, type PossibleLength } from '../place/possible';
+import { bounds, members, type PossibleChoice, type PossibleLength } from '../place/possible';
 import { meshes, meshIds } from '../tables/meshes';
 
 /** For the keeper: `best` takes every unread gap as shut, `worst` as wide open. */
 export type Bound = 'best' | 'worst';
 
-/** One end of a length whose order is "less is better", mm. */
+/** One end of a length, as the attribute's order has it, mm. */
 export function lengthAt(
   possible: PossibleLength | undefined,
   attribute: AttributeId,
   bound: Bound,
 ): number {
   const [low, high] = bounds(possible, limitsOf(attribute));
-  return bound === 'best' ? low : high;
+  const { better } = attributes[attribute];
+  return (bound === 'best') === (better === 'less') ? low : high;
+}
+
+/** One end of an ordered choice. */
+export function choiceAt<T extends string>(
+  possible: PossibleChoice<T> | undefined,
+  attribute: AttributeId,
+  all: readonly T[],
+  bound: Bound,
+): T {
+  const { better } = attributes[attribute];
+  if (typeof better === 'string') throw new Error(`${attribute} has no order of its own`);
+  const ordered = better.filter((it) => members(possible, all).includes(it as T)) as T[];
+  const end = bound === 'best' ? ordered[0] : ordered[ordered.length - 1];
+  if (end === undefined) throw new Error(`${attribute} can be nothing`);
+  return end;
 }
 
 /**

@@ -1,7 +1,7 @@
 /** Why a rung came out as it did: which figure met which reading, and by how much. Data; the wording is elsewhere. */
 import type { AttributeId } from '../place/attributes';
-import type { Habit, ItemId } from '../place/place';
-import type { AnimalId } from '../tables/animals';
+import type { Habit, ItemId, Soil } from '../place/place';
+import type { AnimalId, EnoughAgainstDigging } from '../tables/animals';
 import type { JudgedAttack } from '../tables/attacks';
 import type { Figure } from '../tables/figure';
 import type { LatchId } from '../tables/latches';
@@ -27,6 +27,16 @@ export type Reason =
     }
   | { readonly kind: 'out-of-reach'; readonly height: number; readonly leap: Figure }
   | { readonly kind: 'stands-open'; readonly habit: Habit }
+  | {
+      readonly kind: 'dig';
+      readonly soil: Soil;
+      /** As judged, mm; an apron that is not tied to the wall counts nothing. */
+      readonly depth: number;
+      readonly outward: number;
+      /** The set it comes nearest to, and how near: the worst of its ratios, 1 where it is met. */
+      readonly enough: EnoughAgainstDigging;
+      readonly ratio: number;
+    }
   | {
       readonly kind: 'latches';
       readonly latches: readonly LatchId[];

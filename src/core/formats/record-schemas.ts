@@ -51,7 +51,14 @@ export const walkSchema = shape<Walk>({
 const target = shape({
   item: text(),
   attribute: oneOf(attributeIds),
-  value: byField({ is: shape({ is: text() }), atMost: shape({ atMost: length() }) }, 'atMost'),
+  value: byField(
+    {
+      is: shape({ is: text() }),
+      atMost: shape({ atMost: length() }),
+      atLeast: shape({ atLeast: length() }),
+    },
+    'atMost',
+  ),
 });
 
 export const mendSchema = shape<Mend>({

@@ -254,7 +254,9 @@ test('property: once every reading a mend was to change meets its target, nothin
         mend.targets.map(({ item, attribute, value }) => ({
           item,
           attribute,
-          value: 'is' in value ? { is: value.is } : { is: value.atMost },
+          value: {
+            is: 'is' in value ? value.is : 'atMost' in value ? value.atMost : value.atLeast,
+          } as Reading['value'],
         })),
       );
       const check = checkMend(planned, [{ ...walk, placeId: it.id }], done(mend));

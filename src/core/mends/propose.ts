@@ -42,6 +42,7 @@ function meets(mend: CatalogueMend, closure: number): boolean {
 
 /** A mend that leaves one of them in is no mend. */
 function stopsThem(mend: CatalogueMend, weak: WeakSpot, closure: Closure): boolean {
+  if (mend.targets) return mend.targets(weak) !== undefined;
   if (!meets(mend, closure.used)) return false;
   if (weak.spot.kind !== 'latch' || !mend.adds || !('latch' in mend.adds)) return true;
   const added = mend.adds.latch;
@@ -57,7 +58,7 @@ export function chooseMend(
   id: string,
   at: string,
 ): { readonly place: Place; readonly mend: Mend } {
-  const { mend, weak, closure } = proposal;
+  const { mend, weak } = proposal;
   const planned: Mend = {
     id,
     placeId: place.id,
@@ -65,14 +66,17 @@ export function chooseMend(
     bay: weak.bay.id,
     spot: weak.spot,
     stops: weak.letsBy,
-    targets: targetsOf(proposal, closure),
+    targets: targetsOf(proposal),
     state: 'planned',
     history: [{ state: 'planned', at }],
   };
   return { place: addToPlace(place, planned), mend: planned };
 }
 
-function targetsOf({ mend, weak }: Proposal, closure: Closure): Target[] {
+/** The readings that will show that it holds. */
+export function targetsOf({ mend, weak, closure }: Proposal): Target[] {
+  const own = mend.targets?.(weak);
+  if (own) return own.map((target) => ({ ...target, item: weak.spot.item }));
   const item = mend.adds ? addedItem(weak.spot, mend.kind) : weak.spot.item;
   if (mend.adds && 'latch' in mend.adds && weak.spot.kind === 'edges') {
     return [

@@ -19,11 +19,13 @@ export function questionsAgain(place: Place, mend: Mend): AgainQuestion[] {
   });
 }
 
-/** A layer that is not yet read as there has no clear opening to ask about: ask as if it were. */
+/** A layer not yet read as there has no clear opening to ask about, an apron no tie: ask as if they were there. */
 function assumingFitted(place: Place, mend: Mend): Place {
   return mend.targets.reduce(
     (soFar, { item, attribute, value }) =>
-      'is' in value ? setAttribute(soFar, item, attribute, { is: value.is }) : soFar,
+      'atMost' in value
+        ? soFar
+        : setAttribute(soFar, item, attribute, 'is' in value ? value : { is: value.atLeast }),
     place,
   );
 }

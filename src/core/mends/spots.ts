@@ -19,6 +19,7 @@ export interface WeakSpot {
 /** The attributes that are read again to see whether a spot holds. */
 export const spotAttributes: Readonly<Record<SpotKind, readonly AttributeId[]>> = {
   ground: ['ground.gap', 'ground.gapLifted'],
+  dig: ['ground.soil', 'skirt.depth', 'skirt.outward', 'skirt.tied'],
   mesh: ['layer.mesh', 'layer.clear'],
   panel: ['bay.panelPulled'],
   hole: ['bay.largestHole'],
@@ -29,6 +30,10 @@ export const spotAttributes: Readonly<Record<SpotKind, readonly AttributeId[]>> 
 const kindOf: Readonly<Record<AttributeId, SpotKind>> = {
   'ground.gap': 'ground',
   'ground.gapLifted': 'ground',
+  'ground.soil': 'dig',
+  'skirt.depth': 'dig',
+  'skirt.outward': 'dig',
+  'skirt.tied': 'dig',
   'bay.panelPulled': 'panel',
   'bay.largestHole': 'hole',
   'layer.mesh': 'mesh',

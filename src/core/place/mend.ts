@@ -8,6 +8,10 @@ export const mendKinds = [
   'sill-board',
   'sill-apron',
   'sill-stones',
+  'apron-out',
+  'skirt-down',
+  'skirt-and-foot',
+  'slabs-along',
   'line-welded-13',
   'line-welded-6',
   'board-over',
@@ -48,7 +52,7 @@ export interface Spot {
   readonly item: ItemId;
 }
 
-export const spotKinds = ['ground', 'mesh', 'panel', 'hole', 'edges', 'latch'] as const;
+export const spotKinds = ['ground', 'dig', 'mesh', 'panel', 'hole', 'edges', 'latch'] as const;
 export type SpotKind = (typeof spotKinds)[number];
 
 /** The reading that will show the mend holds. */
@@ -60,7 +64,10 @@ export interface Target {
 
 export type TargetValue =
   /** A gap or clear opening of at most this, mm: the stricter figure, which mends are designed to. */
-  { readonly atMost: number } | { readonly is: string };
+  | { readonly atMost: number }
+  /** A depth or width of at least this, mm. */
+  | { readonly atLeast: number }
+  | { readonly is: string };
 
 export interface StateChange {
   readonly state: MendState;

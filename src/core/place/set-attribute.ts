@@ -1,7 +1,17 @@
 /** Lays values over a place: each item gets its attributes, everything else stays as it is. */
 import type { AttributeId } from './attributes';
-import type { Band, Bay, FittedLatch, ItemId, Layer, Opening, Place } from './place';
-import type { Possible } from './possible';
+import type {
+  Band,
+  Bay,
+  FittedLatch,
+  GroundLine,
+  ItemId,
+  Layer,
+  Opening,
+  Place,
+  Skirt,
+} from './place';
+import { any, type Possible } from './possible';
 
 /** Values by attribute, for each item that has any. */
 export type Values = ReadonlyMap<ItemId, ReadonlyMap<AttributeId, Possible>>;
@@ -41,11 +51,24 @@ function bayWith(bay: Bay, values: Values): Bay {
     ...itemWith(bay, 'bay', own),
     bands: bay.bands.map(band),
     openings: bay.openings.map(opening),
-    ...(bay.ground && { ground: itemWith(bay.ground, 'ground', own) }),
+    ...(bay.ground && { ground: groundWith(bay.ground, own) }),
   };
 }
 
-type Part = 'ground' | 'bay' | 'layer' | 'opening' | 'latch';
+/** A skirt that is read where none was described is there from then on. */
+function groundWith(
+  ground: GroundLine,
+  own: ReadonlyMap<AttributeId, Possible> | undefined,
+): GroundLine {
+  const changed = itemWith(ground, 'ground', own);
+  const hasSkirt = own && [...own.keys()].some((attribute) => attribute.startsWith('skirt.'));
+  const skirt = ground.skirt ?? (hasSkirt ? undescribedSkirt : undefined);
+  return skirt ? { ...changed, skirt: itemWith(skirt, 'skirt', own) } : changed;
+}
+
+const undescribedSkirt: Skirt = { mesh: any, depth: any, outward: any, tied: any };
+
+type Part = 'ground' | 'skirt' | 'bay' | 'layer' | 'opening' | 'latch';
 
 /** Sets the fields whose attributes begin with this part's name: `ground.gap` is the field `gap` of the ground line. */
 function itemWith<T>(

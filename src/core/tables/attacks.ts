@@ -14,7 +14,7 @@ export const attacks = [
 
 export type Attack = (typeof attacks)[number];
 
-export const judgedAttacks = ['pass', 'open'] as const satisfies readonly Attack[];
+export const judgedAttacks = ['pass', 'open', 'dig'] as const satisfies readonly Attack[];
 
 export type JudgedAttack = (typeof judgedAttacks)[number];
 

@@ -16,6 +16,11 @@ export const sources = {
   'pcwd-rats':
     'Timm, “Norway rats”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
   bbt: 'Baker, Bodman & Timm, “Rodent-proof construction”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'dm-fences':
+    'Day & MacGibbon, “Multiple-species exclusion fencing”, in Managing Vertebrate Invasive Species, USDA 2007',
+  'pcwd-badgers':
+    'Lindzey, “Badgers”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  ha59: 'Design Manual for Roads and Bridges HA 59 (badger fencing beside British roads)',
   'long-robley':
     'Long & Robley, Cost Effective Feral Animal Exclusion Fencing, Australian Government 2004',
   'clapperton-day': 'Clapperton & Day, DOC Science Internal Series 14, New Zealand 2001',

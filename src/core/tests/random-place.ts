@@ -1,7 +1,7 @@
 /** Random places for property tests: one run, one house in it, every attribute known, ranged or unread. */
 import fc from 'fast-check';
-import type { Band, Bay, Face, FittedLatch, Layer, Opening, Place } from '../place/place';
-import { habits } from '../place/place';
+import type { Band, Bay, Face, FittedLatch, Layer, Opening, Place, Skirt } from '../place/place';
+import { habits, soils, yesNo } from '../place/place';
 import { any, is, type PossibleChoice, type PossibleLength } from '../place/possible';
 import { animalIds } from '../tables/animals';
 import { latchIds } from '../tables/latches';
@@ -28,7 +28,7 @@ function choice<T extends string>(
   const known = fc.constantFrom(...values).map((value): PossibleChoice<T> => ({ is: value }));
   if (knowledge === 'all') return known;
   const several = fc
-    .subarray([...values], { minLength: 1, maxLength: 3 })
+    .subarray([...values], { minLength: 1, maxLength: Math.min(3, values.length) })
     .map((oneOf): PossibleChoice<T> => ({ oneOf }));
   return fc.oneof(known, several, fc.constant(any));
 }
@@ -80,6 +80,19 @@ function opening(id: string, knowledge: Knowledge): fc.Arbitrary<Opening> {
     });
 }
 
+function skirt(knowledge: Knowledge): fc.Arbitrary<Skirt> {
+  const reach = (): fc.Arbitrary<PossibleLength> => {
+    const known = fc.constantFrom(0, 150, 240, 305, 330, 450, 610, 700).map(is);
+    return knowledge === 'all' ? known : fc.oneof(known, fc.constant(any));
+  };
+  return fc.record({
+    mesh: fc.constant(is('welded-13' as const)),
+    depth: reach(),
+    outward: reach(),
+    tied: choice(yesNo, knowledge),
+  });
+}
+
 function bay(id: string, knowledge: Knowledge): fc.Arbitrary<Bay> {
   return fc
     .record({
@@ -88,6 +101,8 @@ function bay(id: string, knowledge: Knowledge): fc.Arbitrary<Bay> {
       high: band(`${id}-high`, 600, 1800, knowledge),
       gap: length(knowledge),
       gapLifted: length(knowledge),
+      soil: choice(soils, knowledge),
+      skirt: skirt(knowledge),
       panelPulled: length(knowledge),
       largestHole: length(knowledge),
       openings: fc.oneof(
@@ -95,19 +110,21 @@ function bay(id: string, knowledge: Knowledge): fc.Arbitrary<Bay> {
         opening(`${id}-opening`, knowledge).map((it) => [it]),
       ),
     })
-    .map(({ width, low, high, gap, gapLifted, panelPulled, largestHole, openings }) => ({
-      id,
-      name: id,
-      width,
-      height: 1800,
-      top: { kind: 'roof' as const },
-      bands: [low, high],
-      ground: { gap, gapLifted },
-      openings,
-      strands: [],
-      panelPulled,
-      largestHole,
-    }));
+    .map(
+      ({ width, low, high, gap, gapLifted, soil, skirt, panelPulled, largestHole, openings }) => ({
+        id,
+        name: id,
+        width,
+        height: 1800,
+        top: { kind: 'roof' as const },
+        bands: [low, high],
+        ground: { gap, gapLifted, soil, skirt },
+        openings,
+        strands: [],
+        panelPulled,
+        largestHole,
+      }),
+    );
 }
 
 function face(

@@ -19,6 +19,7 @@ test('a bay is asked ground line, mesh, pull test, then its doors', () => {
   expect(kinds).toEqual([
     'ground-gap',
     'bottom-edge-lifted',
+    'soil',
     'mesh',
     'mesh',
     'pull-test',
@@ -86,14 +87,14 @@ describe('what a figure means while it is typed', () => {
   const meaning = (opening: number) => meaningOf(place, 'n2', 'ground.gap', opening);
 
   test('34 mm: mink, stoat and rat pass; half an inch or less stops the smallest of them', () => {
-    const { passes, stopsAll } = meaning(34);
-    expect(passes.map(({ animal }) => animal)).toEqual(['american-mink', 'stoat', 'norway-rat']);
+    const { letsBy, stopsAll } = meaning(34);
+    expect(letsBy.map(({ animal }) => animal)).toEqual(['american-mink', 'stoat', 'norway-rat']);
     expect(stopsAll).toEqual({ used: 12.7, strict: 10, animal: 'norway-rat' });
   });
 
   test('11 mm: nothing passes, the rat is in doubt', () => {
-    const { passes, inDoubt } = meaning(11);
-    expect(passes).toEqual([]);
+    const { letsBy, inDoubt } = meaning(11);
+    expect(letsBy).toEqual([]);
     expect(inDoubt.map(({ animal }) => animal)).toEqual(['norway-rat']);
   });
 

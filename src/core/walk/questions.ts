@@ -6,14 +6,18 @@ import { attributeKey } from '../place/apply-readings';
 import type { AttributeId } from '../place/attributes';
 import { allBays } from '../place/find';
 import { innerWalls, lapOf } from '../place/lap';
-import type { Bay, BayId, ItemId, Layer, Opening, Place } from '../place/place';
-import type { Possible } from '../place/possible';
+import type { Bay, BayId, GroundLine, ItemId, Layer, Opening, Place } from '../place/place';
+import { isKnown, type Possible } from '../place/possible';
 import { isFixed, isSwinging } from '../effort/opening-effort';
 import { meshes } from '../tables/meshes';
 
 export type QuestionKind =
   | 'ground-gap'
   | 'bottom-edge-lifted'
+  | 'soil'
+  | 'skirt-depth'
+  | 'skirt-outward'
+  | 'skirt-tied'
   | 'mesh'
   | 'clear-opening'
   | 'pull-test'
@@ -83,6 +87,8 @@ function bayQuestions(bay: Bay, leg: Leg): Question[] {
     ? [
         ask('ground-gap', bay.id, 'ground.gap', bay.ground.gap),
         ask('bottom-edge-lifted', bay.id, 'ground.gapLifted', bay.ground.gapLifted),
+        ask('soil', bay.id, 'ground.soil', bay.ground.soil),
+        ...skirtQuestions(ask, bay.id, bay.ground),
       ]
     : [];
   return [
@@ -93,6 +99,18 @@ function bayQuestions(bay: Bay, leg: Leg): Question[] {
     ask('pull-test', bay.id, 'bay.panelPulled', bay.panelPulled),
     ask('largest-hole', bay.id, 'bay.largestHole', bay.largestHole),
     ...bay.openings.flatMap((opening) => openingQuestions(ask, opening)),
+  ];
+}
+
+/** Nothing digs through rock or slabs; whether an apron is tied matters only where there is one. */
+function skirtQuestions(ask: Ask, bay: BayId, { soil, skirt }: GroundLine): Question[] {
+  if (isKnown<string>(soil) && (soil.is === 'rock' || soil.is === 'hard-surface')) return [];
+  const outward = ask('skirt-outward', bay, 'skirt.outward', skirt?.outward);
+  const noApron = isKnown<number>(skirt?.outward) && skirt.outward.is === 0;
+  return [
+    ask('skirt-depth', bay, 'skirt.depth', skirt?.depth),
+    outward,
+    ...(outward.answered && !noApron ? [ask('skirt-tied', bay, 'skirt.tied', skirt?.tied)] : []),
   ];
 }
 

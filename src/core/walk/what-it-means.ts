@@ -1,12 +1,16 @@
 /** What a length means while it is typed: who it lets by, and what would stop them. Same rule as the judgement. */
-import { passEffort, verdictOf } from '../effort/pass';
+import { digEffort } from '../effort/dig';
+import { passEffort } from '../effort/pass';
 import type { PartEffort } from '../effort/reason';
 import type { AttributeId } from '../place/attributes';
+import { findBay } from '../place/find';
+import { setAttribute } from '../place/set-attribute';
 import type { ItemId, Place } from '../place/place';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 
 export interface Meaning {
-  readonly passes: readonly PartEffort[];
+  /** Who gets by, by this reading alone. */
+  readonly letsBy: readonly PartEffort[];
   /** Judged as stopped, though a stricter figure says otherwise. */
   readonly inDoubt: readonly PartEffort[];
   readonly stopped: readonly AnimalId[];
@@ -21,20 +25,31 @@ export interface Target {
   readonly animal: AnimalId;
 }
 
-export function meaningOf(
-  place: Place,
-  item: ItemId,
-  attribute: AttributeId,
-  opening: number,
-): Meaning {
-  const efforts = livesHere(place).map((animal) => passEffort(animal, item, attribute, opening));
-  const verdict = (part: PartEffort) => verdictOf(opening, animals[part.animal].closure);
+export function meaningOf(place: Place, item: ItemId, attribute: AttributeId, mm: number): Meaning {
+  const opening = !attribute.startsWith('skirt.');
+  const efforts = livesHere(place).flatMap((animal) =>
+    opening
+      ? [passEffort(animal, item, attribute, mm)]
+      : digWith(setAttribute(place, item, attribute, { is: mm }), item, animal),
+  );
+  const inDoubt = efforts.filter(
+    ({ reason }) => reason.kind === 'opening' && reason.verdict === 'in-doubt',
+  );
   return {
-    passes: efforts.filter((part) => verdict(part) === 'passes'),
-    inDoubt: efforts.filter((part) => verdict(part) === 'in-doubt'),
-    stopped: efforts.filter((part) => verdict(part) === 'stopped').map((part) => part.animal),
-    stopsAll: closureFor(place.setting.lives),
+    letsBy: efforts.filter((part) => part.minutes !== null),
+    inDoubt,
+    stopped: efforts
+      .filter((part) => part.minutes === null && !inDoubt.includes(part))
+      .map((part) => part.animal),
+    stopsAll: opening ? closureFor(place.setting.lives) : undefined,
   };
+}
+
+/** Digging under the bay as it stands with this reading; what is unread counts as open. */
+function digWith(place: Place, item: ItemId, animal: Animal): PartEffort[] {
+  const bay = findBay(place, item)?.bay;
+  const effort = bay && digEffort(bay, animal, 'worst');
+  return effort ? [effort] : [];
 }
 
 function livesHere(place: Place): Animal[] {

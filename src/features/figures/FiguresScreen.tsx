@@ -9,6 +9,7 @@ import { sources } from '@/core/tables/sources';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
+import { skirtWords } from '@/words/reason-words';
 import {
   capital,
   fullAnimalNames,
@@ -42,12 +43,19 @@ export function FiguresScreen() {
         </Txt>
       </View>
       {animalIds.map((id) => {
-        const { closure, patience, weight, leap, hands } = animals[id];
+        const { closure, patience, weight, leap, hands, digs } = animals[id];
         return (
           <View key={id} style={styles.part}>
             <Txt kind="heading">{fullAnimalNames[id]}</Txt>
             <FigureLine name="Shut out at (used)" figure={closure.used} />
             <FigureLine name="Stricter, for mends" figure={closure.strict} />
+            {digs?.map(({ depth, outward }) => (
+              <FigureLine
+                key={`${depth.value} ${outward.value}`}
+                name={`Kept from digging by ${skirtWords(depth.value, outward.value, 'metric')}:`}
+                figure={outward.value > depth.value ? outward : depth}
+              />
+            ))}
             <FigureLine name="Leaps" figure={leap} />
             <FigureLine name="Patience" figure={patience} />
             <FigureLine name="Weight" figure={weight} />

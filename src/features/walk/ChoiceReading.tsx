@@ -2,7 +2,8 @@
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
 import { isKnown } from '@/core/place/possible';
-import type { Place } from '@/core/place/place';
+import type { AttributeId } from '@/core/place/attributes';
+import type { Place, Soil } from '@/core/place/place';
 import type { Question } from '@/core/walk/questions';
 import { meshes, type MeshId } from '@/core/tables/meshes';
 import { latches, type LatchId } from '@/core/tables/latches';
@@ -10,7 +11,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { MeshPatterns, meshFill } from '@/ui/drawings/MeshPatterns';
 import { color, space, touch } from '@/ui/theme/tokens';
 import { lengthWords } from '@/words/length-words';
-import { latchNames, listOf, meshNames, motionNames } from '@/words/names';
+import { latchNames, listOf, meshNames, motionNames, soilNames } from '@/words/names';
 import { unitIndex } from '@/words/spot-words';
 import { MeaningLines } from './MeaningLines';
 import type { ChoiceAnswer } from './use-answer';
@@ -21,44 +22,58 @@ interface Props {
   readonly answer: ChoiceAnswer;
 }
 
+/** What one choice is called, and what is to be said of it. */
+type Say = (place: Place, choice: string) => readonly [name: string, note: string];
+
+const says: Partial<Record<AttributeId, Say>> = {
+  'layer.mesh': (place, choice) => [
+    meshNames[choice as MeshId | 'none'][unitIndex(place)],
+    clearWords(place, choice),
+  ],
+  'latch.kind': (_place, choice) => [latchNames[choice as LatchId | 'none'], motionWords(choice)],
+  'ground.soil': (_place, choice) => soilNames[choice as Soil],
+  'skirt.tied': (_place, choice) =>
+    choice === 'yes'
+      ? ['tied all along', 'the apron counts']
+      : ['loose or lifted', 'the apron counts for nothing'],
+};
+
 export function ChoiceReading({ place, question, answer }: Props) {
   const isMesh = question.attribute === 'layer.mesh';
+  const say = says[question.attribute];
   const last = isKnown<string>(question.known) ? question.known.is : undefined;
   const mesh = answer.chosen as MeshId | 'none' | undefined;
   const clear = isMesh && mesh && mesh !== 'none' ? meshes[mesh].clear.value : undefined;
   return (
     <View role="radiogroup" style={styles.list}>
-      {isMesh && clear !== undefined && (
+      {clear !== undefined && (
         <View style={styles.meaning}>
           <MeaningLines place={place} question={question} mm={clear} />
         </View>
       )}
-      {answer.choices.map((choice) => (
-        <Pressable
-          key={choice}
-          role="radio"
-          aria-checked={answer.chosen === choice}
-          onPress={() => answer.choose(choice)}
-          style={[styles.choice, answer.chosen === choice && styles.chosen]}
-        >
-          {isMesh && <Swatch mesh={choice as MeshId | 'none'} />}
-          <View style={styles.words}>
-            <Txt kind="strong">{nameOf(place, choice, isMesh)}</Txt>
-            <Txt kind="small" tone="ink2">
-              {isMesh ? clearWords(place, choice) : motionWords(choice)}
-              {last === choice ? ' · last walk' : ''}
-            </Txt>
-          </View>
-        </Pressable>
-      ))}
+      {answer.choices.map((choice) => {
+        const [name, note] = say?.(place, choice) ?? [choice, ''];
+        return (
+          <Pressable
+            key={choice}
+            role="radio"
+            aria-checked={answer.chosen === choice}
+            onPress={() => answer.choose(choice)}
+            style={[styles.choice, answer.chosen === choice && styles.chosen]}
+          >
+            {isMesh && <Swatch mesh={choice as MeshId | 'none'} />}
+            <View style={styles.words}>
+              <Txt kind="strong">{name}</Txt>
+              <Txt kind="small" tone="ink2">
+                {note}
+                {last === choice ? ' · last walk' : ''}
+              </Txt>
+            </View>
+          </Pressable>
+        );
+      })}
     </View>
   );
-}
-
-function nameOf(place: Place, choice: string, isMesh: boolean): string {
-  return isMesh
-    ? meshNames[choice as MeshId | 'none'][unitIndex(place)]
-    : latchNames[choice as LatchId | 'none'];
 }
 
 function clearWords(place: Place, choice: string): string {

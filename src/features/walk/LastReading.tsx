@@ -10,6 +10,8 @@ interface Props {
   readonly place: Place;
   readonly last: number | undefined;
   readonly mm: number | undefined;
+  /** What counts as better here. */
+  readonly better: 'less' | 'more';
 }
 
 /** The length that stands in the record, mm. */
@@ -17,9 +19,10 @@ export function lastLength({ known }: Question): number | undefined {
   return isKnown<number>(known) && typeof known.is === 'number' ? known.is : undefined;
 }
 
-export function LastReading({ place, last, mm }: Props) {
+export function LastReading({ place, last, mm, better }: Props) {
   if (last === undefined) return null;
-  const change = mm === undefined || mm === last ? '' : mm > last ? ', now worse' : ', now better';
+  const worse = mm !== undefined && (better === 'less' ? mm > last : mm < last);
+  const change = mm === undefined || mm === last ? '' : worse ? ', now worse' : ', now better';
   return (
     <Txt kind="small" tone="ink2" style={styles.right}>
       Last: {lengthWords(last, place.units)}

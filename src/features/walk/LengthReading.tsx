@@ -26,10 +26,12 @@ interface Props {
 
 /** Sizes that gaps and mesh usually have, mm. In inches the fractions of the keypad take their place. */
 const usualSizes = ['0', '6', '12', '25', '50'];
+const usualSkirts = ['0', '150', '300', '450', '600'];
 
 export function LengthReading({ place, question, answer, onSubmit, onCannotTell, busy }: Props) {
   const { text, setText, units, setUnits, mm } = answer;
   const last = lastLength(question);
+  const skirt = question.attribute.startsWith('skirt');
   const input = useRef<TextInput>(null);
   const wide = useWide();
   // Where there is a keyboard, digits go straight into the reading.
@@ -56,12 +58,12 @@ export function LengthReading({ place, question, answer, onSubmit, onCannotTell,
         </View>
         <View style={styles.meaning}>
           <MeaningLines place={place} question={question} mm={mm} />
-          <LastReading place={place} last={last} mm={mm} />
+          <LastReading place={place} last={last} mm={mm} better={skirt ? 'more' : 'less'} />
         </View>
       </View>
       {units === 'metric' && (
         <View style={styles.chips}>
-          {usualSizes.map((size) => (
+          {(skirt ? usualSkirts : usualSizes).map((size) => (
             <Button
               key={size}
               look="chip"

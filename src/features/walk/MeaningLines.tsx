@@ -21,13 +21,19 @@ export function MeaningLines({ place, question, mm }: Props) {
       </Txt>
     );
   }
-  const { passes, inDoubt, stopsAll } = meaningOf(place, question.item, question.attribute, mm);
-  const who = passes.map((part) => part.animal);
+  const { letsBy, inDoubt, stopsAll } = meaningOf(place, question.item, question.attribute, mm);
+  const who = letsBy.map((part) => part.animal);
+  const digging = question.attribute.startsWith('skirt');
+  const verb = digging ? 'dig under' : 'pass';
   const doubtful = inDoubt.map((part) => part.animal);
   return (
     <>
       <Txt kind="strong" tone={who.length > 0 ? 'open' : 'holds'} style={styles.right} live>
-        {who.length > 0 ? `${capital(animalList(who))} pass` : 'Nothing here passes'}
+        {who.length > 0
+          ? `${capital(animalList(who))} ${verb}`
+          : digging
+            ? 'Nothing here digs under'
+            : 'Nothing here passes'}
       </Txt>
       {doubtful.length > 0 && (
         <Txt kind="small" tone="hours" style={styles.right}>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { PartEffort } from '@/core/effort/reason';
 import { attributeKey, type FoundPlace } from '@/core/place/apply-readings';
+import type { Figure } from '@/core/tables/figure';
 import { sources } from '@/core/tables/sources';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
@@ -51,7 +52,7 @@ export function ReasonLines({ found, parts }: Props) {
 
 function Source({ found, part }: { readonly found: FoundPlace; readonly part: PartEffort }) {
   const { reason } = part;
-  const figure = reason.kind === 'opening' ? reason.used : undefined;
+  const figure = figureOf(reason);
   return (
     <Txt kind="small" tone="ink2">
       {readingWords(found, part)}
@@ -60,6 +61,13 @@ function Source({ found, part }: { readonly found: FoundPlace; readonly part: Pa
         : ' Motions it works: common practice.'}
     </Txt>
   );
+}
+
+function figureOf(reason: PartEffort['reason']): Figure | undefined {
+  if (reason.kind === 'opening') return reason.used;
+  if (reason.kind !== 'dig') return undefined;
+  const { depth, outward } = reason.enough;
+  return outward.value > 0 ? outward : depth;
 }
 
 function readingWords(found: FoundPlace, part: PartEffort): string {

@@ -37,7 +37,7 @@ export function Answer({
         {under}
       </Txt>
       <Txt kind="body" tone="ink2">
-        {holdWords(judgement.hold)}, night, shut; judged by openings and latches only.
+        {holdWords(judgement.hold)}, night, shut; judged by openings, latches and digging only.
       </Txt>
       {toMeasure > 0 && (
         <Txt kind="strong" tone="holds">

@@ -1,5 +1,5 @@
 /** One bay of the lap: cover, posts, doors, sill, skirt, and the line that says how it stands. */
-import { G, Line, Rect } from 'react-native-svg';
+import { G, Line, Path, Rect } from 'react-native-svg';
 import type { BayMark } from '@/core/score/judge';
 import { color } from '../theme/tokens';
 import type { LapBox, LapLayout } from './lap-layout';
@@ -58,6 +58,14 @@ export function LapBayDrawing({ box, layout, mark, selected }: Props) {
         height={box.height + 3}
         fill={color.ink2}
       />
+      {box.slabs && (
+        <Path
+          d={`M${box.x} ${ground + 2}h${box.width}v11h${-box.width}z${joints(box, ground)}`}
+          fill={color.paper}
+          stroke={color.ink3}
+          strokeWidth={1}
+        />
+      )}
       {box.skirt && (
         <Rect
           x={box.x + 1}
@@ -90,4 +98,13 @@ export function LapBayDrawing({ box, layout, mark, selected }: Props) {
       )}
     </G>
   );
+}
+
+/** Joints between slabs, about a pace apart. */
+function joints(box: LapBox, ground: number): string {
+  const count = Math.max(1, Math.round(box.bay.width / 600));
+  return Array.from(
+    { length: count - 1 },
+    (_, index) => `M${box.x + ((index + 1) * box.width) / count} ${ground + 2}v11`,
+  ).join('');
 }

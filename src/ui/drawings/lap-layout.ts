@@ -1,6 +1,6 @@
 /** Where everything in a strip of wall stands, in px: bays side by side, to scale, ground line, skirt below it. */
 import { isKnown } from '@/core/place/possible';
-import type { Bay, BayId, Layer, Opening } from '@/core/place/place';
+import type { Bay, BayId, Layer, Opening, Soil } from '@/core/place/place';
 import type { Lap } from '@/core/place/lap';
 import type { MeshId } from '@/core/tables/meshes';
 
@@ -22,6 +22,8 @@ export interface LapBox extends Box {
   readonly skirt:
     | { readonly depth: number; readonly mm: number; readonly mesh: MeshId | 'none' | undefined }
     | undefined;
+  /** Slabs, concrete or rock up to the wall. */
+  readonly slabs: boolean;
   /** Widest gap under the sill that was read, px; at least visible. */
   readonly gap: number;
 }
@@ -91,8 +93,15 @@ function lapBox(bay: Bay, x: number, ground: number, scale: number): LapBox {
     })),
     skirt:
       depth > 0 ? { depth: depth * scale, mm: depth, mesh: knownMesh(skirt?.mesh) } : undefined,
+    slabs: hasHardEdge(bay),
     gap: Math.max(gapOf(bay) * scale, 4),
   };
+}
+
+function hasHardEdge({ ground }: Bay): boolean {
+  return (
+    isKnown<Soil>(ground?.soil) && (ground.soil.is === 'hard-surface' || ground.soil.is === 'rock')
+  );
 }
 
 function knownMesh(mesh: Layer['mesh'] | undefined): MeshId | 'none' | undefined {

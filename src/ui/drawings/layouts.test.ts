@@ -1,9 +1,10 @@
 import { samphireYard } from '../../../demo/samphire-yard';
+import { applyReadings } from '@/core/place/apply-readings';
 import { lapOf } from '@/core/place/lap';
 import { boxOf, lapLayout } from './lap-layout';
 import { planLayout } from './plan-layout';
 
-const { place } = samphireYard;
+const place = applyReadings(samphireYard.place, samphireYard.walks).place;
 const lap = lapOf(place);
 const frame = { scale: 0.05, above: 20, below: 60, margin: 10 };
 
@@ -24,7 +25,9 @@ describe('the lap', () => {
   });
 
   test('skirts hang below it as deep as they are', () => {
-    expect(boxOf(layout, 's3')?.skirt).toMatchObject({ mm: 140, depth: 7 });
+    expect(boxOf(layout, 's3')?.skirt).toMatchObject({ mm: 330, depth: 16.5 });
+    expect(boxOf(layout, 's3')?.slabs).toBe(false);
+    expect(boxOf(layout, 'n2')?.slabs).toBe(true);
     expect(boxOf(layout, 'h1')?.skirt).toBeUndefined();
   });
 

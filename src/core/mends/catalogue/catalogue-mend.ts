@@ -2,7 +2,7 @@
 import type { MeshId } from '../../tables/meshes';
 import type { Figure } from '../../tables/figure';
 import type { LatchId } from '../../tables/latches';
-import type { MendKind, SpotKind } from '../../place/mend';
+import type { MendKind, SpotKind, Target } from '../../place/mend';
 import type { WeakSpot } from '../spots';
 import { practice } from '../../tables/millimetres';
 
@@ -15,6 +15,8 @@ export interface CatalogueMend {
   readonly fits?: (weak: WeakSpot) => boolean;
   /** What it adds to the place; it does not count until it has been measured. */
   readonly adds?: { readonly layer: MeshId } | { readonly latch: LatchId };
+  /** What has to be read afterwards; `undefined` where it cannot stop them all. Absent: the spot's own readings, shut. */
+  readonly targets?: (weak: WeakSpot) => readonly SpotTarget[] | undefined;
   /** What it takes, for this spot. */
   readonly takes: (weak: WeakSpot) => readonly Amount[];
   /** Working time for this spot, minutes. */
@@ -22,8 +24,19 @@ export interface CatalogueMend {
   readonly cautions: readonly Caution[];
 }
 
+export type SpotTarget = Omit<Target, 'item'>;
+
 export type Material =
-  'board' | 'batten' | MeshId | LatchId | 'screws' | 'washers' | 'stones' | 'channel' | 'hasp';
+  | 'slabs'
+  | 'board'
+  | 'batten'
+  | MeshId
+  | LatchId
+  | 'screws'
+  | 'washers'
+  | 'stones'
+  | 'channel'
+  | 'hasp';
 
 export type Amount =
   | { readonly material: Material; readonly length: number; readonly height?: number }

@@ -1,5 +1,6 @@
 /** All mends, each kind's best first. */
 import type { MendKind } from '../../place/mend';
+import { apronOut, skirtAndFoot, skirtDown, slabsAlong } from './against-digging';
 import { battenEdge } from './batten-edge';
 import { boardOver } from './board-over';
 import type { CatalogueMend } from './catalogue-mend';
@@ -21,6 +22,10 @@ export const catalogue: Readonly<Record<MendKind, CatalogueMend>> = {
   'sill-board': sillBoard,
   'sill-apron': sillApron,
   'sill-stones': sillStones,
+  'apron-out': apronOut,
+  'skirt-down': skirtDown,
+  'skirt-and-foot': skirtAndFoot,
+  'slabs-along': slabsAlong,
   'line-welded-13': lineWelded13,
   'line-welded-6': lineWelded6,
   'board-over': boardOver,

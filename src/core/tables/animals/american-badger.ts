@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice } from '../millimetres';
+import { deepOrOut, enough } from '../digging';
 import type { Animal } from './animal';
 
 export const americanBadger: Animal = {
@@ -11,6 +12,7 @@ export const americanBadger: Animal = {
     used: practice(50, 'Openings of 50 mm or less.'),
     strict: practice(50),
   },
+  digs: [enough(457, 0, 'pcwd-badgers', '12–18 in down.'), ...deepOrOut(610, 610)],
   climbs: 'none',
   leap: practice(300, 'A poor climber.'),
   hands: { pushes: true, motions: [], force: force(150) },

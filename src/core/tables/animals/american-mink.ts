@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { assumedDeepOrOut } from '../digging';
 import type { Animal } from './animal';
 
 export const americanMink: Animal = {
@@ -15,6 +16,7 @@ export const americanMink: Animal = {
     ),
     strict: practice(25, 'The same inch as sold in metric mesh.'),
   },
+  digs: assumedDeepOrOut(150, 300),
   climbs: 'well',
   leap: practice(600),
   hands: { pushes: false, motions: [], force: force(10) },

@@ -20,6 +20,15 @@ export interface Closure {
   readonly passesAtFigure?: true;
 }
 
+/**
+ * Figures known to be enough against digging: mesh so deep *and* laid so far outward (0: not needed). A ground line that
+ * meets any one set holds.
+ */
+export interface EnoughAgainstDigging {
+  readonly depth: Figure;
+  readonly outward: Figure;
+}
+
 /** What the animal does with a latch. */
 export interface Hands {
   /** It leans on a door, so that an unlatched one is open to it. */
@@ -78,6 +87,8 @@ export interface Animal {
   readonly active: readonly Hours[];
   readonly concerns: Concerns;
   readonly closure: Closure;
+  /** Sets of figures that are enough; absent for one that does not dig its way in. */
+  readonly digs?: readonly EnoughAgainstDigging[];
   readonly climbs: Climbing;
   /** How high it leaps from the ground to a hold, mm. */
   readonly leap: Figure;

@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { assumed } from '../millimetres';
+import { assumedDeepOrOut } from '../digging';
 import type { Animal } from './animal';
 
 export const blackBear: Animal = {
@@ -14,6 +15,7 @@ export const blackBear: Animal = {
     ),
     strict: assumed(100),
   },
+  digs: assumedDeepOrOut(610, 610),
   climbs: 'well',
   leap: assumed(1000),
   hands: { pushes: true, motions: ['pull'], force: force(400) },

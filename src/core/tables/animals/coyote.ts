@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { deepOrOut, enough } from '../digging';
 import type { Animal } from './animal';
 
 export const coyote: Animal = {
@@ -14,6 +15,7 @@ export const coyote: Animal = {
     ),
     strict: practice(50),
   },
+  digs: [enough(0, 380, 'pcwd-coyotes', 'Apron of 15–24 in.'), ...deepOrOut(610, 610)],
   climbs: 'clambers',
   leap: published(1700, 'pcwd-coyotes', 'About 1.5–1.7 m; the published fence is 1.68 m or more.'),
   hands: { pushes: true, motions: [], force: force(120) },

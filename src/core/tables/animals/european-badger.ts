@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice } from '../millimetres';
+import { enough } from '../digging';
 import type { Animal } from './animal';
 
 const closure = practice(50, 'Openings of 50 mm or less; a grown badger needs about 100–130 mm.');
@@ -10,6 +11,7 @@ export const europeanBadger: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: { used: closure, strict: closure },
+  digs: [enough(500, 300, 'ha59', '500–600 mm down with a return of 300.')],
   climbs: 'clambers',
   leap: practice(1000, 'Clambers about 1 m; a poor jumper.'),
   hands: { pushes: true, motions: [], force: force(150) },

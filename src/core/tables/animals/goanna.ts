@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice } from '../millimetres';
+import { assumedDeepOrOut } from '../digging';
 import type { Animal } from './animal';
 
 export const goanna: Animal = {
@@ -11,6 +12,7 @@ export const goanna: Animal = {
     used: practice(25, 'Mesh of 25 mm or less.'),
     strict: practice(25),
   },
+  digs: assumedDeepOrOut(450, 450),
   climbs: 'well',
   leap: practice(0, 'Climbs; does not jump.'),
   hands: { pushes: false, motions: [], force: force(20) },

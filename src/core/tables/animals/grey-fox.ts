@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { deepOrOut, enough } from '../digging';
 import type { Animal } from './animal';
 
 export const greyFox: Animal = {
@@ -12,6 +13,7 @@ export const greyFox: Animal = {
     strict: practice(75, 'The metric size under 3 in.'),
     passesAtFigure: true,
   },
+  digs: [enough(305, 305, 'pcwd-foxes', 'As the red fox; digs less.'), ...deepOrOut(450, 450)],
   climbs: 'well',
   leap: practice(1800, 'Climbs trees as well.'),
   hands: { pushes: true, motions: [], force: force(60) },

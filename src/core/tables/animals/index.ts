@@ -35,7 +35,17 @@ import { stoneMarten } from './stone-marten';
 import { stripedSkunk } from './striped-skunk';
 import { virginiaOpossum } from './virginia-opossum';
 
-export type { Animal, AnimalId, Climbing, Closure, Concerns, Hands, Hours, Region } from './animal';
+export type {
+  Animal,
+  AnimalId,
+  Climbing,
+  Closure,
+  Concerns,
+  EnoughAgainstDigging,
+  Hands,
+  Hours,
+  Region,
+} from './animal';
 
 export const animals: Readonly<Record<AnimalId, Animal>> = {
   'red-fox': redFox,

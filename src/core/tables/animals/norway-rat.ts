@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { enough } from '../digging';
 import type { Animal } from './animal';
 
 export const norwayRat: Animal = {
@@ -14,6 +15,14 @@ export const norwayRat: Animal = {
       'British practice says 10–12 mm. ½ in 19-gauge mesh clears 11.66 mm: it meets the figure used and the upper British one only.',
     ),
   },
+  digs: [
+    enough(
+      610,
+      305,
+      'bbt',
+      'Curtain wall 24 in down with a foot 12 in out. It digs to 1.2 m; the foot works by where it digs, not by depth.',
+    ),
+  ],
   climbs: 'well',
   leap: published(914, 'pcwd-rats', '36 in, upward.'),
   hands: { pushes: false, motions: [], force: force(5) },

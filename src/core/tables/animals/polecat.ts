@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice } from '../millimetres';
+import { assumedDeepOrOut } from '../digging';
 import type { Animal } from './animal';
 
 export const polecat: Animal = {
@@ -11,6 +12,7 @@ export const polecat: Animal = {
     used: practice(25.4, '25 mm; a male passes about 40–50. Ferrets run wild in New Zealand.'),
     strict: practice(25),
   },
+  digs: assumedDeepOrOut(300, 300),
   climbs: 'clambers',
   leap: practice(600),
   hands: { pushes: false, motions: [], force: force(10) },

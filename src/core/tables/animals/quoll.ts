@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { assumed, practice } from '../millimetres';
+import { assumedDeepOrOut } from '../digging';
 import type { Animal } from './animal';
 
 export const quoll: Animal = {
@@ -11,6 +12,7 @@ export const quoll: Animal = {
     used: practice(25, 'Mesh of 25 mm or less.'),
     strict: practice(25),
   },
+  digs: assumedDeepOrOut(300, 300),
   climbs: 'well',
   leap: assumed(1000),
   hands: { pushes: false, motions: [], force: force(15) },

@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { assumedDeepOrOut } from '../digging';
 import type { Animal } from './animal';
 
 const closure = published(
@@ -14,6 +15,7 @@ export const raccoon: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: { used: closure, strict: closure },
+  digs: assumedDeepOrOut(150, 300),
   climbs: 'well',
   leap: practice(1200),
   // Hook and eye, slide bolt, turn button and lever are all opened; two different motions are not

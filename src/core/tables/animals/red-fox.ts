@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { deepOrOut, enough } from '../digging';
 import type { Animal } from './animal';
 
 export const redFox: Animal = {
@@ -17,6 +18,10 @@ export const redFox: Animal = {
     strict: practice(75, 'The metric size under 3 in.'),
     passesAtFigure: true,
   },
+  digs: [
+    enough(305, 305, 'pcwd-foxes', '12–24 in down and at least 12 in out.'),
+    ...deepOrOut(450, 450),
+  ],
   climbs: 'well',
   leap: published(
     1800,

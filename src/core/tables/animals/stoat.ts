@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { assumedDeepOrOut, enough } from '../digging';
 import type { Animal } from './animal';
 
 export const stoat: Animal = {
@@ -15,6 +16,10 @@ export const stoat: Animal = {
     ),
     strict: published(12, 'clapperton-day', 'Upper end of the 6–12 mm mesh of New Zealand fences.'),
   },
+  digs: [
+    enough(0, 300, 'dm-fences', 'Skirt of 300–400 mm, pinned or buried.'),
+    ...assumedDeepOrOut(300, 400),
+  ],
   climbs: 'well',
   leap: practice(600),
   hands: { pushes: false, motions: [], force: force(5) },

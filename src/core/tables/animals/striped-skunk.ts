@@ -1,5 +1,6 @@
 import { force, patience, weight } from '../assumptions';
 import { practice } from '../millimetres';
+import { deepOrOut } from '../digging';
 import type { Animal } from './animal';
 
 export const stripedSkunk: Animal = {
@@ -11,6 +12,7 @@ export const stripedSkunk: Animal = {
     used: practice(51, '2 in or less; an adult needs 75–100 mm.'),
     strict: practice(50),
   },
+  digs: deepOrOut(305, 305),
   climbs: 'none',
   leap: practice(0, 'Neither climbs nor jumps to speak of.'),
   hands: { pushes: false, motions: [], force: force(15) },

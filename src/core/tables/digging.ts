@@ -1,0 +1,38 @@
+/** Sets of figures that are enough against digging, as tables write them: depth, then outward, mm. */
+import type { EnoughAgainstDigging } from './animals/animal';
+import { assumed, practice, published } from './millimetres';
+import type { SourceId } from './sources';
+
+const needless = (set: (value: number) => EnoughAgainstDigging['depth']) => set(0);
+
+export function enough(
+  depth: number,
+  outward: number,
+  source: SourceId,
+  note?: string,
+): EnoughAgainstDigging {
+  return { depth: published(depth, source, note), outward: published(outward, source, note) };
+}
+
+/** Common practice: so deep, or laid out so far; each alone. */
+export function deepOrOut(depth: number, outward: number): EnoughAgainstDigging[] {
+  return [
+    { depth: practice(depth, 'Straight down, nothing outward.'), outward: needless(practice) },
+    {
+      depth: needless(practice),
+      outward: practice(
+        outward,
+        'Laid flat outward and tied to the wall: it digs at the wall and stands on the mesh.',
+      ),
+    },
+  ];
+}
+
+/** The same where nobody has printed or agreed on a figure. */
+export function assumedDeepOrOut(depth: number, outward: number): EnoughAgainstDigging[] {
+  const note = 'It digs little; no figure is known to us.';
+  return [
+    { depth: assumed(depth, note), outward: needless(assumed) },
+    { depth: needless(assumed), outward: assumed(outward, note) },
+  ];
+}
