@@ -24,7 +24,7 @@ test('a bay touched in the plan is marked in the lap, and said', async ({ page }
   );
   await expect(page.getByRole('heading', { name: 'North 2: open or minutes' })).toBeVisible();
   await page.getByRole('button', { name: 'Lap, elbow 3' }).click();
-  await expect(page.getByRole('button', { name: 'elbow 3: not looked at' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: 'elbow 3: hours of work' })).toHaveAttribute(
     'aria-pressed',
     'true',
   );

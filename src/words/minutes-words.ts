@@ -4,7 +4,7 @@ import { rungOf, type Rung } from '@/core/effort/rung';
 const rungNames: Readonly<Record<Rung, readonly [short: string, long: string]>> = {
   open: ['walks in', 'walks in'],
   minutes: ['minutes', 'a few minutes'],
-  hour: ['about 1 h', 'about an hour'],
+  hour: ['1 h', 'about an hour'],
   night: ['a night', 'most of a night, or several'],
   holds: ['holds', 'not by this way'],
 };

@@ -60,17 +60,23 @@ function openingSentence(
 }
 
 function digSentence(
-  { soil, depth, outward, enough, ratio }: Extract<Reason, { kind: 'dig' }>,
+  { soil, enough, ratio }: Extract<Reason, { kind: 'dig' }>,
   animal: string,
   { units }: Place,
 ): string {
   if (soil === 'rock' || soil === 'hard-surface')
     return `${capital(soilNames[soil][0])}: nothing digs there.`;
-  const have = `${lengthWords(depth, units)} down, ${lengthWords(outward, units)} out`;
   const need = skirtWords(enough.depth.value, enough.outward.value, units);
   return ratio >= 1
-    ? `Mesh ${have}: enough for a ${animal} (${need}).`
-    : `Mesh ${have}; a ${animal} is kept from digging by ${need}.`;
+    ? `Enough to keep a ${animal} from digging (${need}).`
+    : `A ${animal} is kept from digging by ${need}.`;
+}
+
+/** What stands there, said once for all whom it stops or not; `undefined` where each reason says it itself. */
+export function foundWords({ units }: Place, { reason }: PartEffort): string | undefined {
+  if (reason.kind !== 'dig') return undefined;
+  const { soil, depth, outward } = reason;
+  return `Mesh ${lengthWords(depth, units)} down, ${lengthWords(outward, units)} out, in ${soilNames[soil][0]}.`;
 }
 
 /** "450 mm out", "305 mm down and 305 mm out" */

@@ -113,6 +113,19 @@ function Spot({ layout, box, question }: { layout: LapLayout; box: LapBox; quest
       </G>
     );
   }
+  if (question.attribute.startsWith('skirt')) {
+    return (
+      <Rect
+        x={box.x + 4}
+        y={ground + 4}
+        width={box.width - 8}
+        height={layout.height - ground - 7}
+        fill="none"
+        stroke={color.open}
+        strokeWidth={3}
+      />
+    );
+  }
   const at = targetOf(box, question);
   return (
     <Rect

@@ -48,8 +48,7 @@ export function ProposalRow({ place, proposal, onChoose, first }: Props) {
 
 /** Which figure it is judged by and which it is made to. */
 export function closureWords(place: Place, { closure, meetsStrict, weak }: Proposal): string {
-  if (weak.spot.kind === 'dig')
-    return 'As far as those that dig here require (figures: see above).';
+  if (weak.spot.kind === 'dig') return 'Made to what each of them wants, the figures above.';
   if (weak.spot.kind === 'latch')
     return 'Two different motions are more than they work out (common practice).';
   const used = lengthWords(closure.used, place.units);

@@ -11,7 +11,7 @@ import { dayWords } from '@/words/day-words';
 import { animalName } from '@/words/headline';
 import { lengthWords } from '@/words/length-words';
 import { markNames } from '@/words/names';
-import { reasonWords } from '@/words/reason-words';
+import { foundWords, reasonWords } from '@/words/reason-words';
 
 interface Props {
   readonly found: FoundPlace;
@@ -24,8 +24,10 @@ export function ReasonLines({ found, parts }: Props) {
   const perAnimal = parts.filter(
     (part, index) => parts.findIndex((it) => it.animal === part.animal) === index,
   );
+  const here = parts[0] && foundWords(found.place, parts[0]);
   return (
     <View>
+      {here && <Txt>{here}</Txt>}
       {perAnimal.map((part) => (
         <Txt key={part.animal}>{reasonWords(found.place, part)}</Txt>
       ))}

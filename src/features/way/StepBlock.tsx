@@ -38,7 +38,7 @@ export function StepBlock({ yard, found, step, number, who }: Props) {
       <Txt kind="heading">
         {number}. {capital(bay.name)}, into the {into}
       </Txt>
-      <Txt tone="ink2">{who} get by here.</Txt>
+      <Txt tone="ink2">{who} come this way to the birds.</Txt>
       {weakSpots(place, bay).map((weak) => (
         <SpotBlock
           key={`${weak.spot.kind} ${weak.spot.item}`}

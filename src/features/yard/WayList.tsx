@@ -7,6 +7,7 @@ import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { wayOnward, wayTitle } from '@/words/headline';
+import { rungShort } from '@/words/minutes-words';
 import { lengthFigure, unitName } from '@/words/length-words';
 
 export function WayList({ judgement }: { readonly judgement: Judgement }) {
@@ -49,8 +50,8 @@ function WayRow({ place, way, number }: RowProps) {
       says={`${number === undefined ? 'Slow way' : `Way in ${number}`}: ${title}`}
       lead={
         gap === undefined ? (
-          <Txt kind="figure" tone="open">
-            {number === undefined ? '' : String(number)}
+          <Txt kind="figure" tone={number === undefined ? 'hours' : 'open'}>
+            {number === undefined ? rungShort(way.minutes) : String(number)}
           </Txt>
         ) : (
           <>

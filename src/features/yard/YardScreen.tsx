@@ -1,6 +1,6 @@
 /** The yard: how many ways in tonight and for whom, then where, then the rest. */
 import { useState } from 'react';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
 import type { Yard } from '@/store/records';
@@ -35,23 +35,28 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const note = selected && <BayNote judgement={judgement} bay={selected} />;
   if (wide) {
     return (
-      <Screen full>
+      <View style={styles.wide}>
         <View style={styles.columns}>
-          <View style={styles.left}>
+          <ScrollView style={styles.left} role="region" tabIndex={0} aria-label="The place">
             <Answer yard={yard} judgement={judgement} />
             <PlanSheet {...drawings} tallest={Math.min(Math.max(height - aroundPlan, 260), 520)} />
             {note}
-          </View>
-          <View style={styles.right}>
+            <WhatCounts judgement={judgement} />
+          </ScrollView>
+          <ScrollView
+            style={styles.right}
+            role="region"
+            tabIndex={0}
+            aria-label="Ways in and animals"
+          >
             <WayList judgement={judgement} />
             <AnimalList judgement={judgement} />
-          </View>
+          </ScrollView>
         </View>
         <View style={styles.foot}>
           <LapSheet {...drawings} whole />
         </View>
-        <WhatCounts judgement={judgement} />
-      </Screen>
+      </View>
     );
   }
   return (
@@ -120,9 +125,12 @@ function LapSheet({ judgement, whole, ...touch }: DrawingProps & { readonly whol
 }
 
 const styles = StyleSheet.create({
-  columns: { flexDirection: 'row' },
+  wide: { flex: 1, backgroundColor: color.field },
+  columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
   left: { flex: 1, minWidth: 0 },
   right: {
+    flexGrow: 0,
+    flexBasis: listWidth,
     width: listWidth,
     backgroundColor: color.paper,
     borderLeftWidth: 1,

@@ -1,7 +1,8 @@
 /** The lap as a thing to touch: whole on a wide screen, sliding sideways on a phone. */
 import { useEffect, useMemo, useRef } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
-import { lapOf } from '@/core/place/lap';
+import { lapOf, type Lap as LapOfPlace } from '@/core/place/lap';
+import { isKnown } from '@/core/place/possible';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
@@ -24,12 +25,21 @@ const margin = 18;
 /** px per mm where it slides: a bay is about as wide as a thumb is long. */
 const slidingScale = 0.075;
 
+/** Room for the deepest skirt, its name under it and the metres under that, px. */
+function belowGround(lap: LapOfPlace, scale: number): number {
+  const depths = lap.bays.map(({ bay }) => {
+    const depth = bay.ground?.skirt?.depth;
+    return isKnown<number>(depth) ? depth.is : 0;
+  });
+  return Math.max(62, Math.max(...depths, 0) * scale + 44);
+}
+
 export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Props) {
   const lap = useMemo(() => lapOf(place), [place]);
   const fitting = (width - 2 * margin) / Math.max(lap.length, 1);
   const scale = whole ? fitting : Math.max(slidingScale, fitting);
   const layout = useMemo(
-    () => lapLayout(lap, { scale, above: 28, below: 62, margin }),
+    () => lapLayout(lap, { scale, above: 28, below: belowGround(lap, scale), margin }),
     [lap, scale],
   );
   const scroll = useRef<ScrollView>(null);
