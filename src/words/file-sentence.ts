@@ -21,7 +21,6 @@ export function fileSentence(problem: FileProblem): string {
   }
 }
 
-/** Messages of the schema name their path themselves; those of our own checks do not. */
 function where(path: string): string {
   return path === '' ? '' : `at ${path}, `;
 }

@@ -27,9 +27,21 @@ function checkShape(document: object): ReadFile {
     return doubtfulReference(file) ?? { file };
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
-    return { problem: 'wrong-shape', path: error.path ?? '', detail: error.message };
+    return { problem: 'wrong-shape', path: error.path ?? '', detail: oneLine(error) };
   }
 }
+
+/** The schema's message without its path (said apart), on one line, no longer than a person reads. */
+function oneLine({ message, path = '' }: ValidationError): string {
+  const flat = message
+    .replace(/\s+/g, ' ')
+    .replace(/\.+$/, '')
+    .replace(/a `(\w+)` type, but the final value was: `(.*)`/, 'a $1, but is $2');
+  const said = flat.startsWith(`${path} `) ? flat.slice(path.length + 1) : flat;
+  return said.length > longestDetail ? `${said.slice(0, longestDetail)} …` : said;
+}
+
+const longestDetail = 160;
 
 function isObject(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);

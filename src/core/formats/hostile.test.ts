@@ -1,0 +1,46 @@
+import { samphireYard } from '../../../demo/samphire-yard';
+import { judge } from '../score/judge';
+import { fileSentence } from '../../words/file-sentence';
+import { mutated } from '../tests/mutated';
+import { writePlaceFile } from './place-file';
+import { readPlaceFile } from './read-place-file';
+
+const { place, walks, mends } = samphireYard;
+const good = writePlaceFile(place, walks, mends);
+
+/** Small generator with a seed, so that the same thousand files are tried every time (Numerical Recipes' constants). */
+function* numbers(seed: number): Generator<number> {
+  for (let state = seed; ;) {
+    state = (state * 1664525 + 1013904223) % 2 ** 32;
+    yield Math.floor(state / 7);
+  }
+}
+
+test('a thousand damaged files either load and are judged, or get one line; none crashes or pollutes a prototype', () => {
+  const random = numbers(2026);
+  const next = () => random.next().value as number;
+  let refused = 0;
+  for (let index = 0; index < 1000; index += 1) {
+    const read = readPlaceFile(mutated(good, next(), next()));
+    if ('problem' in read) {
+      refused += 1;
+      const sentence = fileSentence(read);
+      expect(sentence.split('\n')).toHaveLength(1);
+      expect(sentence).toMatch(/Nothing was changed\.$/);
+    } else {
+      expect(judge(read.file.place, read.file.walks).marks.size).toBeGreaterThan(0);
+    }
+    expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+  }
+  // The damage is real: most of it is found, and not everything is refused out of hand.
+  expect(refused).toBeGreaterThan(500);
+  expect(refused).toBeLessThan(1000);
+});
+
+test.each([
+  '{"__proto__": {"polluted": true}}',
+  '{"format": "rookle-place", "__proto__": {"version": 1}}',
+])('a file that is only a prototype is refused: %s', (text) => {
+  expect('problem' in readPlaceFile(text)).toBe(true);
+  expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+});

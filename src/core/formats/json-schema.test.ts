@@ -1,0 +1,91 @@
+import Ajv2020 from 'ajv/dist/2020';
+import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { samphireYard } from '../../../demo/samphire-yard';
+import { applyReadings } from '../place/apply-readings';
+import { attributeIds } from '../place/attributes';
+import { findBay } from '../place/find';
+import { mendKinds } from '../place/mend';
+import { animalIds } from '../tables/animals';
+import { latchIds } from '../tables/latches';
+import { meshIds } from '../tables/meshes';
+import { chooseMend, proposalsFor } from '../mends/propose';
+import { weakSpots } from '../mends/spots';
+import { judge } from '../score/judge';
+import { randomPlace } from '../tests/random-place';
+import { mutated } from '../tests/mutated';
+import { writePlaceFile } from './place-file';
+import { readPlaceFile } from './read-place-file';
+
+const folder = join(__dirname, '../../../docs/format');
+const read = (name: string) => readFileSync(join(folder, name), 'utf8');
+const valid = new Ajv2020({ allErrors: false }).compile(
+  JSON.parse(read('place.schema.json')) as object,
+);
+const { place, walks, mends } = samphireYard;
+const demo = writePlaceFile(place, walks, mends);
+
+test('the demo place is valid by the published schema', () => {
+  expect(valid(JSON.parse(demo))).toBe(true);
+});
+
+test('its lists are the tables’ own: nothing was added to one and forgotten in the other', () => {
+  const { $defs: defs } = JSON.parse(read('place.schema.json')) as { $defs: Record<string, never> };
+  const listed = (...path: (string | number)[]): unknown =>
+    path.reduce<unknown>((it, key) => (it as Record<string, unknown>)[key], defs);
+  expect(listed('reading', 'properties', 'attribute', 'enum')).toEqual(attributeIds);
+  expect(listed('place', 'properties', 'setting', 'properties', 'lives', 'items', 'enum')).toEqual(
+    animalIds,
+  );
+  expect(listed('mend', 'properties', 'kind', 'enum')).toEqual(mendKinds);
+  expect(listed('mesh', 'oneOf', 0, 'properties', 'is', 'enum')).toEqual([...meshIds, 'none']);
+  expect(listed('latchKind', 'oneOf', 0, 'properties', 'is', 'enum')).toEqual([
+    ...latchIds,
+    'none',
+  ]);
+});
+
+test('so is one with mends in it', () => {
+  const found = applyReadings(place, walks).place;
+  const bay = findBay(found, 'n2')?.bay;
+  const [proposal] = bay ? weakSpots(found, bay).flatMap(proposalsFor) : [];
+  if (!proposal) throw new Error('no proposal');
+  const chosen = chooseMend(place, proposal, 'm', '2026-11-20T10:00:00Z');
+  const text = writePlaceFile(chosen.place, walks, [chosen.mend]);
+  expect(valid(JSON.parse(text))).toBe(true);
+  expect(readPlaceFile(text)).toEqual({ file: JSON.parse(text) as unknown });
+});
+
+test('so is every random place', () => {
+  fc.assert(
+    fc.property(randomPlace('some'), (it) => {
+      expect(valid(JSON.parse(writePlaceFile(it, [], [])))).toBe(true);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('the minimal place has under 60 lines, is valid, and is judged', () => {
+  const text = read('minimal-place.json');
+  expect(text.split('\n').length).toBeLessThanOrEqual(60);
+  expect(valid(JSON.parse(text))).toBe(true);
+  const file = readPlaceFile(text);
+  if ('problem' in file) throw new Error(JSON.stringify(file));
+  const { waysIn, hold } = judge(file.file.place, []);
+  // 40 mm under the sill lets the rat into the run; the house front opens 10 to 20 mm when pulled: not sure yet.
+  expect(waysIn).toEqual([]);
+  expect(hold.best).toBe(100);
+  expect(hold.worst).toBeLessThan(100);
+});
+
+test('whatever Rookle accepts of a damaged file, the schema accepts too', () => {
+  fc.assert(
+    fc.property(fc.nat(), fc.nat(), (where, how) => {
+      const text = mutated(demo, where, how);
+      const accepted = 'file' in readPlaceFile(text);
+      if (accepted) expect(valid(JSON.parse(text))).toBe(true);
+    }),
+    { numRuns: 300, seed: 7 },
+  );
+});
