@@ -1,7 +1,7 @@
 /** What a keeper can change, as calls that end when the change is stored. Times come from here; core has no clock. */
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { removeFromPlace } from '@/core/mends/added-items';
+import { addedItem, removeFromPlace } from '@/core/mends/added-items';
 import { chooseMend, type Proposal } from '@/core/mends/propose';
 import { moveMend, reviewMends } from '@/core/mends/review';
 import { latestReadings } from '@/core/place/apply-readings';
@@ -65,7 +65,7 @@ function dropMend(
   const mend = mends.find((it) => it.id === id);
   if (!mend) return {};
   const read = new Set([...latestReadings(walks).values()].map(({ reading }) => reading.item));
-  const wasRead = mend.targets.some((target) => read.has(target.item));
+  const wasRead = read.has(addedItem(mend.spot, mend.kind));
   return { place: removeFromPlace(place, mend, wasRead), removedMends: [mend] };
 }
 

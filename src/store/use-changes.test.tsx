@@ -1,0 +1,91 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { renderHook } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { samphireYard } from '../../demo/samphire-yard';
+import { proposalsFor } from '@/core/mends/propose';
+import { weakSpots } from '@/core/mends/spots';
+import { applyReadings } from '@/core/place/apply-readings';
+import { findBay } from '@/core/place/find';
+import { judge } from '@/core/score/judge';
+import { keepPlace } from './open-file';
+import { loadYard, type Yard } from './records';
+import { storage } from './storage';
+import { localDay, newId, useChanges } from './use-changes';
+
+const { place, walks, mends } = samphireYard;
+
+async function changes() {
+  await storage.clear();
+  const client = new QueryClient();
+  await keepPlace(client, { place, walks, mends });
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={client}>{children}</QueryClientProvider>
+  );
+  return renderHook(() => useChanges(), { wrapper }).result.current;
+}
+
+async function stored(): Promise<Yard> {
+  const yard = await loadYard();
+  if (!yard) throw new Error('no yard');
+  return yard;
+}
+
+function proposal(bayId: string, kind: string) {
+  const found = applyReadings(place, walks).place;
+  const bay = findBay(found, bayId)?.bay;
+  const one =
+    bay &&
+    weakSpots(found, bay)
+      .flatMap(proposalsFor)
+      .find(({ mend }) => mend.kind === kind);
+  if (!one) throw new Error(`no ${kind}`);
+  return one;
+}
+
+const reading = (item: string, attribute: 'ground.gap' | 'ground.gapLifted', mm: number) =>
+  ({ item, attribute, how: 'measured', value: { is: mm } }) as const;
+
+test('the first reading begins a walk, the next goes on with it, ending it lets a new one begin', async () => {
+  const { saveReading, endWalk } = await changes();
+  await saveReading(reading('w2', 'ground.gap', 5), 'lap');
+  await saveReading(reading('w2', 'ground.gapLifted', 6), 'lap');
+  const [, walk, ...more] = (await stored()).walks
+    .filter(({ kind }) => kind === 'lap')
+    .sort((a, b) => a.date.localeCompare(b.date));
+  expect(more).toEqual([]);
+  expect(walk?.readings).toHaveLength(2);
+  await endWalk('lap');
+  await saveReading(reading('w3', 'ground.gap', 5), 'lap');
+  expect((await stored()).walks).toHaveLength(3);
+});
+
+test('a mend from planned to held, and the yard with it', async () => {
+  const { planMend, moveMend, saveReading } = await changes();
+  const id = await planMend(proposal('n2', 'sill-board'));
+  await moveMend(id, 'done');
+  expect(judge((await stored()).place, (await stored()).walks).waysIn).toHaveLength(2);
+  await saveReading(reading('n2', 'ground.gap', 6), 'measure-again');
+  expect((await stored()).mends[0]?.state).toBe('done');
+  await saveReading(reading('n2', 'ground.gapLifted', 9), 'measure-again');
+  const after = await stored();
+  expect(after.mends[0]?.state).toBe('held');
+  expect(after.mends[0]?.history.map(({ state }) => state)).toEqual(['planned', 'done', 'held']);
+  expect(judge(after.place, after.walks).waysIn.map(({ id: way }) => way)).toEqual(['h1']);
+});
+
+test('a mend taken off the list leaves the place as it was', async () => {
+  const { planMend, dropMend } = await changes();
+  const id = await planMend(proposal('h1', 'second-fastening'));
+  expect((await stored()).place).not.toEqual(place);
+  await dropMend(id);
+  expect((await stored()).place).toEqual(place);
+  expect((await stored()).mends).toEqual([]);
+  // A second press finds nothing left to drop.
+  await dropMend(id);
+  expect((await stored()).place).toEqual(place);
+});
+
+test('the day is the keeper’s own, and ids do not repeat', () => {
+  expect(localDay(new Date(2026, 0, 5, 23, 59))).toBe('2026-01-05');
+  expect(new Set(Array.from({ length: 500 }, () => newId('r'))).size).toBe(500);
+});
