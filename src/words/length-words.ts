@@ -3,7 +3,18 @@ import type { Units } from '@/core/walk/length-entry';
 
 const sixteenths = 16;
 
-/** "34 mm", "11.66 mm"; "1 3/8 in" to the nearest sixteenth, "about" where that moves it by more than 0.2 mm. */
+/** Fractions that have a sign of their own. */
+const signs: Readonly<Record<string, string>> = {
+  '1/8': '⅛',
+  '1/4': '¼',
+  '3/8': '⅜',
+  '1/2': '½',
+  '5/8': '⅝',
+  '3/4': '¾',
+  '7/8': '⅞',
+};
+
+/** "34 mm", "11.66 mm"; "1⅜ in" and "1 5/16 in", to the nearest sixteenth. */
 export function lengthWords(mm: number, units: Units): string {
   if (units === 'metric') return `${trim(mm)} mm`;
   return `${inches(mm)} in`;
@@ -38,6 +49,8 @@ function inches(mm: number): string {
   if (rest === 0) return String(whole);
   const divisor = greatestCommonDivisor(rest, sixteenths);
   const fraction = `${rest / divisor}/${sixteenths / divisor}`;
+  const sign = signs[fraction];
+  if (sign) return whole === 0 ? sign : `${whole}${sign}`;
   return whole === 0 ? fraction : `${whole} ${fraction}`;
 }
 

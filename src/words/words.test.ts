@@ -54,8 +54,9 @@ test('hold is a range while something is unread', () => {
 
 test('lengths in the keeper’s units', () => {
   expect(lengthWords(11.66, 'metric')).toBe('11.66 mm');
-  expect(lengthWords(34.925, 'imperial')).toBe('1 3/8 in');
-  expect(lengthWords(12.7, 'imperial')).toBe('1/2 in');
+  expect(lengthWords(34.925, 'imperial')).toBe('1⅜ in');
+  expect(lengthWords(33.3375, 'imperial')).toBe('1 5/16 in');
+  expect(lengthWords(12.7, 'imperial')).toBe('½ in');
   expect(lengthWords(0, 'imperial')).toBe('0 in');
   expect(distanceWords(19400, 'metric')).toBe('19.4 m');
   expect(distanceWords(1104.9, 'imperial')).toBe('3 ft 8 in');

@@ -8,12 +8,12 @@ import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
-import { lengthFigure, lengthWords } from '@/words/length-words';
+import { lengthWords } from '@/words/length-words';
 import { questionWords } from '@/words/question-words';
 import { Keypad } from './Keypad';
 import { lastLength, LastReading } from './LastReading';
 import { MeaningLines } from './MeaningLines';
-import type { LengthAnswer } from './use-answer';
+import { asEntered, type LengthAnswer } from './use-answer';
 
 interface Props {
   readonly place: Place;
@@ -83,8 +83,9 @@ export function LengthReading({ place, question, answer, onSubmit, onCannotTell,
         last={last === undefined ? undefined : lengthWords(last, place.units)}
         onLast={() => {
           if (last === undefined) return;
-          setUnits(place.units);
-          setText(lengthFigure(last, place.units));
+          const before = asEntered(last, question.known);
+          setUnits(before.units);
+          setText(before.text);
         }}
         onCannotTell={onCannotTell}
         busy={busy}

@@ -17,7 +17,7 @@ export function MeaningLines({ place, question, mm }: Props) {
   if (mm === undefined) {
     return (
       <Txt kind="small" tone="ink2" style={styles.right}>
-        Type it, or tap a usual size.
+        Type what you read.
       </Txt>
     );
   }

@@ -61,6 +61,18 @@ test('the button names the next thing and saves what was typed, as entered', asy
   });
 });
 
+test('as last is exactly what stands in the record, in whatever units the place is', async () => {
+  const { onSave } = show('n2~ground.gap', { place: { ...found, units: 'imperial' } });
+  expect(screen.getByText('Last: 1 5/16 in')).toBeTruthy();
+  press(/^As last time/);
+  press('Save, then pull test');
+  await waitFor(() =>
+    expect(onSave).toHaveBeenCalledWith(
+      expect.objectContaining({ value: { is: 34, entered: '34 mm' } }),
+    ),
+  );
+});
+
 test('a reading that cannot be is refused and stays to be corrected', () => {
   const { onSave, onNext } = show('n2~ground.gap');
   for (const digit of '5000') press(digit);

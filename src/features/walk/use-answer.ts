@@ -1,7 +1,7 @@
 /** What has been typed or chosen so far, and what pressing on would do with it. */
 import { useState } from 'react';
 import { attributes, limitsOf } from '@/core/place/attributes';
-import { isKnown } from '@/core/place/possible';
+import { isKnown, type Possible } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
 import type { Reading } from '@/core/place/walk';
 import { isLength, readLength, type Units } from '@/core/walk/length-entry';
@@ -80,6 +80,14 @@ function lengthOutcome(
   // Going on without a reading is skipping: the question stays open, nothing is lost.
   if (read.problem === 'empty') return { kind: 'unchanged' };
   return { kind: 'refused', sentence: lengthSentence(read, units) };
+}
+
+/** What stands in the record, to be typed again as it was entered; in mm where nobody typed it. */
+export function asEntered(mm: number, known: Possible | undefined): { text: string; units: Units } {
+  const value = isKnown<number>(known) && known.entered !== undefined ? known : undefined;
+  return value
+    ? { text: enteredText(value), units: enteredUnits(value) ?? 'metric' }
+    : { text: String(mm), units: 'metric' };
 }
 
 function enteredText(value: Exclude<Reading['value'], 'cannot-tell'> | undefined): string {
