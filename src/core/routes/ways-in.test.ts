@@ -8,7 +8,7 @@ import { outside, type Place } from '../place/place';
 import { animals, type Animal } from '../tables/animals';
 import { randomPlace } from '../tests/random-place';
 import { birdZones, routesOf, type Route } from './animal-routes';
-import { paceOf, waysIn } from './ways-in';
+import { paceOf, waysIn, type AnimalRoute } from './ways-in';
 
 /** Every step of a route is passable, they join, and they end where birds are. */
 function expectSound(place: Place, animal: Animal, { steps, minutes }: Route): void {
@@ -81,7 +81,7 @@ test('ways in: each bay once, quickest animal first, worst way first', () => {
         const bays = ways[pace].flatMap((way) => way.bays);
         expect(new Set(bays).size).toBe(bays.length);
         for (const way of ways[pace]) {
-          expect(paceOf(way.minutes)).toBe(pace);
+          for (const it of way.by) expect(paceOf(it)).toBe(pace);
           const minutes = way.by.map(({ route }) => route.minutes);
           expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
           expect(new Set(way.by.map(({ animal }) => animal)).size).toBe(way.by.length);
@@ -114,7 +114,10 @@ test('bays joined in one way in stand side by side on the lap', () => {
 });
 
 test('under an hour is a way in, an hour up to a night a slow way', () => {
-  expect([0, 5, 59, 60, 65, 479, 480, 540].map(paceOf)).toEqual([
+  const paces = [0, 5, 59, 60, 65, 479, 480, 540].map((minutes) =>
+    paceOf(taking('norway-rat', minutes)),
+  );
+  expect(paces).toEqual([
     'way-in',
     'way-in',
     'way-in',
@@ -125,3 +128,17 @@ test('under an hour is a way in, an hour up to a night a slow way', () => {
     undefined,
   ]);
 });
+
+test('a slow way counts where one visit in ten would last it out: a rat’s hour, not a cat’s', () => {
+  // exp(−60 / 240) = 0.78; exp(−60 / 15) = 0.02.
+  expect(paceOf(taking('norway-rat', 60))).toBe('slow-way');
+  expect(paceOf(taking('domestic-cat', 60))).toBeUndefined();
+  // A fox's patience is 45 minutes: exp(−100 / 45) = 0.108, exp(−105 / 45) = 0.097.
+  expect(paceOf(taking('red-fox', 100))).toBe('slow-way');
+  expect(paceOf(taking('red-fox', 105))).toBeUndefined();
+});
+
+/** A route of so many minutes; by which bays does not matter here. */
+function taking(animal: AnimalRoute['animal'], minutes: number): AnimalRoute {
+  return { animal, route: { minutes, steps: [] as never } };
+}

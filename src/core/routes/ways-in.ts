@@ -4,6 +4,7 @@ import { lapOf } from '../place/lap';
 import type { BayId, Place } from '../place/place';
 import { animals, type AnimalId } from '../tables/animals';
 import type { Route } from './animal-routes';
+import { chanceOf } from './chance';
 
 export interface WayIn {
   /** The first bay's id: stable as long as the place is. */
@@ -20,12 +21,23 @@ export interface AnimalRoute {
   readonly route: Route;
 }
 
-/** Under an hour is a way in; an hour up to a night is a slow way. */
+/** Under an hour is a way in; an hour up to a night is a slow way, if one visit in ten would last it out. */
 export type Pace = 'way-in' | 'slow-way';
 
-export function paceOf(minutes: number): Pace | undefined {
-  if (minutes < rungMinutes.hour) return 'way-in';
-  return minutes < rungMinutes.night ? 'slow-way' : undefined;
+/** Rarer than this, a slow way is not worth counting (figure of the model: assumption of ours). */
+const leastChance = 0.1;
+
+export function paceOf({ animal, route }: AnimalRoute): Pace | undefined {
+  if (route.minutes < rungMinutes.hour) return 'way-in';
+  if (route.minutes >= rungMinutes.night) return undefined;
+  const chance = chanceOf(route.minutes, animals[animal].patience.value);
+  return chance >= leastChance ? 'slow-way' : undefined;
+}
+
+/** The worst of several routes' paces: one way in is enough. */
+export function worstPace(routes: readonly AnimalRoute[]): Pace | undefined {
+  const paces = routes.map(paceOf);
+  return (['way-in', 'slow-way'] as const).find((pace) => paces.includes(pace));
 }
 
 /**
@@ -44,7 +56,7 @@ export function waysIn(
   const lap = lapOf(place).bays.map(({ bay }) => bay.id);
   const singles = inLapOrder(lap, perBay);
   const ways = (pace: Pace): WayIn[] => {
-    const paced = singles.filter((way) => paceOf(way.minutes) === pace);
+    const paced = singles.filter((way) => worstPace(way.by) === pace);
     const grouped = group(
       lap,
       paced.map((way) => keepPace(way, pace)),
@@ -67,12 +79,13 @@ function inLapOrder(lap: readonly BayId[], perBay: ReadonlyMap<BayId, AnimalRout
 function threat(way: WayIn): number {
   return way.by.reduce((sum, { animal, route }) => {
     const { weight, patience } = animals[animal];
-    return sum + weight.value * Math.exp(-route.minutes / patience.value);
+    return sum + weight.value * chanceOf(route.minutes, patience.value);
   }, 0);
 }
 
 function keepPace(way: WayIn, pace: Pace): WayIn {
-  return { ...way, by: way.by.filter(({ route }) => paceOf(route.minutes) === pace) };
+  const by = way.by.filter((it) => paceOf(it) === pace);
+  return { ...way, by, minutes: by[0]?.route.minutes ?? way.minutes };
 }
 
 /** Joins neighbours on the lap that give way by the same cause. `ways` stand in lap order. */

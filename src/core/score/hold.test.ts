@@ -1,4 +1,5 @@
-import { chanceOf, hold } from './hold';
+import { chanceOf } from '../routes/chance';
+import { hold } from './hold';
 
 test('hold is the share of the threat that is turned away', () => {
   expect(hold([{ weight: 1, chance: 0 }])).toBe(100);

@@ -13,11 +13,3 @@ export function hold(threats: readonly Threat[]): number | null {
   const through = threats.reduce((sum, { weight, chance }) => sum + weight * chance, 0);
   return 100 * (1 - through / total);
 }
-
-/**
- * Chance that a visit succeeds along a route of so many minutes: the animal is still at it after `minutes`
- * when giving-up times are exponential with mean `patience` (assumption of ours). `null` minutes holds.
- */
-export function chanceOf(minutes: number | null, patience: number): number {
-  return minutes === null ? 0 : Math.exp(-minutes / patience);
-}

@@ -4,11 +4,12 @@ import { allBays } from '../place/find';
 import type { BayId, Place } from '../place/place';
 import type { Walk } from '../place/walk';
 import { birdZones, routesOf, type Route } from '../routes/animal-routes';
-import { paceOf, waysIn, type WayIn } from '../routes/ways-in';
+import { chanceOf } from '../routes/chance';
+import { waysIn, worstPace, type AnimalRoute, type WayIn } from '../routes/ways-in';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 import { attacksNotJudged, judgedAttacks, type Attack } from '../tables/attacks';
 import { questionsOf } from '../walk/questions';
-import { chanceOf, hold, type Threat } from './hold';
+import { hold, type Threat } from './hold';
 import { isAbout, type Scenario } from './scenario';
 
 /** Two ends: every unread gap shut, and every unread gap wide open. They meet when all is read. */
@@ -57,10 +58,8 @@ export function judge(
   const birds = found.place.flock.reduce((sum, group) => sum + group.count, 0);
   const best = about.map((animal) => routesOf(found.place, animal, 'best'));
   const worst = about.map((animal) => routesOf(found.place, animal, 'worst'));
-  const ways = waysIn(
-    found.place,
-    about.flatMap(({ id }, index) => (best[index] ?? []).map((route) => ({ animal: id, route }))),
-  );
+  const sure = named(about, best);
+  const ways = waysIn(found.place, sure);
   const questions = questionsOf(found.place);
   return {
     scenario,
@@ -76,7 +75,7 @@ export function judge(
       birdZones(found.place).length === 0
         ? { best: null, worst: null }
         : { best: hold(threats(about, best)), worst: hold(threats(about, worst)) },
-    marks: bayMarks(found.place, best.flat(), worst.flat()),
+    marks: bayMarks(found.place, sure, named(about, worst)),
     stops: { all: questions.length, unread: questions.filter((it) => !it.answered).length },
     judged: judgedAttacks,
     notJudged: attacksNotJudged,
@@ -109,20 +108,25 @@ function threats(about: readonly Animal[], routes: readonly (readonly Route[])[]
   }));
 }
 
+/** Every route with whose it is. */
+function named(about: readonly Animal[], routes: readonly (readonly Route[])[]): AnimalRoute[] {
+  return about.flatMap(({ id }, index) =>
+    (routes[index] ?? []).map((route) => ({ animal: id, route })),
+  );
+}
+
 function bayMarks(
   place: Place,
-  best: readonly Route[],
-  worst: readonly Route[],
+  best: readonly AnimalRoute[],
+  worst: readonly AnimalRoute[],
 ): Map<BayId, BayMark> {
-  const quickest = (routes: readonly Route[], id: BayId): number =>
-    Math.min(
-      ...routes.filter((it) => it.steps.some((step) => step.bay.id === id)).map((it) => it.minutes),
-    );
+  const through = (routes: readonly AnimalRoute[], id: BayId) =>
+    worstPace(routes.filter(({ route }) => route.steps.some((step) => step.bay.id === id)));
   return new Map(
     allBays(place).map(({ bay }) => {
-      const sure = paceOf(quickest(best, bay.id));
+      const sure = through(best, bay.id);
       if (sure) return [bay.id, sure === 'way-in' ? 'open' : 'hours'];
-      return [bay.id, paceOf(quickest(worst, bay.id)) ? 'unread' : 'holds'];
+      return [bay.id, through(worst, bay.id) ? 'unread' : 'holds'];
     }),
   );
 }

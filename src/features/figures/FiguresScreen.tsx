@@ -1,11 +1,11 @@
 /** Every figure the judgement uses, beside its source and its mark. */
-import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { animalIds, animals } from '@/core/tables/animals';
 import type { Figure } from '@/core/tables/figure';
 import { latchIds, latches } from '@/core/tables/latches';
 import { meshes, meshIds } from '@/core/tables/meshes';
 import { sources } from '@/core/tables/sources';
+import { BackLink } from '@/ui/controls/BackLink';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
@@ -24,11 +24,7 @@ export function FiguresScreen() {
   return (
     <Screen>
       <View style={styles.part}>
-        <Link href="/place">
-          <Txt kind="small" tone="holds">
-            Place
-          </Txt>
-        </Link>
+        <BackLink href="/place" name="Place" />
         <Txt kind="title">Figures</Txt>
         <Txt tone="ink2">
           Each figure stands beside its source and one of three marks: published (recalled from
@@ -40,6 +36,13 @@ export function FiguresScreen() {
           what is about at night, where chance = exp(−minutes ÷ patience) along the weakest route.
           An opening that is passed counts 0 minutes, a latch worked out 5, the same motion twice
           60.
+        </Txt>
+        <Txt tone="ink2">
+          Assumptions of ours: those minutes, weights and patience; mesh in the ground that reaches
+          three quarters of what is enough counts as a night (480 minutes), half as an hour, less as
+          minutes, stony soil one step better; under an hour is a way in, from there to a night a
+          slow way if at least one visit in ten would last it out; a gap over 1 m, mesh over 300 mm
+          or a skirt over 2 m is taken for a slip.
         </Txt>
       </View>
       {animalIds.map((id) => {

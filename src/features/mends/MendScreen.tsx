@@ -1,5 +1,5 @@
 /** One mend, from planned to held: what to do, what to mind, and what measuring again found. */
-import { Link, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { catalogue } from '@/core/mends/catalogue';
@@ -12,6 +12,7 @@ import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
+import { BackLink } from '@/ui/controls/BackLink';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
@@ -35,11 +36,7 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <Link href="/mends">
-          <Txt kind="small" tone="holds">
-            Mends
-          </Txt>
-        </Link>
+        <BackLink href="/mends" name="Mends" />
         <Txt kind="title">{name}</Txt>
         <Txt kind="strong">
           {capital(bay?.name ?? mend.bay)}, against {animalList(mend.stops)}:{' '}

@@ -6,6 +6,7 @@ import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement } from '@/core/score/judge';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
+import { BackLink } from '@/ui/controls/BackLink';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
@@ -22,11 +23,7 @@ export function WayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
   return (
     <Screen>
       <View style={styles.head}>
-        <Link href="/">
-          <Txt kind="small" tone="holds">
-            Yard
-          </Txt>
-        </Link>
+        <BackLink href="/" name="Yard" />
         <Txt kind="title">Way in {numberOf(judgement, way)}</Txt>
         <Txt kind="strong">{wayTitle(place, way)}</Txt>
         <Txt tone="ink2">
