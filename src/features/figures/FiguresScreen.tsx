@@ -55,7 +55,8 @@ export function FiguresScreen() {
             {digs?.map(({ depth, outward }) => (
               <FigureLine
                 key={`${depth.value} ${outward.value}`}
-                name={`Kept from digging by ${skirtWords(depth.value, outward.value, 'metric')}:`}
+                name={`Kept from digging by ${skirtWords(depth.value, outward.value, 'metric')}`}
+                said
                 figure={outward.value > depth.value ? outward : depth}
               />
             ))}
@@ -108,14 +109,18 @@ export function FiguresScreen() {
   );
 }
 
-function FigureLine({ name, figure }: { readonly name: string; readonly figure: Figure }) {
+interface FigureLineProps {
+  readonly name: string;
+  readonly figure: Figure;
+  /** The name says the figure already. */
+  readonly said?: boolean;
+}
+
+function FigureLine({ name, figure, said = false }: FigureLineProps) {
   const unit = figure.unit === 'share' ? '' : ` ${figure.unit}`;
   return (
     <View style={styles.line}>
-      <Txt kind="strong">
-        {name} {figure.value}
-        {unit}
-      </Txt>
+      <Txt kind="strong">{said ? name : `${name} ${figure.value}${unit}`}</Txt>
       <Txt kind="small" tone="ink2">
         {capital(markNames[figure.mark])}: {sources[figure.source]}.
         {figure.note ? ` ${figure.note}` : ''}
