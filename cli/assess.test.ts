@@ -19,13 +19,12 @@ test('prints the judgement as JSON', () => {
   const { stdout, status } = assess(join(root, 'demo/samphire-yard.json'), '--json');
   expect(status).toBe(0);
   expect(JSON.parse(stdout)).toMatchObject({
-    version: 1,
+    version: 2,
     date: '2026-10-18',
     scenario: 'night-shut',
-    birds: 12,
+    birds: [{ group: 'bantams', kind: 'bantam', count: 12, zone: 'house', exposure: 1 }],
     waysIn: [{ id: 'n2' }, { id: 'h1' }],
     stops: { unread: 3 },
-    judged: ['pass', 'open', 'dig'],
   });
 });
 
@@ -47,6 +46,7 @@ test.each([
   [['a.json', 'b.json'], /^Usage:/],
   [['a.json', '--colour'], /^Usage:/],
   [['a.json', '--date', 'tomorrow'], /“tomorrow” is not a day/],
+  [['a.json', '--scenario', 'noon'], /“noon” is not a scenario. It is one of night-shut/],
   [['.'], /That is a folder/],
 ])('%j ends with one plain line and exit 2', (args, sentence) => {
   const { stderr, stdout, status } = assess(...args);
@@ -61,4 +61,12 @@ test('--date judges what was known on that day', () => {
   const before = JSON.parse(assess(file, '--json', '--date', '2026-01-01').stdout);
   expect(before).toMatchObject({ date: '2026-01-01', waysIn: [] });
   expect(before.stops.unread).toBeGreaterThan(50);
+});
+
+test.each(['night-shut', 'left-open', 'day-run', 'ranging'])('--scenario %s', (scenario) => {
+  const file = join(root, 'demo/samphire-yard.json');
+  const out = JSON.parse(assess(file, '--json', '--scenario', scenario).stdout);
+  expect(out.scenario).toBe(scenario);
+  // Nobody lets these bantams out: there is nothing to hold.
+  expect(out.hold[0] === null).toBe(scenario === 'ranging');
 });

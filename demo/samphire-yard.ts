@@ -7,6 +7,7 @@ import type { AttributeId } from '../src/core/place/attributes';
 import type { Bay, Face, GroundLine, Layer, Opening, Place, Skirt } from '../src/core/place/place';
 import type { Walk } from '../src/core/place/walk';
 import type { PlaceFile } from '../src/core/formats/place-file';
+import type { Fixing } from '../src/core/tables/fixings';
 import type { MeshId } from '../src/core/tables/meshes';
 
 const placeId = 'samphire-yard';
@@ -36,11 +37,13 @@ function groundLine(id: string, edge: Edge): GroundLine {
   }
   const [depth, outward] = edge;
   read(id, 'ground.soil', 'firm');
+  read(id, 'ground.digging', 'no');
   read(id, 'skirt.depth', depth);
   read(id, 'skirt.outward', outward);
+  read(id, 'skirt.mesh', 'welded-13');
   read(id, 'skirt.tied', 'yes');
   const skirt: Skirt = {
-    mesh: { is: 'welded-13' },
+    mesh: { any: true },
     depth: { any: true },
     outward: { any: true },
     tied: { any: true },
@@ -51,6 +54,12 @@ function groundLine(id: string, edge: Edge): GroundLine {
 function layer(id: string, mesh: MeshId): Layer {
   read(id, 'layer.mesh', mesh);
   return { id, mesh: { any: true } };
+}
+
+/** How its cover is fixed; all of it is sound still. */
+function held(id: string, fixing: Fixing): void {
+  read(id, 'bay.fixing', fixing);
+  read(id, 'bay.condition', 'sound');
 }
 
 function runBay(
@@ -82,6 +91,7 @@ function runBay(
     openings: more.openings ?? [],
     strands: [],
   };
+  held(id, 'batten');
   read(id, 'bay.panelPulled', found.pulled);
   read(id, 'bay.largestHole', found.hole);
   return bay;
@@ -100,6 +110,7 @@ function boarded(id: string, name: string, width: number, openings: Opening[], h
     openings,
     strands: [],
   };
+  held(id, 'screws-washers');
   read(id, 'bay.panelPulled', 2);
   read(id, 'bay.largestHole', 0);
   return bay;
@@ -206,6 +217,7 @@ function roof(id: string, name: string, inside: string, above: string, mesh: Mes
     openings: [],
     strands: [],
   };
+  held(bay.id, 'screws-washers');
   read(bay.id, 'bay.panelPulled', 8);
   read(bay.id, 'bay.largestHole', 0);
   return { id, kind: 'roof', between: [above, inside], bays: [bay] };
@@ -261,6 +273,7 @@ const place: Place = {
   units: 'metric',
   setting: {
     region: 'ie',
+    near: ['water', 'farmland', 'stone-walls'],
     lives: [
       'red-fox',
       'european-badger',
@@ -328,8 +341,9 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 1,
+  version: 2,
   place,
   walks: [walk],
   mends: [],
+  sightings: [],
 };

@@ -4,5 +4,4 @@ import { join } from 'node:path';
 import { writePlaceFile } from '../src/core/formats/place-file';
 import { samphireYard } from './samphire-yard';
 
-const { place, walks, mends } = samphireYard;
-writeFileSync(join(__dirname, 'samphire-yard.json'), writePlaceFile(place, walks, mends));
+writeFileSync(join(__dirname, 'samphire-yard.json'), writePlaceFile(samphireYard));

@@ -64,6 +64,7 @@ async function write({ place, walks = [], mends = [], removedMends = [] }: Chang
 function laid(yard: Yard, changes: Changes): Yard {
   const gone = new Set(changes.removedMends?.map((mend) => mend.id));
   return {
+    ...yard,
     place: changes.place ?? yard.place,
     walks: withChanged(yard.walks, changes.walks ?? []),
     mends: withChanged(yard.mends, changes.mends ?? []).filter((mend) => !gone.has(mend.id)),

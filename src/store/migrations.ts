@@ -1,6 +1,8 @@
-/** Records written by older versions, brought up to this one. There has been only one so far. */
+/** Records written by older versions, brought up to this one. Places change with the file format, by the same steps. */
+import { migratedPlace } from '@/core/formats/migrate';
+import { formatVersion } from '@/core/formats/place-file';
 
-export const recordVersion = 1;
+export const recordVersion = formatVersion;
 
 interface Packed {
   readonly version: number;
@@ -8,8 +10,10 @@ interface Packed {
 }
 
 /** Returns the record as this version writes it. Throws where it is none, or newer than this version. */
-export function migrate(packed: unknown): unknown {
+export function migrate(kind: string, packed: unknown): unknown {
   const { version, record } = packed as Packed;
-  if (version !== recordVersion) throw new Error(`unknown record version ${version}`);
-  return record;
+  if (!Number.isInteger(version) || version < 1 || version > recordVersion) {
+    throw new Error(`unknown record version ${version}`);
+  }
+  return kind === 'place' ? migratedPlace(record, version) : record;
 }

@@ -21,19 +21,20 @@ export async function openFile(
 /** Keeps a whole place and opens it. A place of the same id is replaced, once the new one is safely written. */
 export async function keepPlace(
   client: QueryClient,
-  { place, walks, mends }: PlaceFile | Yard,
+  { place, walks, mends, sightings }: PlaceFile | Yard,
 ): Promise<void> {
   await underLock(async () => {
     const records = {
       [keyOf.place(place)]: pack(place),
       ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
       ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
+      ...Object.fromEntries(sightings.map((it) => [keyOf.sighting(it), pack(it)])),
     };
     const stale = (await keysOfPlace(place.id)).filter((key) => !(key in records));
     await writeAll({ ...records, [currentKey]: place.id, [visitedKey]: 'yes' });
     if (stale.length > 0) await removeAll(stale);
   });
-  client.setQueryData(yardKey, { place, walks, mends });
+  client.setQueryData(yardKey, { place, walks, mends, sightings });
   tellOtherTabs();
 }
 
@@ -61,6 +62,6 @@ export async function isFirstVisit(): Promise<boolean> {
   return (await storage.getItem(visitedKey)) === null;
 }
 
-export function exportText({ place, walks, mends }: Yard): string {
-  return writePlaceFile(place, walks, mends);
+export function exportText(yard: Yard): string {
+  return writePlaceFile(yard);
 }

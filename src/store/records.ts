@@ -1,12 +1,13 @@
 /**
- * One record a key: `place/ID`, `walk/PLACE/ID`, `mend/PLACE/ID`. Each carries the version it was written in and
+ * One record a key: `place/ID`, `walk/PLACE/ID`, `mend/PLACE/ID`, `sighting/PLACE/ID`. Each carries the version it was written in and
  * is checked when read. A record that cannot be read stays where it is.
  */
 import type { Schema } from 'yup';
 import { placeSchema } from '@/core/formats/place-schema';
-import { mendSchema, walkSchema } from '@/core/formats/record-schemas';
+import { logEntrySchema, mendSchema, walkSchema } from '@/core/formats/record-schemas';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
+import type { LogEntry } from '@/core/place/sighting';
 import type { Walk } from '@/core/place/walk';
 import { migrate, recordVersion } from './migrations';
 import { storage } from './storage';
@@ -16,12 +17,14 @@ export interface Yard {
   readonly place: Place;
   readonly walks: readonly Walk[];
   readonly mends: readonly Mend[];
+  readonly sightings: readonly LogEntry[];
 }
 
 export const keyOf = {
   place: (place: Place) => `place/${place.id}`,
   walk: (walk: Walk) => `walk/${walk.placeId}/${walk.id}`,
   mend: (mend: Mend) => `mend/${mend.placeId}/${mend.id}`,
+  sighting: (entry: LogEntry) => `sighting/${entry.placeId}/${entry.id}`,
 };
 
 /** Which place is open, and whether this browser has ever had one. */
@@ -41,10 +44,15 @@ export class Unreadable extends Error {
 
 export function unpack<T>(key: string, text: string, schema: Schema<T>): T {
   try {
-    return schema.validateSync(migrate(JSON.parse(text)), { strict: true });
+    return schema.validateSync(migrate(kindOf(key), JSON.parse(text)), { strict: true });
   } catch {
     throw new Unreadable(key);
   }
+}
+
+/** What kind of record a key names: the word before the first stroke. */
+function kindOf(key: string): string {
+  return key.slice(0, key.indexOf('/'));
 }
 
 /** The open place with its walks (oldest first) and mends; `null` where there is none. */
@@ -65,14 +73,15 @@ export async function loadYard(): Promise<Yard | null> {
     place: unpack(`place/${id}`, text, placeSchema),
     walks: await load('walk', walkSchema),
     mends: await load('mend', mendSchema),
+    sightings: await load('sighting', logEntrySchema),
   };
 }
 
 /** Every key that belongs to a place. */
 export async function keysOfPlace(id: string): Promise<string[]> {
   const keys = await storage.getAllKeys();
+  const kinds = ['walk', 'mend', 'sighting'];
   return keys.filter(
-    (key) =>
-      key === `place/${id}` || key.startsWith(`walk/${id}/`) || key.startsWith(`mend/${id}/`),
+    (key) => key === `place/${id}` || kinds.some((kind) => key.startsWith(`${kind}/${id}/`)),
   );
 }

@@ -11,6 +11,7 @@ const yard: Yard = {
   place: samphireYard.place,
   walks: samphireYard.walks,
   mends: samphireYard.mends,
+  sightings: samphireYard.sightings,
 };
 
 let client: QueryClient;

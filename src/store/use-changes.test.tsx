@@ -12,12 +12,12 @@ import { loadYard, type Yard } from './records';
 import { storage } from './storage';
 import { localDay, newId, useChanges } from './use-changes';
 
-const { place, walks, mends } = samphireYard;
+const { place, walks, mends, sightings } = samphireYard;
 
 async function changes() {
   await storage.clear();
   const client = new QueryClient();
-  await keepPlace(client, { place, walks, mends });
+  await keepPlace(client, { place, walks, mends, sightings });
   const wrapper = ({ children }: { children: ReactNode }) => (
     <QueryClientProvider client={client}>{children}</QueryClientProvider>
   );

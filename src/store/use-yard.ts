@@ -29,6 +29,6 @@ export function useYard() {
 }
 
 /** The judgement of a place; the same until a reading or the place itself changes. */
-export function useJudgement({ place, walks }: Yard): Judgement {
-  return useMemo(() => judge(place, walks), [place, walks]);
+export function useJudgement({ place, walks, sightings }: Yard): Judgement {
+  return useMemo(() => judge(place, walks, { log: sightings }), [place, walks, sightings]);
 }

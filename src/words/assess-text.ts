@@ -1,27 +1,53 @@
 /** The judgement as a few plain lines for the command line. */
+import type { Assessment } from '@/core/formats/assess-json';
 import type { Judgement } from '@/core/score/judge';
+import type { Losses, Span } from '@/core/score/losses';
+import type { Scenario } from '@/core/score/scenario';
 import { animalName, headline, holdWords, wayOnward, wayTitle } from './headline';
 import { rungLong } from './minutes-words';
 import { attackNames, listOf } from './names';
 
-export function assessText(judgement: Judgement, date: string | null): string {
-  const { place } = judgement.found;
+export const scenarioNames: Readonly<Record<Scenario, string>> = {
+  'night-shut': 'night, shut',
+  'left-open': 'night, the round forgotten',
+  'day-run': 'day in the run',
+  ranging: 'ranging',
+};
+
+export function assessText({ judgement, tonight, month, year }: Assessment): string {
+  const { found, date, scenario } = judgement;
+  const { place } = found;
   const { answer, when, under } = headline(judgement);
-  const ways = judgement.waysIn.map(
-    (way, index) => `  ${index + 1}. ${wayTitle(place, way)}. ${wayOnward(place, way)}`,
-  );
   const animals = judgement.animals.map(
     ({ animal, about, minutes }) =>
-      `  ${animalName(animal)}: ${about ? rungLong(minutes.best) : 'about by day only'}`,
+      `  ${animalName(animal)}: ${about ? rungLong(minutes.best) : 'not about in these hours'}`,
   );
+  const missed = Math.round(tonight.missedRound * 1000) / 10;
   return [
-    `${place.name}, night, shut${date === null ? '' : `, as walked on ${date}`}`,
+    `${place.name}, ${scenarioNames[scenario]}${date === undefined ? '' : `, on ${date}`}`,
     `${answer} ${when}. ${under}`,
-    ...ways,
-    `${holdWords(judgement.hold)}.`,
+    ...wayLines(judgement),
+    `${holdWords(judgement.hold)}. Tonight, with a round missed ${missed} in 100: ${holdWords(tonight.hold).toLowerCase()}.`,
+    `Birds lost as it stands: ${lossWords(month)} a month, ${lossWords(year)} a year; eggs ${spanWords(month.eggs)} a month.`,
     ...animals,
-    `Judged: ${listOf(judgement.judged.map((attack) => attackNames[attack]))}.`,
-    `Not judged yet: ${listOf(judgement.notJudged.map((attack) => attackNames[attack]))}; electric strands.`,
+    `Judged: ${listOf(judgement.judged.map((attack) => attackNames[attack]))}; electric strands.`,
     'Rookle ranks and explains; it promises nothing.',
   ].join('\n');
+}
+
+function wayLines({ found, waysIn, slowWays }: Judgement): string[] {
+  const { place } = found;
+  const line = (way: Judgement['waysIn'][number], mark: string) =>
+    `  ${mark}. ${wayTitle(place, way)}. ${wayOnward(place, way)}`;
+  return [
+    ...waysIn.map((way, index) => line(way, String(index + 1))),
+    ...slowWays.map((way) => line(way, 'slow')),
+  ];
+}
+
+const lossWords = ({ birds }: Losses): string => spanWords(birds);
+
+function spanWords({ low, high }: Span): string {
+  const [a, b] = [low.toFixed(1), high.toFixed(1)];
+  return a === b ? a : `${a} to ${b}`;
 }

@@ -3,6 +3,7 @@ import { findBay } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement, Range } from '@/core/score/judge';
+import type { Scenario } from '@/core/score/scenario';
 import type { AnimalId } from '@/core/tables/animals';
 import { animalList, animalNames, capital, count } from './names';
 import { spotWords } from './spot-words';
@@ -35,14 +36,22 @@ export function headline(judgement: Judgement): Headline {
       under: 'Say on the place page which animals live near you.',
     };
   }
+  if (judgement.whereabouts.length === 0) {
+    return {
+      answer: 'No birds',
+      tone: 'unread',
+      when: scenarioWhen[judgement.scenario],
+      under: 'No group is there in these hours.',
+    };
+  }
   if (waysIn.length > 0) {
     const birds = judgement.birds === 1 ? 'the bird' : 'the birds';
     const who = capital(animalList(quickestFirst(waysIn)));
     return {
       answer: count(waysIn.length, 'way in', 'ways in'),
       tone: 'open',
-      when: 'tonight',
-      under: `${who} can get to ${birds} with every door as you leave it.${slow}${unread}`,
+      when: scenarioWhen[judgement.scenario],
+      under: `${who} can get to ${birds} ${scenarioDoors[judgement.scenario]}.${slow}${unread}`,
     };
   }
   if (stops.unread > 0) {
@@ -60,6 +69,20 @@ export function headline(judgement: Judgement): Headline {
     under: `Everything asked for was read, and nothing that lives here gets in within the hour.${slow}`,
   };
 }
+
+const scenarioWhen: Readonly<Record<Scenario, string>> = {
+  'night-shut': 'tonight',
+  'left-open': 'on a forgotten night',
+  'day-run': 'by day',
+  ranging: 'while ranging',
+};
+
+const scenarioDoors: Readonly<Record<Scenario, string>> = {
+  'night-shut': 'with every door as you leave it',
+  'left-open': 'with the evening round forgotten',
+  'day-run': 'in the run',
+  ranging: 'while they are out',
+};
 
 /** Animals that get in by any of these, quickest first, each once. */
 function quickestFirst(ways: readonly WayIn[]): AnimalId[] {

@@ -1,4 +1,5 @@
 /** Lengths as the keeper's units have them. */
+import { attributes, type AttributeId } from '@/core/place/attributes';
 import type { Units } from '@/core/walk/length-entry';
 
 const sixteenths = 16;
@@ -23,6 +24,17 @@ export function lengthWords(mm: number, units: Units): string {
 /** The figure alone, for where the unit stands apart. */
 export function lengthFigure(mm: number, units: Units): string {
   return units === 'metric' ? trim(mm) : inches(mm);
+}
+
+/** What an attribute reads, in its own unit: a length as the keeper's units have it, a weight in kg, a potential in kV. */
+export function amountWords(value: number, attribute: AttributeId, units: Units): string {
+  const unit = unitOf(attribute);
+  return unit === 'mm' ? lengthWords(value, units) : `${trim(value)} ${unit}`;
+}
+
+export function unitOf(attribute: AttributeId): 'mm' | 'kg' | 'kV' {
+  const kind = attributes[attribute];
+  return kind.value === 'length' ? kind.unit : 'mm';
 }
 
 /** Metres or feet for longer things. */

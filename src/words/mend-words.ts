@@ -124,6 +124,17 @@ export const mendWords: Readonly<Record<MendKind, MendWords>> = {
     name: 'Hasp and padlock',
     steps: ['Fit a hasp. Keep the key where whoever shuts up can find it in the dark.'],
   },
+  'roost-away': {
+    name: 'Move the roost from the wall',
+    steps: [
+      'Shift the perch out of reach of every opening.',
+      'Sit a hand where a bird would, and measure.',
+    ],
+  },
+  'pegs-in': {
+    name: 'Peg the frame down',
+    steps: ['Drive a peg through an eye at each end of the edge, leaning away from the pull.'],
+  },
 };
 
 export const cautionWords: Readonly<Record<Caution, string>> = {
@@ -157,6 +168,7 @@ const materialNames: Readonly<
   washers: 'wide washers',
   stones: 'stones or slabs',
   channel: 'channel',
+  pegs: 'pegs',
   hasp: 'hasp',
 };
 

@@ -1,11 +1,13 @@
 /** What things are called on screen. */
 import type { AnimalId, Region } from '@/core/tables/animals';
-import type { Soil } from '@/core/place/place';
+import type { Soil } from '@/core/tables/soils';
 import type { Attack } from '@/core/tables/attacks';
 import type { Mark } from '@/core/tables/figure';
+import type { Condition, Fixing } from '@/core/tables/fixings';
 import type { LatchId } from '@/core/tables/latches';
 import type { MeshId } from '@/core/tables/meshes';
 import type { Motion } from '@/core/tables/motions';
+import type { Touching } from '@/core/tables/shocking';
 
 /** One of them, and several. */
 export const animalNames: Readonly<Record<AnimalId, readonly [one: string, many: string]>> = {
@@ -93,7 +95,14 @@ export const meshNames: Readonly<Record<MeshId | 'none', readonly [metric: strin
     'hex-25': ['25 mm hex netting', '1 in hex netting'],
     'hex-50': ['50 mm hex netting', '2 in hex netting'],
     'chain-link': ['chain link', 'chain link'],
-    'solid-board': ['board or sheet', 'board or sheet'],
+    'stock-wire': ['woven stock wire', 'woven stock wire'],
+    'stock-panel': ['stock panel', 'stock panel'],
+    'plastic-netting': ['plastic netting', 'plastic netting'],
+    'deer-netting': ['deer or bird netting', 'deer or bird netting'],
+    'insect-screen': ['insect screen', 'insect screen'],
+    canvas: ['canvas or tarpaulin', 'canvas or tarpaulin'],
+    'solid-board': ['board', 'board'],
+    sheet: ['sheet steel', 'sheet steel'],
     none: ['nothing there', 'nothing there'],
   };
 
@@ -101,7 +110,9 @@ export const latchNames: Readonly<Record<LatchId | 'none', string>> = {
   'hook-and-eye': 'hook and eye',
   'slide-bolt': 'slide bolt',
   'turn-button': 'turn button',
+  lever: 'lever handle',
   'two-motion': 'two-motion latch',
+  carabiner: 'screw-gate carabiner',
   clip: 'clip through the hasp',
   padlock: 'padlock',
   none: 'no latch',
@@ -142,6 +153,27 @@ export const soilNames: Readonly<Record<Soil, readonly [name: string, note: stri
   stony: ['stony soil', 'more stones than soil'],
   rock: ['rock', 'nothing digs there'],
   'hard-surface': ['slabs or concrete', 'nothing digs there'],
+};
+
+export const fixingNames: Readonly<Record<Fixing, readonly [name: string, note: string]>> = {
+  'screws-washers': ['screws and washers', 'a wide washer under every head'],
+  batten: ['under a batten', 'or sandwiched between boards'],
+  lacing: ['laced with wire', 'all along the edge'],
+  staples: ['staples', 'they draw out'],
+  ties: ['ties', 'they go brittle in the sun'],
+};
+
+export const conditionNames: Readonly<Record<Condition, readonly [name: string, note: string]>> = {
+  sound: ['sound', 'bright or whole'],
+  worn: ['worn', 'some rust, soft spots, brittle'],
+  failing: ['failing', 'rusted through, rotten, torn'],
+};
+
+export const touchingNames: Readonly<Record<Touching, readonly [name: string, note: string]>> = {
+  nothing: ['nothing', 'clear all along'],
+  grass: ['grass or weeds', 'mow under it'],
+  snow: ['snow', 'raise it or dig it out'],
+  mesh: ['the mesh itself', 'keep it off with stand-offs'],
 };
 
 export const regionNames: Readonly<Record<Region, string>> = {

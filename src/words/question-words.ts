@@ -28,6 +28,66 @@ const says: Readonly<Record<QuestionKind, Say>> = {
     todo: 'Along the outside of the bay, a spade’s width.',
     short: 'what the ground is',
   }),
+  'fresh-digging': () => ({
+    title: 'Fresh digging?',
+    todo: 'Along the edge, from either side.',
+    short: 'fresh digging',
+  }),
+  'wire-floor': () => ({
+    title: 'Mesh under the floor',
+    todo: 'What lies under the soil of the run, right across and joined to the wall?',
+    short: 'mesh under the floor',
+  }),
+  'frame-weight': () => ({
+    title: 'What does the frame weigh?',
+    todo: 'All of it, in kilograms. Lift one edge: what you feel is half.',
+    short: 'weight of the frame',
+  }),
+  pegs: () => ({
+    title: 'How long are the pegs?',
+    todo: 'That hold this edge down; 0 where there are none.',
+    short: 'length of the pegs',
+  }),
+  'skirt-mesh': () => ({
+    title: 'What is the mesh in the ground?',
+    todo: 'Uncover a hand’s breadth, or say what you remember.',
+    short: 'mesh in the ground',
+  }),
+  fixing: () => ({
+    title: 'What holds it on?',
+    todo: 'The weakest kind of fixing anywhere on this bay’s mesh or board.',
+    short: 'fixing',
+  }),
+  condition: () => ({
+    title: 'What state is it in?',
+    todo: 'Mesh, board and fixings, at their worst spot.',
+    short: 'condition',
+  }),
+  roost: () => ({
+    title: 'How near do birds roost?',
+    todo: 'From the perch or nest to this wall’s nearest opening, as a bird sits.',
+    short: 'nearest roost',
+  }),
+  'strand-height': () => ({
+    title: 'Height of the strand',
+    todo: 'Off at the energizer first. From the ground to the wire, here.',
+    short: 'height of the strand',
+  }),
+  'strand-stand-off': () => ({
+    title: 'How far out is the strand?',
+    todo: 'From the mesh to the wire; 0 where it stands free.',
+    short: 'stand-off of the strand',
+  }),
+  'strand-touching': () => ({
+    title: 'What touches the strand?',
+    todo: 'The worst of it along this bay.',
+    short: 'what touches the strand',
+  }),
+  volts: () => ({
+    title: 'Volts on the line',
+    todo: 'With a fence tester at the far end, in kilovolts. Never by hand.',
+    short: 'volts on the line',
+  }),
   'skirt-depth': () => ({
     title: 'Mesh below the wall',
     todo: 'How deep does it go? Probe it, or say what you remember; 0 where there is none.',

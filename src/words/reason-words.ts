@@ -1,14 +1,43 @@
 /** A reason as a sentence: the reading, the figure it met, and by how much. */
-import type { LatchVerdict, PartEffort, Reason } from '@/core/effort/reason';
+import type {
+  DigReason,
+  LatchVerdict,
+  LiftReason,
+  OverReason,
+  PartEffort,
+  ReachReason,
+  Reason,
+  TearReason,
+} from '@/core/effort/reason';
+import type { Doors } from '@/core/effort/when';
 import type { Place } from '@/core/place/place';
 import { lengthWords } from './length-words';
-import { animalNames, capital, latchNames, listOf, motionNames, soilNames } from './names';
+import type { EnoughAgainstClimbing } from '@/core/tables/climbing';
+import {
+  animalNames,
+  capital,
+  conditionNames,
+  fixingNames,
+  latchNames,
+  listOf,
+  meshNames,
+  motionNames,
+  soilNames,
+} from './names';
+import { unitIndex } from './spot-words';
 
 const habitWords = {
   'every-night': 'shut every night',
   'cold-or-storms': 'shut only in cold or storms',
   never: 'never shut at night',
 } as const;
+
+const doorsWords: Readonly<Record<Doors, string>> = {
+  'as-habit': 'as habit leaves it',
+  'round-forgotten': 'left open by a forgotten round',
+  'by-day': 'open by day',
+  ranging: 'open while the birds are out',
+};
 
 const latchVerdicts: Readonly<Record<LatchVerdict, (animal: string, motions: string) => string>> = {
   'unlatched-pushed': (animal) => `Nothing holds it shut, and a ${animal} pushes.`,
@@ -20,6 +49,7 @@ const latchVerdicts: Readonly<Record<LatchVerdict, (animal: string, motions: str
   'one-motion': (animal, motions) => `One motion (${motions}): a ${animal} works that out.`,
   'same-motion-twice': (animal, motions) =>
     `The same motion twice (${motions}): a ${animal} learns one after the other.`,
+  forced: (animal) => `A ${animal} tears it off, screws and all.`,
 };
 
 export function reasonWords(place: Place, part: PartEffort): string {
@@ -34,7 +64,19 @@ function reasonSentence(reason: Reason, animal: string, place: Place): string {
     case 'out-of-reach':
       return `${lengthWords(reason.height, units)} up: out of a ${animal}’s reach.`;
     case 'stands-open':
-      return `${capital(habitWords[reason.habit])}.`;
+      return reason.doors === 'as-habit'
+        ? `${capital(habitWords[reason.habit])}.`
+        : `${capital(doorsWords[reason.doors])}.`;
+    case 'no-cover':
+      return 'Nothing covers it.';
+    case 'tear':
+      return tearSentence(reason, animal);
+    case 'reach':
+      return reachSentence(reason, animal, place);
+    case 'over':
+      return overSentence(reason, animal, place);
+    case 'lift':
+      return liftSentence(reason, animal, place);
     case 'dig':
       return digSentence(reason, animal, place);
     case 'latches':
@@ -59,13 +101,72 @@ function openingSentence(
     : `${under}, but over the stricter figure of ${lengthWords(strict.value, units)}.`;
 }
 
+function tearSentence({ how, mesh, condition, fixing }: TearReason, animal: string): string {
+  const state = condition === 'sound' ? '' : `${conditionNames[condition][0]} `;
+  const name = `${state}${meshNames[mesh][0]}`;
+  if (how === 'gnaws') return `A ${animal} gnaws through ${name}.`;
+  if (how === 'breaks') return `A ${animal} goes through ${name}.`;
+  const held = fixing ? fixingNames[fixing][0] : 'its fixings';
+  return `A ${animal} pulls it off: ${state}${held} do not hold against it.`;
+}
+
+function reachSentence(
+  { opening, used, verdict, distance, length }: ReachReason,
+  animal: string,
+  { units }: Place,
+): string {
+  const gap = lengthWords(opening, units);
+  if (verdict !== 'passes') {
+    return `${gap}: a ${animal} reaches in from ${lengthWords(used.value, units)}.`;
+  }
+  return `${gap} lets a ${animal} reach ${lengthWords(length.value, units)} in, and birds come to ${lengthWords(distance, units)}.`;
+}
+
+function overSentence(
+  { how, height, overhang, enough, ratio, leap }: OverReason,
+  animal: string,
+  { units }: Place,
+): string {
+  if (how === 'fly') return `Open above: a ${animal} flies in.`;
+  const edge = `${lengthWords(height, units)}${overhang > 0 ? ` with ${lengthWords(overhang, units)} overhang` : ''}`;
+  if (ratio >= 1) return `${capital(edge)}: enough against a ${animal}.`;
+  const able =
+    how === 'jump'
+      ? `A ${animal} leaps ${lengthWords(leap.value, units)}; this is ${edge}.`
+      : `A ${animal} climbs over ${edge}.`;
+  return enough
+    ? `${able} ${overWords(enough, units)} would be enough.`
+    : `${able} Only a roof is enough.`;
+}
+
+/** "1800 mm with a 600 mm overhang" */
+export function overWords(
+  { height, overhang, tilt }: EnoughAgainstClimbing,
+  units: Place['units'],
+): string {
+  const out = overhang.value > 0 ? ` with a ${lengthWords(overhang.value, units)} overhang` : '';
+  const lean = tilt ? `, leaning ${tilt.value}° outward` : '';
+  return `${lengthWords(height.value, units)}${out}${lean}`;
+}
+
+function liftSentence(
+  { weight, needs, force, pegs, pegsHoldFrom }: LiftReason,
+  animal: string,
+  { units }: Place,
+): string {
+  const edge = `${weight} kg: an edge takes ${Math.round(needs)} N, and a ${animal} has ${force.value} N.`;
+  if (!pegsHoldFrom) return `${edge} Pegs cannot go in here.`;
+  return `${edge} Pegs of ${lengthWords(pegs, units)}; ${lengthWords(pegsHoldFrom.value, units)} hold here.`;
+}
+
 function digSentence(
-  { soil, enough, ratio }: Extract<Reason, { kind: 'dig' }>,
+  { soil, enough, ratio, floor }: DigReason,
   animal: string,
   { units }: Place,
 ): string {
   if (soil === 'rock' || soil === 'hard-surface')
     return `${capital(soilNames[soil][0])}: nothing digs there.`;
+  if (floor) return `${capital(meshNames[floor][unitIndex({ units })])} under the floor ends it.`;
   const need = skirtWords(enough.depth.value, enough.outward.value, units);
   return ratio >= 1
     ? `Enough to keep a ${animal} from digging (${need}).`

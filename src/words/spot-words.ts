@@ -1,24 +1,23 @@
 /** Where in a bay something gives way. */
-import type { PartEffort } from '@/core/effort/reason';
+import type { PartEffort, Reason } from '@/core/effort/reason';
 import { findItem } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
+import type { Attack } from '@/core/tables/attacks';
 import { latchNames, meshNames } from './names';
 
 /** "under the sill", "nest lid, at the corner when pulled". */
 export function spotWords(place: Place, part: PartEffort): string {
   const item = findItem(place, part.item);
   const opening = item && 'opening' in item ? item.opening.name : undefined;
-  if (part.reason.kind === 'stands-open') return `${opening ?? 'door'}, left open at night`;
+  if (part.reason.kind === 'stands-open') return standsOpenWords(opening ?? 'door', part.reason);
+  const byAttack = attackSpots[part.attack];
+  if (byAttack) return byAttack;
+  if (part.reason.kind === 'no-cover') return 'where nothing covers it';
   switch (part.attribute) {
     case 'ground.gap':
       return 'under the sill';
     case 'ground.gapLifted':
       return 'under the sill, lifted by hand';
-    case 'ground.soil':
-    case 'skirt.depth':
-    case 'skirt.outward':
-    case 'skirt.tied':
-      return 'by digging under';
     case 'bay.panelPulled':
       return 'where the panel pulls away';
     case 'bay.largestHole':
@@ -31,10 +30,29 @@ export function spotWords(place: Place, part: PartEffort): string {
       return `${opening ?? 'door'}, by the latch`;
     case 'layer.mesh':
     case 'layer.clear':
-      return `through the ${layerName(place, part.item)}`;
+      return part.attack === 'tear'
+        ? `by tearing the ${layerName(place, part.item)}`
+        : `through the ${layerName(place, part.item)}`;
     default:
       return `${opening ?? 'door'}, which has no latch`;
   }
+}
+
+const attackSpots: Readonly<Partial<Record<Attack, string>>> = {
+  dig: 'by digging under',
+  reach: 'reached through',
+  climb: 'over the top',
+  jump: 'over the top, in a leap',
+  fly: 'from above',
+  lift: 'by lifting the frame',
+};
+
+function standsOpenWords(
+  opening: string,
+  { doors }: Extract<Reason, { kind: 'stands-open' }>,
+): string {
+  if (doors === 'as-habit') return `${opening}, left open at night`;
+  return doors === 'round-forgotten' ? `${opening}, forgotten open` : `${opening}, open by day`;
 }
 
 /** What a layer is, as far as anybody knows. */
@@ -51,6 +69,6 @@ export function latchName(place: Place, id: string): string {
     : 'latch';
 }
 
-export function unitIndex(place: Place): 0 | 1 {
-  return place.units === 'metric' ? 0 : 1;
+export function unitIndex({ units }: Pick<Place, 'units'>): 0 | 1 {
+  return units === 'metric' ? 0 : 1;
 }

@@ -1,3 +1,6 @@
+import { judgeAll } from '@/core/score/judge-all';
+import { lossesOfMonth } from '@/core/score/losses';
+import { tonight } from '@/core/score/tonight';
 import { samphireYard } from '../../demo/samphire-yard';
 import { animals } from '@/core/tables/animals';
 import { passEffort } from '@/core/effort/pass';
@@ -98,8 +101,19 @@ test('small words', () => {
   expect(notSavedWords(new Error('x'))).toMatch(/everything before this is safe/);
 });
 
-test('the command line’s text leads with the answer and says what is not judged', () => {
-  const lines = assessText(judgement, '2026-10-18').split('\n');
+test('the command line’s text leads with the answer and names what was judged', () => {
+  const judgements = judgeAll(samphireYard.place, samphireYard.walks);
+  const none = lossesOfMonth(samphireYard.place, samphireYard.walks, {});
+  const lines = assessText({
+    judgement: judgements['night-shut'],
+    tonight: tonight(judgements),
+    month: none,
+    year: none,
+    trend: [],
+  }).split('\n');
+  expect(lines[0]).toBe('Samphire Yard, night, shut, on 2026-10-18');
   expect(lines[1]).toMatch(/^2 ways in tonight\./);
-  expect(lines.at(-2)).toMatch(/^Not judged yet: reaching in, .*flying in/);
+  expect(lines.at(-2)).toMatch(
+    /^Judged: passing through openings, reaching in, .*electric strands\.$/,
+  );
 });

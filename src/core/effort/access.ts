@@ -1,9 +1,41 @@
-/** Getting to a height on a wall. Climbing is not an attack of its own yet: a good climber gets anywhere on it. */
+/** Getting to a height on a wall: within its leap, by wing, or by climbing what is below, the hardest layer deciding. */
+import type { Bay, Layer } from '../place/place';
 import type { Animal } from '../tables/animals';
+import { meshes } from '../tables/meshes';
+import { meshMembers, memberAt, type Bound } from './bound';
 import type { Reason } from './reason';
 
-/** Why this animal does not get to `height` mm above the ground; `undefined` where it does. */
-export function outOfReach(animal: Animal, height: number): Reason | undefined {
-  if (animal.climbs === 'well' || height <= animal.leap.value) return undefined;
+/** Why this animal does not get to `height` mm above the ground at this bay; `undefined` where it does. */
+export function outOfReach(
+  animal: Animal,
+  height: number,
+  bay: Bay,
+  bound: Bound,
+): Reason | undefined {
+  if (animal.flies || height <= animal.leap.value || climbsTo(animal, height, bay, bound)) {
+    return undefined;
+  }
   return { kind: 'out-of-reach', height, leap: animal.leap };
+}
+
+/** A roof has no wall of its own below it: it is got to by whatever the animal climbs best. */
+export function climbsTo(animal: Animal, height: number, bay: Bay, bound: Bound): boolean {
+  const { wire, wood } = animal.climbs;
+  if (wire !== 'well' && wood !== 'well') return false;
+  return bay.bands
+    .filter((band) => band.from < height && band.to > band.from)
+    .flatMap((band) => band.layers)
+    .every((layer) => climbsLayer(animal, layer, bound));
+}
+
+function climbsLayer(animal: Animal, layer: Layer, bound: Bound): boolean {
+  return memberAt(
+    meshMembers(layer.mesh),
+    (mesh) => {
+      const surface = mesh === 'none' ? 'wire' : meshes[mesh].climbedAs;
+      return surface !== 'smooth' && animal.climbs[surface] === 'well';
+    },
+    (a, b) => Number(b) - Number(a),
+    bound,
+  );
 }

@@ -17,13 +17,22 @@ const sound: Bay = {
   strands: [],
   panelPulled: { is: 4 },
   largestHole: { is: 0 },
+  fixing: { is: 'screws-washers' },
+  condition: { is: 'sound' },
+  roost: { is: 2000 },
 };
 
 const easiest = (bay: Bay, id: AnimalId) => bayEffort(bay, animals[id], 'worst')[0];
 
-test('a sound bay holds against everything the tables know', () => {
+test('a bay of sheet under a roof holds against everything but bears; they tear it off', () => {
+  const sheet = (id: string): Bay['bands'][number]['layers'] => [{ id, mesh: { is: 'sheet' } }];
+  const bands = sound.bands.map((band) => ({ ...band, layers: sheet(`${band.id}-sheet`) }));
   for (const animal of Object.values(animals)) {
-    expect(bayEffort(sound, animal, 'worst')[0]?.rung).toBe('holds');
+    const [first] = bayEffort({ ...sound, bands }, animal, 'worst');
+    expect([animal.id, first?.rung]).toEqual([
+      animal.id,
+      animal.id === 'black-bear' ? 'minutes' : 'holds',
+    ]);
   }
 });
 
@@ -71,7 +80,7 @@ test('netting overhead of a badger is out of its reach; a stoat climbs to it', (
   const coarse: Bay = {
     ...sound,
     bands: [
-      { ...low, to: 1200 },
+      { ...low, to: 1200, layers: [{ id: 'low-1', mesh: { is: 'welded-13' } }] },
       { id: 'top', from: 1200, to: 1800, layers: [{ id: 'net', mesh: { is: 'none' } }] },
     ],
   };

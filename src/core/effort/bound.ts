@@ -2,12 +2,12 @@
 import { attributes, limitsOf, type AttributeId } from '../place/attributes';
 import type { Layer } from '../place/place';
 import { bounds, members, type PossibleChoice, type PossibleLength } from '../place/possible';
-import { meshes, meshIds } from '../tables/meshes';
+import { meshes, meshIds, type MeshId } from '../tables/meshes';
 
 /** For the keeper: `best` takes every unread gap as shut, `worst` as wide open. */
 export type Bound = 'best' | 'worst';
 
-/** One end of a length, as the attribute's order has it, mm. */
+/** One end of a length, as the attribute's order has it. */
 export function lengthAt(
   possible: PossibleLength | undefined,
   attribute: AttributeId,
@@ -15,6 +15,7 @@ export function lengthAt(
 ): number {
   const [low, high] = bounds(possible, limitsOf(attribute));
   const { better } = attributes[attribute];
+  if (better === 'none') throw new Error(`${attribute} has no order of its own`);
   return (bound === 'best') === (better === 'less') ? low : high;
 }
 
@@ -25,6 +26,7 @@ export function choiceAt<T extends string>(
   all: readonly T[],
   bound: Bound,
 ): T {
+  if (possible !== undefined && 'is' in possible) return possible.is;
   const { better } = attributes[attribute];
   if (typeof better === 'string') throw new Error(`${attribute} has no order of its own`);
   const ordered = better.filter((it) => members(possible, all).includes(it as T)) as T[];
@@ -34,16 +36,43 @@ export function choiceAt<T extends string>(
 }
 
 /**
- * Smallest clear opening of a layer, mm: as measured, else as the tables have it for the meshes it may be.
- * No mesh at all is as open as an opening can be.
+ * Of what each member of a choice without an order would give, the keeper's best or worst. `better` says by how much a
+ * result is the better one: above 0 where the first is.
  */
-export function clearOpening(layer: Layer, bound: Bound): number {
-  const possible = members(layer.mesh, [...meshIds, 'none'] as const);
-  const gone = limitsOf('layer.clear')[1];
-  if (possible.length === 1 && possible[0] === 'none') return gone;
+export function memberAt<T, R>(
+  all: readonly T[],
+  result: (member: T) => R,
+  better: (a: R, b: R) => number,
+  bound: Bound,
+): R {
+  const [first, ...rest] = all;
+  if (first === undefined) throw new Error('a choice with no members');
+  const sign = bound === 'best' ? 1 : -1;
+  return rest.reduce((kept, member) => {
+    const next = result(member);
+    return sign * better(next, kept) > 0 ? next : kept;
+  }, result(first));
+}
+
+const meshOrNone: readonly (MeshId | 'none')[] = [...meshIds, 'none'];
+const gone = limitsOf('layer.clear')[1];
+
+/** Kinds of mesh a layer may be. */
+export function meshMembers(mesh: Layer['mesh'] | undefined): readonly (MeshId | 'none')[] {
+  return members(mesh, meshOrNone);
+}
+
+/** Clear opening of a layer if it is this kind of mesh, mm: as measured, else as the tables have it; none at all is as open as can be. */
+export function clearOf(layer: Layer, mesh: MeshId | 'none', bound: Bound): number {
+  if (mesh === 'none') return gone;
   if (layer.clear !== undefined && !('any' in layer.clear)) {
     return lengthAt(layer.clear, 'layer.clear', bound);
   }
-  const openings = possible.map((id) => (id === 'none' ? gone : meshes[id].clear.value));
-  return bound === 'best' ? Math.min(...openings) : Math.max(...openings);
+  return meshes[mesh].clear.value;
+}
+
+/** Smallest clear opening of a layer over all kinds of mesh it may be, mm. */
+export function clearOpening(layer: Layer, bound: Bound): number {
+  const all = meshMembers(layer.mesh).map((mesh) => clearOf(layer, mesh, bound));
+  return bound === 'best' ? Math.min(...all) : Math.max(...all);
 }

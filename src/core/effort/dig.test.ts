@@ -1,5 +1,6 @@
-import type { Bay, Soil } from '../place/place';
+import type { Bay } from '../place/place';
 import { animals, animalIds, type AnimalId } from '../tables/animals';
+import type { Soil } from '../tables/soils';
 import { digEffort, ratioOf } from './dig';
 
 /** A bay on open ground with mesh so deep and so far out. */
@@ -10,9 +11,10 @@ function bay(depth: number, outward: number, more: { soil?: Soil; tied?: 'yes' |
     width: 1800,
     height: 1800,
     top: { kind: 'roof' },
-    bands: [],
+    bands: [{ id: 'wall', from: 0, to: 1800, layers: [{ id: 'wall-1', mesh: { is: 'sheet' } }] }],
     ground: {
       soil: { is: more.soil ?? 'firm' },
+      digging: { is: 'no' },
       skirt: {
         mesh: { is: 'welded-13' },
         depth: { is: depth },

@@ -1,32 +1,46 @@
 /** Dig: does this animal get under the ground line? */
-import { soils, yesNo, type Bay, type GroundLine, type Soil } from '../place/place';
+import { yesNo, type Skirt } from '../place/bay';
+import type { Bay, GroundLine } from '../place/place';
+import { members } from '../place/possible';
 import type { Animal, EnoughAgainstDigging } from '../tables/animals';
-import { choiceAt, lengthAt, type Bound } from './bound';
-import type { PartEffort } from './reason';
-import { minutesOf, rungs, type Rung } from './rung';
+import { soilFigures, soils, type Soil } from '../tables/soils';
+import { choiceAt, lengthAt, meshMembers, memberAt, type Bound } from './bound';
+import { layerEffort } from './layers';
+import { part } from './pass';
+import type { DigReason, PartEffort } from './reason';
+import { compareRungs, minutesOf, rungOfRatio, shifted, type Rung } from './rung';
 
 /**
  * A ground line that meets any sufficient set holds; otherwise the nearest set's worst ratio gives the rung. Rock and hard
- * surface stop digging (never a gap); stony soil is a rung better. `undefined` where there is nothing to dig under or it does not dig.
+ * surface stop digging (never a gap); stony soil is a rung better, fresh digging a rung worse; a mesh floor that the animal
+ * does not go through ends it. `undefined` where there is nothing to dig under or it does not dig.
  */
 export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
-  if (!bay.ground || !animal.digs) return undefined;
-  const soil = choiceAt(bay.ground.soil, 'ground.soil', soils, bound);
-  const skirt = skirtAt(bay.ground, bound);
+  const { ground } = bay;
+  if (!ground || !animal.digs || bay.bands.length === 0) return undefined;
+  const skirt = skirtAt(ground, animal, bound);
   const [first, ...rest] = animal.digs.map((enough) => ({ enough, ratio: ratioOf(skirt, enough) }));
   if (!first) return undefined;
   const nearest = rest.reduce((best, it) => (it.ratio > best.ratio ? it : best), first);
-  const rung = onSoil(rungOfRatio(nearest.ratio), soil);
-  return {
-    animal: animal.id,
-    item: bay.id,
-    attribute:
-      nearest.enough.outward.value > nearest.enough.depth.value ? 'skirt.outward' : 'skirt.depth',
-    attack: 'dig',
-    rung,
-    minutes: minutesOf(rung),
-    reason: { kind: 'dig', soil, ...skirt, ...nearest },
+  const freshDigging = choiceAt(ground.digging, 'ground.digging', yesNo, bound) === 'yes';
+  const floor = stoppingFloor(ground, animal, bound);
+  const { rung, soil } = memberAt(
+    members(ground.soil, soils),
+    (it) => ({ soil: it, rung: floor ? 'holds' : onSoil(nearest.ratio, it, freshDigging) }),
+    (a, b) => compareRungs(a.rung, b.rung),
+    bound,
+  );
+  const reason: DigReason = {
+    kind: 'dig',
+    soil,
+    ...skirt,
+    ...nearest,
+    freshDigging,
+    ...(floor && { floor }),
   };
+  const { outward, depth } = nearest.enough;
+  const attribute = outward.value > depth.value ? 'skirt.outward' : 'skirt.depth';
+  return part(animal, bay.id, 'dig', minutesOf(rung), reason, attribute);
 }
 
 interface SkirtLengths {
@@ -34,12 +48,33 @@ interface SkirtLengths {
   readonly outward: number;
 }
 
-function skirtAt({ skirt }: GroundLine, bound: Bound): SkirtLengths {
-  const depth = lengthAt(skirt?.depth, 'skirt.depth', bound);
-  const tied = choiceAt(skirt?.tied, 'skirt.tied', yesNo, bound);
+const noSkirt: SkirtLengths = { depth: 0, outward: 0 };
+
+function skirtAt({ skirt }: GroundLine, animal: Animal, bound: Bound): SkirtLengths {
+  if (!skirt) return bound === 'best' ? deepest : noSkirt;
+  if (!stopsInGround(skirt.mesh, animal, bound)) return noSkirt;
+  const depth = lengthAt(skirt.depth, 'skirt.depth', bound);
+  const tied = choiceAt(skirt.tied, 'skirt.tied', yesNo, bound);
   // An apron that is not tied to the wall leaves a slit to begin in: it counts nothing.
-  const outward = tied === 'yes' ? lengthAt(skirt?.outward, 'skirt.outward', bound) : 0;
+  const outward = tied === 'yes' ? lengthAt(skirt.outward, 'skirt.outward', bound) : 0;
   return { depth, outward };
+}
+
+/** Nobody has looked: at best there is all of it. */
+const deepest: SkirtLengths = {
+  depth: lengthAt(undefined, 'skirt.depth', 'best'),
+  outward: lengthAt(undefined, 'skirt.outward', 'best'),
+};
+
+/** Whether mesh in the ground stops this animal at all. Held by the soil, it is not pulled off; it is bitten or passed. */
+export function stopsInGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): boolean {
+  const held = { fixing: { is: 'batten' }, condition: { is: 'sound' } } as const;
+  return layerEffort({ id: '', mesh }, held, animal, bound, undefined).minutes === null;
+}
+
+function stoppingFloor({ floor }: GroundLine, animal: Animal, bound: Bound) {
+  if (!floor || !stopsInGround(floor, animal, bound)) return undefined;
+  return meshMembers(floor).find((mesh) => mesh !== 'none');
 }
 
 /** The worst of a set's ratios; at most 1. */
@@ -48,15 +83,10 @@ export function ratioOf(skirt: SkirtLengths, { depth, outward }: EnoughAgainstDi
   return Math.min(share(skirt.depth, depth.value), share(skirt.outward, outward.value));
 }
 
-/** Steps of ours between "enough" and "nothing". */
-function rungOfRatio(ratio: number): Rung {
-  if (ratio >= 1) return 'holds';
-  if (ratio >= 0.75) return 'night';
-  return ratio >= 0.5 ? 'hour' : 'minutes';
-}
-
-function onSoil(rung: Rung, soil: Soil): Rung {
-  if (soil === 'rock' || soil === 'hard-surface') return 'holds';
-  if (soil !== 'stony') return rung;
-  return rungs[Math.min(rungs.indexOf(rung) + 1, rungs.length - 1)] ?? 'holds';
+function onSoil(ratio: number, soil: Soil, freshDigging: boolean): Rung {
+  const { digging } = soilFigures[soil];
+  if (digging === 'never' || ratio >= 1) return 'holds';
+  // However eased, digging takes minutes: there is earth to move.
+  const rung = shifted(rungOfRatio(ratio), digging - (freshDigging ? 1 : 0));
+  return rung === 'open' ? 'minutes' : rung;
 }

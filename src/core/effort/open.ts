@@ -4,7 +4,7 @@ import type { FittedLatch, Opening } from '../place/place';
 import type { Animal } from '../tables/animals';
 import { latches, latchIds, type LatchId } from '../tables/latches';
 import type { Bound } from './bound';
-import type { LatchVerdict, PartEffort, Reason } from './reason';
+import type { LatchReason, LatchVerdict, PartEffort } from './reason';
 import { compareRungs, minutesOf, type Rung } from './rung';
 
 /**
@@ -19,6 +19,7 @@ const rungOfVerdict: Readonly<Record<LatchVerdict, Rung>> = {
   'two-different-motions': 'holds',
   'one-motion': 'minutes',
   'same-motion-twice': 'hour',
+  forced: 'minutes',
 };
 
 /** Effort of opening; among the latches that may be fitted the kindest or the unkindest set, as `bound` says. */
@@ -46,13 +47,12 @@ export function openEffort(opening: Opening, animal: Animal, bound: Bound): Part
   };
 }
 
-type LatchReason = Extract<Reason, { kind: 'latches' }>;
-
 export function latchReason(fitted: readonly LatchId[], animal: Animal): LatchReason {
   const asked = fitted.flatMap((id) => latches[id].motions);
   const motions = [...new Set(asked.map(({ motion }) => motion))];
   const { hands } = animal;
   const verdict = (): LatchVerdict => {
+    if (isForced(fitted, animal)) return 'forced';
     if (fitted.length === 0) return hands.pushes ? 'unlatched-pushed' : 'unlatched-left-alone';
     if (motions.some((motion) => !hands.motions.includes(motion))) return 'motion-unknown';
     if (asked.some(({ force }) => force.value > hands.force.value)) return 'too-stiff';
@@ -60,6 +60,13 @@ export function latchReason(fitted: readonly LatchId[], animal: Animal): LatchRe
     return fitted.length > 1 ? 'same-motion-twice' : 'one-motion';
   };
   return { kind: 'latches', latches: fitted, motions, verdict: verdict() };
+}
+
+/** What rams and heaves tears a latch off, motions or no; each latch on the door has to go. */
+function isForced(fitted: readonly LatchId[], { hands }: Animal): boolean {
+  return (
+    fitted.length > 0 && fitted.every((id) => hands.force.value > latches[id].givesWayAt.value)
+  );
 }
 
 /** Every set of latches that may be on the door, given what is known of each. */

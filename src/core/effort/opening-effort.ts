@@ -1,53 +1,72 @@
-/** A door, lid, vent or window: as habit leaves it, round its edges, by its latches, through its cover. */
-import type { Opening, OpeningKind } from '../place/place';
+/** A door, lid, vent or window: as it stands, round its edges, by its latches, through its cover. */
+import type { Bay, Layer, Opening } from '../place/place';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
-import { clearOpening, lengthAt, type Bound } from './bound';
+import { lengthAt, type Bound } from './bound';
+import { isFixed, isSwinging, standsOpen } from './doors';
+import { coverEffort } from './layers';
 import { openEffort } from './open';
-import { passEffort, passPart } from './pass';
+import { holding, openingReason, part, passEffort, shapeOf } from './pass';
 import type { PartEffort } from './reason';
+import type { When } from './when';
 
-/** Openings that swing and need a latch. A pop door that slides is lifted, not opened; lifting is not judged yet. */
-const swinging: readonly OpeningKind[] = ['gate', 'door', 'hatch', 'nest-lid'];
-
-export function isSwinging(opening: Opening): boolean {
-  return swinging.includes(opening.kind) || opening.latches.length > 0;
-}
-
-/** A vent or window that nobody shuts: its cover is all there is. */
-export function isFixed(opening: Opening): boolean {
-  return opening.shutBy === 'nobody' && (opening.kind === 'vent' || opening.kind === 'window');
-}
-
-export function openingEffort(opening: Opening, animal: Animal, bound: Bound): PartEffort[] {
-  const high = outOfReach(animal, opening.up);
-  if (high) return [passPart(animal, opening.id, high)];
-  if (isFixed(opening)) return cover(opening, animal, bound);
-  if (opening.habit !== 'every-night') return [standsOpen(opening, animal)];
+export function openingEffort(
+  opening: Opening,
+  bay: Bay,
+  animal: Animal,
+  bound: Bound,
+  when: When,
+): PartEffort[] {
+  const high = outOfReach(animal, opening.up, bay, bound);
+  if (high) return [holding(animal, opening.id, high)];
+  if (standsOpen(opening, when.doors)) return [throughDoorway(opening, animal, when)];
+  const layers = opening.cover ?? [];
+  if (isFixed(opening)) return [throughCover(opening, layers, bay, animal, bound, when)];
   const gap = lengthAt(opening.gap, 'opening.gap', bound);
   const pulled = lengthAt(opening.gapPulled, 'opening.gapPulled', bound);
   return [
     passEffort(animal, opening.id, 'opening.gap', gap),
     passEffort(animal, opening.id, 'opening.gapPulled', pulled),
     ...(isSwinging(opening) ? [openEffort(opening, animal, bound)] : []),
+    // What a door is made of is judged where it was described.
+    ...(layers.length > 0 ? [throughCover(opening, layers, bay, animal, bound, when)] : []),
   ];
 }
 
-/** Left open at night, it stops only what is too big for the doorway. */
-function standsOpen(opening: Opening, animal: Animal): PartEffort {
-  const clear = Math.min(opening.width, opening.height);
-  const doorway = passEffort(animal, opening.id, 'opening.gap', clear);
-  return doorway.rung === 'holds'
-    ? doorway
-    : passPart(animal, opening.id, { kind: 'stands-open', habit: opening.habit });
+/** Standing open, it stops only what is too big for the doorway. */
+function throughDoorway(opening: Opening, animal: Animal, { doors }: When): PartEffort {
+  const reason = doorway(opening, animal);
+  return reason.verdict === 'passes'
+    ? part(animal, opening.id, 'wait', 0, { kind: 'stands-open', habit: opening.habit, doors })
+    : holding(animal, opening.id, reason);
 }
 
-function cover(opening: Opening, animal: Animal, bound: Bound): PartEffort[] {
-  const layers = opening.cover ?? [];
-  const doorway = Math.min(opening.width, opening.height);
-  const clear = layers.map((layer) => ({ layer, opening: clearOpening(layer, bound) }));
-  const [first, ...rest] = clear;
-  if (!first) return [passEffort(animal, opening.id, 'layer.clear', doorway)];
-  const finest = rest.reduce((best, it) => (it.opening < best.opening ? it : best), first);
-  return [passEffort(animal, finest.layer.id, 'layer.clear', Math.min(finest.opening, doorway))];
+function doorway({ width, height }: Opening, animal: Animal) {
+  return openingReason(animal, Math.min(width, height), shapeOf(width, height));
+}
+
+function throughCover(
+  opening: Opening,
+  layers: readonly Layer[],
+  bay: Bay,
+  animal: Animal,
+  bound: Bound,
+  when: When,
+): PartEffort {
+  const limit = Math.min(opening.width, opening.height);
+  const cover = coverEffort(layers, bay, animal, bound, when.date, limit);
+  if (!cover) {
+    const reason = doorway(opening, animal);
+    return part(animal, opening.id, 'pass', reason.verdict === 'passes' ? 0 : null, reason);
+  }
+  const { hardest, others, minutes } = cover;
+  const through = part(
+    animal,
+    hardest.layer.id,
+    hardest.attack,
+    minutes,
+    hardest.reason,
+    'layer.clear',
+  );
+  return others.length === 0 ? through : { ...through, besides: others.map((it) => it.reason) };
 }

@@ -1,37 +1,77 @@
-/** Every part of a bay that could be passed: ground line, pulled panel, holes, bands of mesh. */
+/** Every part of a bay that could be gone through: ground line, pulled panel, holes, bands of cover, bare stretches. */
 import type { AttributeId } from '../place/attributes';
 import type { Band, Bay } from '../place/place';
 import type { PossibleLength } from '../place/possible';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
-import { clearOpening, lengthAt, type Bound } from './bound';
-import { passEffort, passPart } from './pass';
-import type { PartEffort } from './reason';
+import { lengthAt, type Bound } from './bound';
+import { coverEffort } from './layers';
+import { holding, openingReason, part, passEffort, shapeOf } from './pass';
+import type { PartEffort, Shape } from './reason';
+import type { When } from './when';
 
-export function passBay(bay: Bay, animal: Animal, bound: Bound): PartEffort[] {
-  const gap = (attribute: AttributeId, possible: PossibleLength | undefined): PartEffort =>
-    passEffort(animal, bay.id, attribute, lengthAt(possible, attribute, bound));
+export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): PartEffort[] {
+  const gap = (attribute: AttributeId, possible: PossibleLength | undefined, shape: Shape) =>
+    passEffort(animal, bay.id, attribute, lengthAt(possible, attribute, bound), shape);
+  const bare = bareStretches(bay).map(({ from, to }) => passBare(bay, from, to, animal, bound));
+  // Where nothing covers it there is nothing to pull at, and no sill.
+  if (bay.bands.length === 0) return bare;
   const ground = bay.ground
-    ? [gap('ground.gap', bay.ground.gap), gap('ground.gapLifted', bay.ground.gapLifted)]
+    ? [
+        gap('ground.gap', bay.ground.gap, 'slot'),
+        gap('ground.gapLifted', bay.ground.gapLifted, 'slot'),
+      ]
     : [];
   return [
     ...ground,
-    gap('bay.panelPulled', bay.panelPulled),
-    gap('bay.largestHole', bay.largestHole),
-    ...bay.bands.map((band) => passBand(band, animal, bound)),
+    gap('bay.panelPulled', bay.panelPulled, 'slot'),
+    gap('bay.largestHole', bay.largestHole, 'hole'),
+    ...bay.bands.map((band) => passBand(band, bay, animal, bound, when)),
+    ...bare,
   ];
 }
 
-/** A band holds by its finest layer: every layer must be passed. */
-export function passBand(band: Band, animal: Animal, bound: Bound): PartEffort {
-  const [first, ...rest] = band.layers.map((layer) => ({
-    layer,
-    opening: clearOpening(layer, bound),
-  }));
-  if (!first) throw new Error(`band ${band.id} has no layer`);
-  const finest = rest.reduce((best, it) => (it.opening < best.opening ? it : best), first);
-  const high = outOfReach(animal, band.from);
-  return high
-    ? passPart(animal, finest.layer.id, high, 'layer.clear')
-    : passEffort(animal, finest.layer.id, 'layer.clear', finest.opening);
+/** Getting there, then every layer. */
+export function passBand(
+  band: Band,
+  bay: Bay,
+  animal: Animal,
+  bound: Bound,
+  when: When,
+): PartEffort {
+  const cover = coverEffort(band.layers, bay, animal, bound, when.date);
+  if (!cover) throw new Error(`band ${band.id} has no layer`);
+  const { hardest, others, minutes } = cover;
+  const item = hardest.layer.id;
+  const high = outOfReach(animal, band.from, bay, bound);
+  if (high) return holding(animal, item, high, 'layer.clear');
+  const through = part(animal, item, hardest.attack, minutes, hardest.reason, 'layer.clear');
+  return others.length === 0
+    ? through
+    : { ...through, besides: others.map(({ reason }) => reason) };
+}
+
+/** Stretches of a wall's height that no band covers. A flat roof's bands have no height of their own. */
+function bareStretches(bay: Bay): { readonly from: number; readonly to: number }[] {
+  if (bay.bands.length === 0) return [{ from: 0, to: bay.height }];
+  const upright = bay.bands.filter((band) => band.to > band.from);
+  if (upright.length < bay.bands.length) return [];
+  const stretches: { from: number; to: number }[] = [];
+  let covered = 0;
+  for (const { from, to } of [...upright].sort((a, b) => a.from - b.from)) {
+    if (from > covered) stretches.push({ from: covered, to: from });
+    covered = Math.max(covered, to);
+  }
+  if (bay.height > covered) stretches.push({ from: covered, to: bay.height });
+  return stretches;
+}
+
+function passBare(bay: Bay, from: number, to: number, animal: Animal, bound: Bound): PartEffort {
+  const high = outOfReach(animal, from, bay, bound);
+  if (high) return holding(animal, bay.id, high);
+  const clear = Math.min(bay.width, to - from);
+  const opening = openingReason(animal, clear, shapeOf(bay.width, to - from));
+  return opening.verdict === 'passes'
+    ? part(animal, bay.id, 'pass', 0, { kind: 'no-cover' })
+    : holding(animal, bay.id, opening);
 }

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { animals, animalIds, type AnimalId } from '../tables/animals';
 import { meshes } from '../tables/meshes';
-import { passEffort, verdictOf } from './pass';
+import { passEffort, shapeOf, verdictOf } from './pass';
 import { compareRungs } from './rung';
 
 const verdict = (opening: number, id: AnimalId) => verdictOf(opening, animals[id].closure);
 const rung = (opening: number, id: AnimalId) =>
-  passEffort(animals[id], 'bay', 'ground.gap', opening).rung;
+  passEffort(animals[id], 'bay', 'bay.largestHole', opening, 'hole').rung;
 
 describe('published closures (all recalled from memory)', () => {
   test('Norway rat: closed at 12.7 mm, ½ in [Baker, Bodman & Timm; CDC]', () => {
@@ -145,4 +145,29 @@ test('a smaller opening is never easier', () => {
       },
     ),
   );
+});
+
+describe('a slot is not a hole (assumption of ours where the figure was measured on mesh)', () => {
+  const slot = (opening: number, id: AnimalId) =>
+    passEffort(animals[id], 'bay', 'ground.gap', opening, 'slot').rung;
+
+  test('a gap of 70 mm all along the sill lets a fox and a raccoon by; a hole of 70 mm does not', () => {
+    for (const id of ['red-fox', 'raccoon'] as const) {
+      expect([slot(70, id), rung(70, id)]).toEqual(['open', 'holds']);
+      expect([slot(60, id), rung(60, id)]).toEqual(['holds', 'holds']);
+    }
+  });
+
+  test('where the published figure speaks of gaps itself, both are judged by it', () => {
+    for (const id of ['norway-rat', 'house-mouse', 'american-mink'] as const) {
+      for (const opening of [5, 6.5, 12.7, 13, 25.4, 26]) {
+        expect(slot(opening, id)).toBe(rung(opening, id));
+      }
+    }
+  });
+
+  test('three times as long as wide is a slot', () => {
+    expect(shapeOf(23.4, 48.8)).toBe('hole');
+    expect(shapeOf(600, 70)).toBe('slot');
+  });
 });

@@ -2,18 +2,46 @@
 import type { AttributeId } from '../place/attributes';
 import type { ItemId } from '../place/place';
 import type { Animal, Closure } from '../tables/animals';
-import type { PartEffort, Reason, Verdict } from './reason';
-import { minutesOf } from './rung';
+import type { Attack } from '../tables/attacks';
+import type { Figure } from '../tables/figure';
+import type { OpeningReason, PartEffort, Reason, Shape, Verdict } from './reason';
+import { minutesOf, rungOf } from './rung';
+
+/** Longer than this many times its width, an opening is a slot (assumption of ours). */
+const slotRatio = 3;
+
+export function shapeOf(width: number, height: number): Shape {
+  const [short, long] = width < height ? [width, height] : [height, width];
+  return long > slotRatio * short ? 'slot' : 'hole';
+}
+
+/** The figure that shuts an opening of this shape. */
+export function closureAt(closure: Closure, shape: Shape): Figure {
+  return (shape === 'slot' && closure.slot) || closure.used;
+}
 
 /**
  * An opening above the figure used counts as passing; under it and over the stricter figure it is in doubt,
  * which holds but is said. Where the source says "under", the figure itself passes.
  */
-export function verdictOf(opening: number, closure: Closure): Verdict {
-  const { used, strict } = closure;
-  if (opening > used.value) return 'passes';
-  if (closure.passesAtFigure && opening === used.value) return 'passes';
-  return opening > strict.value ? 'in-doubt' : 'stopped';
+export function verdictOf(opening: number, closure: Closure, shape: Shape = 'hole'): Verdict {
+  const used = closureAt(closure, shape).value;
+  if (opening > used) return 'passes';
+  if (closure.passesAtFigure && opening === used) return 'passes';
+  return opening > closure.strict.value ? 'in-doubt' : 'stopped';
+}
+
+export function openingReason(animal: Animal, opening: number, shape: Shape): OpeningReason {
+  const used = closureAt(animal.closure, shape);
+  return {
+    kind: 'opening',
+    opening,
+    shape,
+    used,
+    strict: animal.closure.strict,
+    verdict: verdictOf(opening, animal.closure, shape),
+    over: Math.round((opening - used.value) * 100) / 100,
+  };
 }
 
 /** Effort of passing an opening whose smallest clear dimension is `opening` mm. */
@@ -22,35 +50,38 @@ export function passEffort(
   item: ItemId,
   attribute: AttributeId,
   opening: number,
+  shape: Shape = 'slot',
 ): PartEffort {
-  const { used, strict } = animal.closure;
-  const verdict = verdictOf(opening, animal.closure);
-  const over = Math.round((opening - used.value) * 100) / 100;
-  return passPart(
-    animal,
-    item,
-    { kind: 'opening', opening, used, strict, verdict, over },
-    attribute,
-  );
+  const reason = openingReason(animal, opening, shape);
+  return part(animal, item, 'pass', reason.verdict === 'passes' ? 0 : null, reason, attribute);
 }
 
-/** A pass judged by any reason: an opening that passes and a door that stands open are open, the rest holds. */
-export function passPart(
+/** A part as every attack gives it. */
+export function part(
+  animal: Animal,
+  item: ItemId,
+  attack: Attack,
+  minutes: number | null,
+  reason: Reason,
+  attribute?: AttributeId,
+): PartEffort {
+  return {
+    animal: animal.id,
+    item,
+    ...(attribute && { attribute }),
+    attack,
+    rung: rungOf(minutes),
+    minutes,
+    reason,
+  };
+}
+
+/** A part that holds, and why. */
+export function holding(
   animal: Animal,
   item: ItemId,
   reason: Reason,
   attribute?: AttributeId,
 ): PartEffort {
-  const open =
-    reason.kind === 'stands-open' || (reason.kind === 'opening' && reason.verdict === 'passes');
-  const rung = open ? 'open' : 'holds';
-  return {
-    animal: animal.id,
-    item,
-    ...(attribute && { attribute }),
-    attack: 'pass',
-    rung,
-    minutes: minutesOf(rung),
-    reason,
-  };
+  return part(animal, item, 'pass', minutesOf('holds'), reason, attribute);
 }

@@ -1,12 +1,18 @@
 /** Why a rung came out as it did: which figure met which reading, and by how much. Data; the wording is elsewhere. */
 import type { AttributeId } from '../place/attributes';
-import type { Habit, ItemId, Soil } from '../place/place';
+import type { Habit, ItemId, TopEdge } from '../place/place';
 import type { AnimalId, EnoughAgainstDigging } from '../tables/animals';
-import type { JudgedAttack } from '../tables/attacks';
+import type { Attack } from '../tables/attacks';
+import type { EnoughAgainstClimbing } from '../tables/climbing';
 import type { Figure } from '../tables/figure';
+import type { Condition, Fixing } from '../tables/fixings';
 import type { LatchId } from '../tables/latches';
+import type { MeshId } from '../tables/meshes';
 import type { Motion } from '../tables/motions';
+import type { Touching } from '../tables/shocking';
+import type { Soil } from '../tables/soils';
 import type { Rung } from './rung';
+import type { Doors } from './when';
 
 export type Verdict =
   | 'passes'
@@ -14,35 +20,102 @@ export type Verdict =
   | 'in-doubt'
   | 'stopped';
 
+export interface OpeningReason {
+  readonly kind: 'opening';
+  /** Smallest clear dimension judged, mm. */
+  readonly opening: number;
+  /** A slot lets the head turn; see `Closure.slot`. */
+  readonly shape: Shape;
+  readonly used: Figure;
+  readonly strict: Figure;
+  readonly verdict: Verdict;
+  /** Opening less the figure used, mm; below zero it is stopped by that much. */
+  readonly over: number;
+}
+
+export type Shape = 'hole' | 'slot';
+
+export interface TearReason {
+  readonly kind: 'tear';
+  readonly how: 'breaks' | 'pulls' | 'gnaws';
+  readonly mesh: MeshId;
+  readonly condition: Condition;
+  /** What held it, where it is the fixing that gives. */
+  readonly fixing?: Fixing;
+  /** Class of what gives way, as weakened, and of the animal. */
+  readonly strength: number;
+  readonly figure: Figure;
+}
+
+export interface DigReason {
+  readonly kind: 'dig';
+  readonly soil: Soil;
+  /** As judged, mm; an apron that is not tied to the wall, or of mesh that does not stop it, counts nothing. */
+  readonly depth: number;
+  readonly outward: number;
+  /** The set it comes nearest to, and how near: the worst of its ratios, 1 where it is met. */
+  readonly enough: EnoughAgainstDigging;
+  readonly ratio: number;
+  readonly freshDigging: boolean;
+  /** A mesh floor that stops it; digging then ends below. */
+  readonly floor?: MeshId;
+}
+
+export interface OverReason {
+  readonly kind: 'over';
+  readonly how: 'climb' | 'jump' | 'fly';
+  readonly top: TopEdge['kind'];
+  readonly height: number;
+  readonly overhang: number;
+  readonly leap: Figure;
+  /** The set it comes nearest to; absent where only a roof is enough. */
+  readonly enough?: EnoughAgainstClimbing;
+  readonly ratio: number;
+}
+
+export interface ReachReason {
+  readonly kind: 'reach';
+  readonly opening: number;
+  readonly used: Figure;
+  readonly strict: Figure;
+  readonly verdict: Verdict;
+  /** How near birds come to the cover, and how far it reaches, mm. */
+  readonly distance: number;
+  readonly length: Figure;
+}
+
+export interface LiftReason {
+  readonly kind: 'lift';
+  /** kg of frame; half of it hangs on a lifted edge. */
+  readonly weight: number;
+  /** N it takes to lift the edge, and what the animal has. */
+  readonly needs: number;
+  readonly force: Figure;
+  readonly pegs: number;
+  /** Length from which pegs hold here; absent where none can go in. */
+  readonly pegsHoldFrom?: Figure;
+  readonly soil: Soil;
+}
+
+export interface LatchReason {
+  readonly kind: 'latches';
+  readonly latches: readonly LatchId[];
+  readonly motions: readonly Motion[];
+  readonly verdict: LatchVerdict;
+}
+
 export type Reason =
-  | {
-      readonly kind: 'opening';
-      /** Smallest clear dimension judged, mm. */
-      readonly opening: number;
-      readonly used: Figure;
-      readonly strict: Figure;
-      readonly verdict: Verdict;
-      /** Opening less the figure used, mm; below zero it is stopped by that much. */
-      readonly over: number;
-    }
+  | OpeningReason
+  | TearReason
+  | DigReason
+  | OverReason
+  | ReachReason
+  | LiftReason
+  | LatchReason
   | { readonly kind: 'out-of-reach'; readonly height: number; readonly leap: Figure }
-  | { readonly kind: 'stands-open'; readonly habit: Habit }
-  | {
-      readonly kind: 'dig';
-      readonly soil: Soil;
-      /** As judged, mm; an apron that is not tied to the wall counts nothing. */
-      readonly depth: number;
-      readonly outward: number;
-      /** The set it comes nearest to, and how near: the worst of its ratios, 1 where it is met. */
-      readonly enough: EnoughAgainstDigging;
-      readonly ratio: number;
-    }
-  | {
-      readonly kind: 'latches';
-      readonly latches: readonly LatchId[];
-      readonly motions: readonly Motion[];
-      readonly verdict: LatchVerdict;
-    };
+  | { readonly kind: 'stands-open'; readonly habit: Habit; readonly doors: Doors }
+  /** No cover at all here: a strand standing free, or a stretch of wall left bare. */
+  | { readonly kind: 'no-cover' };
 
 export type LatchVerdict =
   | 'unlatched-pushed'
@@ -51,7 +124,19 @@ export type LatchVerdict =
   | 'too-stiff'
   | 'two-different-motions'
   | 'one-motion'
-  | 'same-motion-twice';
+  | 'same-motion-twice'
+  | 'forced';
+
+/** What strands do to tries that begin at this bay. */
+export interface StrandEffect {
+  /** Share of tries turned back, 0 to 0.98. */
+  readonly share: number;
+  /** Prescribed wires met, and how many there are in the nearest set. */
+  readonly met: number;
+  readonly of: number;
+  readonly volts: number;
+  readonly touching: Touching;
+}
 
 /** One part of a bay against one animal by one attack. */
 export interface PartEffort {
@@ -60,8 +145,17 @@ export interface PartEffort {
   readonly item: ItemId;
   /** What was judged about it; `undefined` where the item's habit decides. */
   readonly attribute?: AttributeId;
-  readonly attack: JudgedAttack;
+  readonly attack: Attack;
   readonly rung: Rung;
   readonly minutes: number | null;
   readonly reason: Reason;
+  /** Further barriers of the same part whose minutes are in the sum (a second layer). */
+  readonly besides?: readonly Reason[];
+  /** Absent where no strand stands in the way of this attack. */
+  readonly strand?: StrandEffect;
+}
+
+/** Share of tries at this part that strands turn back. */
+export function turnedBackAt({ strand }: PartEffort): number {
+  return strand?.share ?? 0;
 }

@@ -1,33 +1,139 @@
-/** The judgement as plain JSON: what `npm run -s assess -- FILE --json` prints and tests compare screens with. */
-import type { PartEffort } from '../effort/reason';
+/**
+ * The judgement as plain JSON: what `npm run -s assess -- FILE --json` prints, unrounded, enough for somebody outside to compute
+ * every route and the hold again. Its schema stands in docs/format/assess.schema.json.
+ */
+import { bayEffort } from '../effort/bay-effort';
+import { turnedBackAt, type PartEffort } from '../effort/reason';
 import { rungOf } from '../effort/rung';
-import type { Route, Step } from '../routes/animal-routes';
+import { whatStops } from '../effort/what-stops';
+import { allBays } from '../place/find';
+import { takesThrough, type Route, type Step } from '../routes/animal-routes';
+import { bayWays, type BayWay } from '../routes/bay-ways';
+import { nextWeakest } from '../routes/next-weakest';
 import type { WayIn } from '../routes/ways-in';
-import type { Judgement } from '../score/judge';
+import type { AnimalJudgement, Judgement, Range } from '../score/judge';
+import type { Losses, Span } from '../score/losses';
+import type { Tonight } from '../score/tonight';
+import type { TrendPoint } from '../score/trend';
+import { animals, type Animal } from '../tables/animals';
 
-export const assessVersion = 1;
+export const assessVersion = 2;
 
-export function assessJson(judgement: Judgement, date: string | null): object {
+export interface Assessment {
+  readonly judgement: Judgement;
+  readonly tonight: Tonight;
+  readonly month: Losses;
+  readonly year: Losses;
+  readonly trend: readonly TrendPoint[];
+}
+
+/** Ranges are `[low, high]`: low is everything unread at its worst, for minutes and hold; at its best, for chances and losses. */
+export function assessJson({ judgement, tonight, month, year, trend }: Assessment): object {
+  const { place } = judgement.found;
   return {
     version: assessVersion,
-    date,
+    date: judgement.date ?? null,
     scenario: judgement.scenario,
-    place: judgement.found.place.name,
-    birds: judgement.birds,
-    hold: judgement.hold,
+    place: place.name,
+    missedRound: judgement.missedRound,
+    zones: place.zones.map(({ id, kind, name, inUse }) => ({
+      id,
+      kind,
+      name,
+      inUse: inUse ?? null,
+    })),
+    birds: place.flock.map(({ id, kind, count }) => {
+      const where = judgement.whereabouts.find((it) => it.group.id === id);
+      return { group: id, kind, count, zone: where?.zone ?? null, exposure: where?.exposure ?? 0 };
+    }),
+    hold: holdJson(judgement.hold),
+    tonight: { hold: holdJson(tonight.hold), missedRound: tonight.missedRound },
+    losses: { month: lossesJson(month), year: lossesJson(year) },
+    trend: trend.map(({ date, hold, waysIn }) => ({ date, hold: holdJson(hold), waysIn })),
     waysIn: judgement.waysIn.map(wayJson),
     slowWays: judgement.slowWays.map(wayJson),
-    animals: judgement.animals.map(({ animal, about, minutes, chance }) => ({
-      animal,
-      about,
-      minutes,
-      rung: { best: rungOf(minutes.best), worst: rungOf(minutes.worst) },
-      chance,
-    })),
+    animals: judgement.animals.map((it) => animalJson(judgement, it)),
+    items: judgement.animals
+      .filter(({ about }) => about)
+      .flatMap((it) => itemsJson(judgement, animals[it.animal])),
     marks: Object.fromEntries(judgement.marks),
     stops: judgement.stops,
     judged: judgement.judged,
-    notJudged: judgement.notJudged,
+  };
+}
+
+const holdJson = ({ best, worst }: Range) => [worst, best];
+const spanJson = ({ low, high }: Span) => [low, high];
+
+function lossesJson({ days, animals: each, lambda, birds, eggs, feedVisits }: Losses): object {
+  return {
+    days,
+    lambda: spanJson(lambda),
+    birds: spanJson(birds),
+    eggs: spanJson(eggs),
+    feedVisits: spanJson(feedVisits),
+    animals: each.map((it) => ({
+      animal: it.animal,
+      lambda: spanJson(it.birds),
+      eggs: spanJson(it.eggs),
+      feedVisits: spanJson(it.feedVisits),
+    })),
+  };
+}
+
+function animalJson(judgement: Judgement, it: AnimalJudgement): object {
+  const { animal, about, visits, minutes, chance, groups, route } = it;
+  const { place } = judgement.found;
+  const zones = [...new Set(groups.map(({ zone }) => zone))];
+  const next = (bound: 'best' | 'worst') =>
+    about ? nextWeakest(place, animals[animal], bound, judgement.when, zones) : undefined;
+  return {
+    animal,
+    about,
+    patience: animals[animal].patience.value,
+    visits,
+    minutes: [minutes.worst, minutes.best],
+    rung: [rungOf(minutes.worst), rungOf(minutes.best)],
+    chance: [chance.best, chance.worst],
+    groups: groups.map(({ group, zone, exposure, damage, weight, chance: ofGroup }) => ({
+      group,
+      zone,
+      exposure,
+      damage,
+      weight,
+      chance: [ofGroup.best, ofGroup.worst],
+    })),
+    weakest: route ? routeJson(route) : null,
+    next: routeOrNull(next('best')),
+  };
+}
+
+const routeOrNull = (route: Route | undefined): object | null => (route ? routeJson(route) : null);
+
+/** Every bay against one animal: what gets through it, and what takes a bird through it. */
+function itemsJson({ found, when }: Judgement, animal: Animal): object[] {
+  return allBays(found.place).map(({ bay, face }) => {
+    const worst = bayWays(bay, animal, 'worst', when);
+    const best = bayWays(bay, animal, 'best', when);
+    return {
+      bay: bay.id,
+      between: face.between,
+      animal: animal.id,
+      through: endsJson(worst.through, best.through),
+      reach: endsJson(worst.reach, best.reach),
+      reasons: bayEffort(bay, animal, 'worst', when).map(partJson),
+    };
+  });
+}
+
+/** `minutes` and `turnedBack` as `[low, high]`; the lightest part at each end may be another. */
+function endsJson(worst: BayWay | undefined, best: BayWay | undefined): object {
+  const minutes = (way: BayWay | undefined) => way?.by.minutes ?? null;
+  const turnedBack = (way: BayWay | undefined) => (way ? turnedBackAt(way.by) : null);
+  return {
+    minutes: [minutes(worst), minutes(best)],
+    turnedBack: [turnedBack(worst), turnedBack(best)],
+    attack: [worst?.by.attack ?? null, best?.by.attack ?? null],
   };
 }
 
@@ -40,20 +146,33 @@ function wayJson(way: WayIn): object {
   };
 }
 
-function routeJson(route: Route): object {
-  return { minutes: route.minutes, steps: route.steps.map(stepJson) };
+function routeJson({ minutes, turnedBack, weight, chance, steps }: Route): object {
+  return { minutes, turnedBack, weight, chance, steps: steps.map(stepJson) };
 }
 
 function stepJson(step: Step): object {
   return {
     bay: step.bay.id,
-    into: step.into,
+    into: takesThrough(step) ? null : step.into,
     minutes: step.minutes,
+    turnedBack: step.turnedBack,
     by: partJson(step.by),
     also: step.also.map(partJson),
+    stops: whatStops(step.by),
   };
 }
 
-function partJson({ item, attribute, attack, rung, reason }: PartEffort): object {
-  return { item, attribute: attribute ?? null, attack, rung, reason };
+function partJson(part: PartEffort): object {
+  const { item, attribute, attack, rung, minutes, reason, besides, strand } = part;
+  return {
+    item,
+    attribute: attribute ?? null,
+    attack,
+    rung,
+    minutes,
+    turnedBack: turnedBackAt(part),
+    reason,
+    besides: besides ?? [],
+    strand: strand ?? null,
+  };
 }

@@ -5,8 +5,7 @@ import { mutated } from '../tests/mutated';
 import { writePlaceFile } from './place-file';
 import { readPlaceFile } from './read-place-file';
 
-const { place, walks, mends } = samphireYard;
-const good = writePlaceFile(place, walks, mends);
+const good = writePlaceFile(samphireYard);
 
 /** Small generator with a seed, so that the same thousand files are tried every time (Numerical Recipes' constants). */
 function* numbers(seed: number): Generator<number> {

@@ -4,17 +4,14 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { samphireYard } from '../../../demo/samphire-yard';
 import { applyReadings } from '../place/apply-readings';
-import { attributeIds } from '../place/attributes';
 import { findBay } from '../place/find';
-import { mendKinds } from '../place/mend';
-import { animalIds } from '../tables/animals';
-import { latchIds } from '../tables/latches';
-import { meshIds } from '../tables/meshes';
 import { chooseMend, proposalsFor } from '../mends/propose';
 import { weakSpots } from '../mends/spots';
 import { judge } from '../score/judge';
 import { randomPlace } from '../tests/random-place';
 import { mutated } from '../tests/mutated';
+import { assessJsonSchema } from './json-schema/assess-json-schema';
+import { placeJsonSchema } from './json-schema/place-json-schema';
 import { writePlaceFile } from './place-file';
 import { readPlaceFile } from './read-place-file';
 
@@ -23,27 +20,16 @@ const read = (name: string) => readFileSync(join(folder, name), 'utf8');
 const valid = new Ajv2020({ allErrors: false }).compile(
   JSON.parse(read('place.schema.json')) as object,
 );
-const { place, walks, mends } = samphireYard;
-const demo = writePlaceFile(place, walks, mends);
+const { place, walks } = samphireYard;
+const demo = writePlaceFile(samphireYard);
 
 test('the demo place is valid by the published schema', () => {
   expect(valid(JSON.parse(demo))).toBe(true);
 });
 
-test('its lists are the tables’ own: nothing was added to one and forgotten in the other', () => {
-  const { $defs: defs } = JSON.parse(read('place.schema.json')) as { $defs: Record<string, never> };
-  const listed = (...path: (string | number)[]): unknown =>
-    path.reduce<unknown>((it, key) => (it as Record<string, unknown>)[key], defs);
-  expect(listed('reading', 'properties', 'attribute', 'enum')).toEqual(attributeIds);
-  expect(listed('place', 'properties', 'setting', 'properties', 'lives', 'items', 'enum')).toEqual(
-    animalIds,
-  );
-  expect(listed('mend', 'properties', 'kind', 'enum')).toEqual(mendKinds);
-  expect(listed('mesh', 'oneOf', 0, 'properties', 'is', 'enum')).toEqual([...meshIds, 'none']);
-  expect(listed('latchKind', 'oneOf', 0, 'properties', 'is', 'enum')).toEqual([
-    ...latchIds,
-    'none',
-  ]);
+test('the published schemas are what the tables make: run `npm run schemas` after a change', () => {
+  expect(JSON.parse(read('place.schema.json'))).toEqual(placeJsonSchema);
+  expect(JSON.parse(read('assess.schema.json'))).toEqual(assessJsonSchema);
 });
 
 test('so is one with mends in it', () => {
@@ -52,7 +38,7 @@ test('so is one with mends in it', () => {
   const [proposal] = bay ? weakSpots(found, bay).flatMap(proposalsFor) : [];
   if (!proposal) throw new Error('no proposal');
   const chosen = chooseMend(place, proposal, 'm', '2026-11-20T10:00:00Z');
-  const text = writePlaceFile(chosen.place, walks, [chosen.mend]);
+  const text = writePlaceFile({ ...samphireYard, place: chosen.place, mends: [chosen.mend] });
   expect(valid(JSON.parse(text))).toBe(true);
   expect(readPlaceFile(text)).toEqual({ file: JSON.parse(text) as unknown });
 });
@@ -60,7 +46,9 @@ test('so is one with mends in it', () => {
 test('so is every random place', () => {
   fc.assert(
     fc.property(randomPlace('some'), (it) => {
-      expect(valid(JSON.parse(writePlaceFile(it, [], [])))).toBe(true);
+      expect(
+        valid(JSON.parse(writePlaceFile({ place: it, walks: [], mends: [], sightings: [] }))),
+      ).toBe(true);
     }),
     { numRuns: 60 },
   );
@@ -73,9 +61,10 @@ test('the minimal place has under 60 lines, is valid, and is judged', () => {
   const file = readPlaceFile(text);
   if ('problem' in file) throw new Error(JSON.stringify(file));
   const { waysIn, hold } = judge(file.file.place, []);
-  // 40 mm under the sill lets the rat into the run; the house front opens 10 to 20 mm when pulled: not sure yet.
+  // 40 mm under the sill lets the rat into the run; the house front opens 10 to 20 mm when pulled: not sure yet. At best
+  // there is still the board to gnaw, a night's work.
   expect(waysIn).toEqual([]);
-  expect(hold.best).toBe(100);
+  expect(hold.best).toBeGreaterThan(99);
   expect(hold.worst).toBeLessThan(100);
 });
 

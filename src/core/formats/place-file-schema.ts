@@ -1,8 +1,8 @@
-/** Schema of a place file, version 1. */
+/** Schema of a place file, version 2. */
 import * as yup from 'yup';
 import { formatName, formatVersion, type PlaceFile } from './place-file';
 import { placeSchema } from './place-schema';
-import { mendSchema, walkSchema } from './record-schemas';
+import { logEntrySchema, mendSchema, walkSchema } from './record-schemas';
 import { oneOf, shape } from './schema-parts';
 
 export const placeFileSchema = shape<PlaceFile>({
@@ -11,4 +11,5 @@ export const placeFileSchema = shape<PlaceFile>({
   place: placeSchema,
   walks: yup.array(walkSchema as yup.Schema<object>).required(),
   mends: yup.array(mendSchema as yup.Schema<object>).required(),
+  sightings: yup.array(logEntrySchema as yup.Schema<object>).required(),
 });

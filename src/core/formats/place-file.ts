@@ -1,11 +1,12 @@
-/** The file a place travels in: structure, walks and mends in one JSON document. Import of an export is the identity. */
+/** The file a place travels in: structure, walks, mends and the log of sightings in one JSON document. Import of an export is the identity. */
 import type { Mend } from '../place/mend';
 import type { Place } from '../place/place';
+import type { LogEntry } from '../place/sighting';
 import type { Walk } from '../place/walk';
 
 export const formatName = 'rookle-place';
-/** Raised with every change of shape; see `migrate`. */
-export const formatVersion = 1;
+/** Raised with every change of shape; see migrate.ts. */
+export const formatVersion = 2;
 /** A place with years of walks stays far below this; a larger file is something else. */
 export const largestFile = 20 * 1024 * 1024;
 
@@ -15,6 +16,7 @@ export interface PlaceFile {
   readonly place: Place;
   readonly walks: readonly Walk[];
   readonly mends: readonly Mend[];
+  readonly sightings: readonly LogEntry[];
 }
 
 export type FileProblem =
@@ -26,12 +28,18 @@ export type FileProblem =
 
 export type ReadFile = { readonly file: PlaceFile } | FileProblem;
 
+/** What a file holds, without its name and version. */
+export type PlaceRecords = Omit<PlaceFile, 'format' | 'version'>;
+
 /** Key order is the document's own, so that the same place always gives the same bytes. */
-export function writePlaceFile(
-  place: Place,
-  walks: readonly Walk[],
-  mends: readonly Mend[],
-): string {
-  const file: PlaceFile = { format: formatName, version: formatVersion, place, walks, mends };
+export function writePlaceFile({ place, walks, mends, sightings }: PlaceRecords): string {
+  const file: PlaceFile = {
+    format: formatName,
+    version: formatVersion,
+    place,
+    walks,
+    mends,
+    sightings,
+  };
   return `${JSON.stringify(file, null, 1)}\n`;
 }

@@ -1,17 +1,14 @@
-/** Schema of the structure of a place. The types it checks stand in place/place.ts. */
+/** Schema of the structure of a place, version 2. The types it checks stand in place/place.ts and place/bay.ts. */
 import * as yup from 'yup';
-import {
-  conditions,
-  fixings,
-  habits,
-  openingKinds,
-  soils,
-  yesNo,
-  type Place,
-} from '../place/place';
+import { byDays, habits, openingKinds, yesNo } from '../place/bay';
+import { birdKinds, strandHours, zoneKinds, type Place } from '../place/place';
 import { animalIds } from '../tables/animals';
+import { conditions, fixings } from '../tables/fixings';
 import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
+import { touching } from '../tables/shocking';
+import { soils } from '../tables/soils';
+import { nearThings, oftenWords } from '../tables/visiting';
 import {
   length,
   list,
@@ -28,6 +25,17 @@ import {
 
 const meshOrNone = [...meshIds, 'none'] as const;
 const number = () => yup.number().required();
+const wholeNumber = (most: number) => yup.number().integer().min(0).max(most).required();
+
+const dayOfYear = () =>
+  yup
+    .string()
+    .matches(
+      /^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/,
+      '${path} must be a month and day, like 10-15',
+    )
+    .required();
+const yearSpan = shape({ from: dayOfYear(), to: dayOfYear() });
 
 const side = shape({
   id: text(),
@@ -44,7 +52,13 @@ const outline = shape({
   sides: list(side),
 });
 
-const zone = shape({ id: text(), kind: oneOf(['run', 'house']), name: text(), outline });
+const zone = shape({
+  id: text(),
+  kind: oneOf(zoneKinds),
+  name: text(),
+  outline,
+  inUse: maybe(yearSpan),
+});
 
 const layer = shape({
   id: text(),
@@ -53,6 +67,7 @@ const layer = shape({
   wire: maybeLength(),
   fixing: maybeChoice(fixings),
   condition: maybeChoice(conditions),
+  on: maybe(yearSpan),
 });
 
 const band = shape({
@@ -74,6 +89,10 @@ const ground = shape({
   gapLifted: maybeLength(),
   soil: maybeChoice(soils),
   skirt: maybe(skirt),
+  digging: maybeChoice(yesNo),
+  floor: maybeChoice(meshOrNone),
+  weight: maybeLength(),
+  pegs: maybeLength(),
 });
 
 const opening = shape({
@@ -90,11 +109,21 @@ const opening = shape({
   cover: yup.array(layer as yup.Schema<object>).optional(),
   habit: oneOf(habits),
   shutBy: oneOf(['hand', 'cord', 'light', 'nobody']),
+  byDay: maybe(oneOf(byDays)),
+  letGo: maybe(oneOf(['stays', 'falls-shut'])),
 });
 
 const top = shape({
   kind: oneOf(['roof', 'open', 'overhang', 'hood', 'tilt']),
   width: yup.number().min(0).optional(),
+  tilt: yup.number().min(0).max(90).optional(),
+});
+
+const strand = shape({
+  id: text(),
+  height: possibleLength(),
+  standOff: possibleLength(),
+  touching: maybeChoice(touching),
 });
 
 const bay = shape({
@@ -106,9 +135,12 @@ const bay = shape({
   bands: list(band),
   ground: maybe(ground),
   openings: list(opening),
-  strands: list(shape({ id: text(), height: length(), standOff: length() })),
+  strands: list(strand),
   panelPulled: maybeLength(),
   largestHole: maybeLength(),
+  fixing: maybeChoice(fixings),
+  condition: maybeChoice(conditions),
+  roost: maybeLength(),
 });
 
 const face = shape({
@@ -119,6 +151,21 @@ const face = shape({
   bays: list(bay),
 });
 
+const group = shape({
+  id: text(),
+  kind: oneOf(birdKinds),
+  count: wholeNumber(10_000),
+  sleeps: text(),
+  days: optionalText(200),
+  ranging: maybe(
+    shape({
+      zone: text(),
+      hours: yup.number().min(0).max(24).required(),
+      watched: yup.boolean().required(),
+    }),
+  ),
+});
+
 export const placeSchema = shape<Place>({
   id: text(),
   name: text(80),
@@ -126,15 +173,27 @@ export const placeSchema = shape<Place>({
   setting: shape({
     region: oneOf(['gb', 'ie', 'eu', 'na', 'au', 'nz']),
     lives: yup.array(oneOf(animalIds)).required(),
+    near: yup.array(oneOf(nearThings)).required(),
+    often: yup
+      .array(shape({ animal: oneOf(animalIds), often: oneOf(oftenWords) }) as yup.Schema<object>)
+      .optional(),
   }),
-  flock: list(
-    shape({
-      id: text(),
-      kind: oneOf(['bantam', 'grown', 'chicks', 'ducks']),
-      count: yup.number().integer().min(0).max(10_000).required(),
-      sleeps: text(),
-    }),
-  ),
+  flock: list(group),
   zones: list(zone),
   faces: list(face),
+  fence: maybe(shape({ id: text(), volts: maybeLength(), on: oneOf(strandHours) })),
+  routine: maybe(
+    shape({
+      rounds: maybe(
+        shape({
+          made: wholeNumber(1_000_000),
+          missed: wholeNumber(1_000_000).test(
+            'no-more',
+            '${path} must not be more than were made',
+            (missed, { parent }) => missed <= (parent as { made: number }).made,
+          ),
+        }),
+      ),
+    }),
+  ),
 });

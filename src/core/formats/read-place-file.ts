@@ -1,5 +1,6 @@
 /** Reads a place file. Never throws on bad input: says what is wrong with it as data. */
 import { ValidationError } from 'yup';
+import { migratedFile } from './migrate';
 import { formatName, formatVersion, largestFile, type ReadFile } from './place-file';
 import { placeFileSchema } from './place-file-schema';
 import { doubtfulReference } from './references';
@@ -18,7 +19,7 @@ export function readPlaceFile(text: string): ReadFile {
   if (typeof document.version === 'number' && document.version > formatVersion) {
     return { problem: 'newer-version', version: document.version, known: formatVersion };
   }
-  return checkShape(document);
+  return checkShape(migratedFile(document));
 }
 
 function checkShape(document: object): ReadFile {

@@ -1,7 +1,8 @@
-/** Schemas of what is kept beside a place: walks and mends. The types stand in place/walk.ts and place/mend.ts. */
+/** Schemas of what is kept beside a place: walks, mends, sightings. The types stand in place/walk.ts, mend.ts, sighting.ts. */
 import * as yup from 'yup';
 import { attributeIds, attributes, type AttributeId } from '../place/attributes';
 import { mendKinds, mendStates, spotKinds, type Mend } from '../place/mend';
+import { sightingKinds, type LogEntry } from '../place/sighting';
 import { readingMethods, type Walk } from '../place/walk';
 import { animalIds } from '../tables/animals';
 import {
@@ -72,3 +73,26 @@ export const mendSchema = shape<Mend>({
   state: oneOf(mendStates),
   history: list(shape({ state: oneOf(mendStates), at: instant(), walk: optionalText(200) })),
 });
+
+const sighting = shape({
+  id: text(),
+  placeId: text(),
+  date: day(),
+  what: oneOf(['sighting']),
+  animal: oneOf(animalIds),
+  how: oneOf(sightingKinds),
+  bay: optionalText(200),
+});
+
+const quietCamera = shape({
+  id: text(),
+  placeId: text(),
+  date: day(),
+  what: oneOf(['quiet-camera']),
+  nights: yup.number().integer().min(1).max(3660).required(),
+});
+
+export const logEntrySchema = byField<LogEntry>(
+  { nights: quietCamera, animal: sighting },
+  'animal',
+);

@@ -24,16 +24,24 @@ export function doubtfulReference(file: PlaceFile): FileProblem | undefined {
     if (!zones.has(group.sleeps)) {
       return wrong('place.flock', `there is no zone “${group.sleeps}” for ${group.id} to sleep in`);
     }
+    const others = [group.days, group.ranging?.zone];
+    const unknown = others.find((zone) => zone !== undefined && !zones.has(zone));
+    if (unknown !== undefined) {
+      return wrong('place.flock', `there is no zone “${unknown}” for ${group.id} to be in`);
+    }
   }
   const twice = firstRepeated([
     ...allBays(place).flatMap(({ bay }) => itemsOf(bay).map(itemId)),
     ...allBays(place).flatMap(({ bay }) => bay.bands.map((band) => band.id)),
+    ...(place.fence ? [place.fence.id] : []),
   ]);
   if (twice !== undefined) return wrong('place.faces', `the id “${twice}” is used twice`);
-  const belongs = [...file.walks, ...file.mends].find((it) => it.placeId !== place.id);
-  return belongs && wrong('walks and mends', `“${belongs.id}” belongs to another place`);
+  const kept = [...file.walks, ...file.mends, ...file.sightings];
+  const belongs = kept.find((it) => it.placeId !== place.id);
+  return belongs && wrong('walks, mends and sightings', `“${belongs.id}” belongs to another place`);
 }
 
 function firstRepeated(ids: readonly string[]): string | undefined {
-  return ids.find((id, index) => ids.indexOf(id) !== index);
+  const seen = new Set<string>();
+  return ids.find((id) => seen.size === seen.add(id).size);
 }

@@ -13,7 +13,7 @@ export function addToPlace(place: Place, mend: Mend): Place {
   if (!adds) return place;
   const id = addedItem(mend.spot, mend.kind);
   if ('layer' in adds) {
-    const layer: Layer = { id, mesh: { is: 'none' } };
+    const layer = { ...fittedLayer(id), mesh: { is: 'none' } } as const;
     return changeBay(
       place,
       mend,
@@ -49,6 +49,11 @@ export function removeFromPlace(place: Place, mend: Mend, wasRead: boolean): Pla
       latches: without(it.latches),
     }),
   );
+}
+
+/** A layer as a mend fits it: screwed down with washers, new. */
+function fittedLayer(id: ItemId): Omit<Layer, 'mesh'> {
+  return { id, fixing: { is: 'screws-washers' }, condition: { is: 'sound' } };
 }
 
 function withOne<T extends { readonly id: ItemId }>(all: readonly T[], one: T): T[] {

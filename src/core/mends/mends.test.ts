@@ -53,9 +53,22 @@ function again(
   };
 }
 
+/** Where only what passes hex netting lives, and nothing that tears it. */
+const small = (it: Place): Place => ({
+  ...it,
+  setting: { ...it.setting, lives: ['stoat', 'norway-rat'] },
+});
+
 const done = (mend: Mend) => moveMend(mend, 'done', '2026-11-21T10:00:00Z');
 
 describe('proposals', () => {
+  test('hex netting where badgers live is lined with mesh that they do not tear either', () => {
+    const hexed = setAttribute(found, 'w2-high-1', 'layer.mesh', { is: 'hex-25' });
+    const kinds = proposals('w2', hexed).map(({ mend }) => mend.kind);
+    expect(kinds).toContain('line-welded-13');
+    expect(kinds).not.toContain('line-welded-6');
+  });
+
   test('a gap under the sill: lasting mends first, stones for tonight last, all made to the stricter figure', () => {
     const all = proposals('n2');
     expect(all.map(({ mend }) => mend.kind)).toEqual(['sill-board', 'sill-apron', 'sill-stones']);
@@ -72,7 +85,7 @@ describe('proposals', () => {
   });
 
   test('½ in mesh meets the figure rats are judged by but not the stricter one, and says so', () => {
-    const hexed = setAttribute(found, 'w2-high-1', 'layer.mesh', { is: 'hex-25' });
+    const hexed = setAttribute(small(found), 'w2-high-1', 'layer.mesh', { is: 'hex-25' });
     const all = proposals('w2', hexed);
     expect(pick(all, 'line-welded-13').meetsStrict).toBe(false);
     expect(pick(all, 'line-welded-6').meetsStrict).toBe(true);
@@ -194,7 +207,7 @@ describe('from planned to held', () => {
 });
 
 describe('a mend that adds a layer', () => {
-  const hexed = setAttribute(place, 'w2-high-1', 'layer.mesh', { is: 'hex-25' });
+  const hexed = setAttribute(small(place), 'w2-high-1', 'layer.mesh', { is: 'hex-25' });
   const without = walks.map((walk) => ({
     ...walk,
     readings: walk.readings.filter(({ item }) => item !== 'w2-high-1'),

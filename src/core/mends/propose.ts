@@ -1,9 +1,10 @@
 /** Mends that fit a weak spot, and what choosing one changes. */
+import { layerEffort } from '../effort/layers';
 import { compareRungs } from '../effort/rung';
 import type { Mend, Target } from '../place/mend';
-import type { Place } from '../place/place';
+import type { Layer, Place } from '../place/place';
 import { animals } from '../tables/animals';
-import { meshes } from '../tables/meshes';
+import { meshes, type MeshId } from '../tables/meshes';
 import { closureFor, type Target as Closure } from '../walk/what-it-means';
 import { catalogue, type CatalogueMend } from './catalogue';
 import { addToPlace, addedItem } from './added-items';
@@ -44,10 +45,25 @@ function meets(mend: CatalogueMend, closure: number): boolean {
 function stopsThem(mend: CatalogueMend, weak: WeakSpot, closure: Closure): boolean {
   if (mend.targets) return mend.targets(weak) !== undefined;
   if (!meets(mend, closure.used)) return false;
-  if (weak.spot.kind !== 'latch' || !mend.adds || !('latch' in mend.adds)) return true;
+  if (!mend.adds) return true;
+  if ('layer' in mend.adds) return coverStops(mend.adds.layer, weak);
+  if (weak.spot.kind !== 'latch') return true;
   const added = mend.adds.latch;
   return weak.letsBy.every(
     (id) => compareRungs(latchReasonAfter(weak, animals[id], added), 'holds') === 0,
+  );
+}
+
+/** New cover, screwed down with washers, is neither passed nor torn by any of them. */
+function coverStops(mesh: MeshId, { letsBy, bay }: WeakSpot): boolean {
+  const layer: Layer = {
+    id: '',
+    mesh: { is: mesh },
+    fixing: { is: 'screws-washers' },
+    condition: { is: 'sound' },
+  };
+  return letsBy.every(
+    (id) => layerEffort(layer, bay, animals[id], 'worst', undefined).minutes === null,
   );
 }
 

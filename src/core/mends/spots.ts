@@ -5,7 +5,9 @@ import { findItem } from '../place/find';
 import type { Spot, SpotKind } from '../place/mend';
 import type { Bay, Place } from '../place/place';
 import { bayEffort } from '../effort/bay-effort';
+import { rungMinutes } from '../effort/rung';
 import { animals, type AnimalId } from '../tables/animals';
+import type { Attack } from '../tables/attacks';
 
 export interface WeakSpot {
   readonly spot: Spot;
@@ -19,39 +21,50 @@ export interface WeakSpot {
 /** The attributes that are read again to see whether a spot holds. */
 export const spotAttributes: Readonly<Record<SpotKind, readonly AttributeId[]>> = {
   ground: ['ground.gap', 'ground.gapLifted'],
-  dig: ['ground.soil', 'skirt.depth', 'skirt.outward', 'skirt.tied'],
+  dig: ['ground.soil', 'skirt.mesh', 'skirt.depth', 'skirt.outward', 'skirt.tied'],
   mesh: ['layer.mesh', 'layer.clear'],
   panel: ['bay.panelPulled'],
   hole: ['bay.largestHole'],
   edges: ['opening.gap', 'opening.gapPulled'],
   latch: ['latch.kind'],
+  reach: ['bay.roost'],
+  top: [],
+  frame: ['ground.pegs'],
+  bare: [],
 };
 
-const kindOf: Readonly<Record<AttributeId, SpotKind>> = {
+const kindOf: Readonly<Partial<Record<AttributeId, SpotKind>>> = {
   'ground.gap': 'ground',
   'ground.gapLifted': 'ground',
-  'ground.soil': 'dig',
-  'skirt.depth': 'dig',
-  'skirt.outward': 'dig',
-  'skirt.tied': 'dig',
   'bay.panelPulled': 'panel',
   'bay.largestHole': 'hole',
   'layer.mesh': 'mesh',
   'layer.clear': 'mesh',
   'opening.gap': 'edges',
   'opening.gapPulled': 'edges',
-  'latch.kind': 'latch',
+};
+
+const kindByAttack: Readonly<Partial<Record<Attack, SpotKind>>> = {
+  dig: 'dig',
+  reach: 'reach',
+  climb: 'top',
+  jump: 'top',
+  fly: 'top',
+  lift: 'frame',
+  open: 'latch',
+  wait: 'latch',
 };
 
 /** The spot a part belongs to. Mesh is named by its band or its opening, a latch by its door: what a mend works on. */
 export function spotOf(place: Place, part: PartEffort): Spot {
   const item = findItem(place, part.item);
-  if (part.attack === 'open' || part.attribute === undefined) {
+  const kind = kindByAttack[part.attack] ?? (part.attribute && kindOf[part.attribute]) ?? 'bare';
+  if (kind === 'latch') {
     const opening =
       item?.kind === 'latch' || item?.kind === 'opening' ? item.opening.id : part.item;
-    return { kind: 'latch', item: opening };
+    return { kind, item: opening };
   }
-  const kind = kindOf[part.attribute];
+  if (kind === 'reach') return { kind, item: item?.bay.id ?? part.item };
   if (kind !== 'mesh' || item?.kind !== 'layer') return { kind, item: part.item };
   const band = item.bay.bands.find((it) => it.layers.includes(item.layer));
   const opening = item.bay.openings.find((it) => it.cover?.includes(item.layer));
@@ -63,7 +76,8 @@ export function weakSpots(place: Place, bay: Bay): WeakSpot[] {
   const found = new Map<string, { spot: Spot; parts: PartEffort[] }>();
   for (const id of place.setting.lives) {
     for (const part of bayEffort(bay, animals[id], 'best')) {
-      if (part.minutes === null) continue;
+      // What takes a night (a rat at sound boards) is for no mend's list.
+      if (part.minutes === null || part.minutes >= rungMinutes.night) continue;
       const spot = spotOf(place, part);
       const key = `${spot.kind} ${spot.item}`;
       found.set(key, { spot, parts: [...(found.get(key)?.parts ?? []), part] });

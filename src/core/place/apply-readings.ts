@@ -1,6 +1,7 @@
 /** The place as it was last found: structure with every reading laid over it, oldest walk first. */
 import type { AttributeId } from './attributes';
-import type { ItemId, Place } from './place';
+import isSame from 'fast-deep-equal';
+import type { Bay, ItemId, Place } from './place';
 import type { Possible } from './possible';
 import { setAttributes } from './set-attribute';
 import type { Reading, Walk } from './walk';
@@ -37,7 +38,30 @@ export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace 
     const own = values.get(reading.item) ?? new Map<AttributeId, Possible>();
     values.set(reading.item, own.set(reading.attribute, reading.value));
   }
-  return { place: setAttributes(place, values), provenance };
+  return { place: keepUnchanged(place, setAttributes(place, values)), provenance };
+}
+
+const lastFound = new WeakMap<Bay, Bay>();
+
+/**
+ * A bay found just as it was found the last time is given as the same object, so that what was worked out for it can be
+ * kept. Values only; the answer is the same with or without.
+ */
+function keepUnchanged(place: Place, found: Place): Place {
+  return {
+    ...found,
+    faces: found.faces.map((face, at) => ({
+      ...face,
+      bays: face.bays.map((bay, index) => {
+        const structure = place.faces[at]?.bays[index];
+        if (!structure || structure === bay) return bay;
+        const last = lastFound.get(structure);
+        if (last && isSame(last, bay)) return last;
+        lastFound.set(structure, bay);
+        return bay;
+      }),
+    })),
+  };
 }
 
 /** "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. */

@@ -39,10 +39,14 @@ export function beginPlace(it: Beginning): Place | BeginningProblem {
     id: it.id,
     name: it.name,
     units: it.units,
-    setting: { region: it.region, lives: livesToBeginWith(it.region, it.kind === 'chicks') },
+    setting: {
+      region: it.region,
+      lives: livesToBeginWith(it.region, it.kind === 'chicks'),
+      near: [],
+    },
     flock: [{ id: 'birds', kind: it.kind, count: it.birds, sleeps: 'house' }],
     zones: zones(it),
-    faces: [...outerWalls(it), ...houseWalls(it), ...roofs()],
+    faces: [...outerWalls(it), ...houseWalls(it), ...roofs(it)],
   };
 }
 
@@ -147,8 +151,8 @@ function houseWalls(it: Beginning): Face[] {
   ];
 }
 
-function roofs(): Face[] {
-  const roof = (id: string, name: string, below: string): Face => ({
+function roofs(it: Beginning): Face[] {
+  const roof = (id: string, name: string, below: string, height: number): Face => ({
     id,
     kind: 'roof',
     between: ['outside', below],
@@ -162,8 +166,8 @@ function roofs(): Face[] {
         bands: [
           {
             id: `${id}-band`,
-            from: 0,
-            to: 0,
+            from: height,
+            to: height,
             layers: [{ id: `${id}-cover`, mesh: { any: true } }],
           },
         ],
@@ -172,7 +176,10 @@ function roofs(): Face[] {
       },
     ],
   });
-  return [roof('run-roof', 'run roof', 'run'), roof('house-roof', 'house roof', 'house')];
+  return [
+    roof('run-roof', 'run roof', 'run', it.runHeight),
+    roof('house-roof', 'house roof', 'house', houseHeight),
+  ];
 }
 
 function meshBay(

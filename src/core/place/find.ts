@@ -1,5 +1,5 @@
 /** Looking things up in a place. */
-import type { BayId, Bay, Face, FittedLatch, ItemId, Layer, Opening, Place } from './place';
+import type { Bay, BayId, Face, FittedLatch, ItemId, Layer, Opening, Place, Strand } from './place';
 import { outside } from './place';
 
 export interface BayInPlace {
@@ -24,7 +24,8 @@ export type Item =
       readonly bay: Bay;
       readonly opening: Opening;
       readonly latch: FittedLatch;
-    };
+    }
+  | { readonly kind: 'strand'; readonly bay: Bay; readonly strand: Strand };
 
 /** Every item a reading can name, in the order in which it stands in the bay. */
 export function itemsOf(bay: Bay): Item[] {
@@ -39,13 +40,24 @@ export function itemsOf(bay: Bay): Item[] {
       { kind: 'opening', bay, opening },
       ...opening.latches.map((latch): Item => ({ kind: 'latch', bay, opening, latch })),
     ]),
+    ...bay.strands.map((strand): Item => ({ kind: 'strand', bay, strand })),
   ];
 }
 
 export function itemId(item: Item): ItemId {
   if (item.kind === 'bay') return item.bay.id;
   if (item.kind === 'layer') return item.layer.id;
+  if (item.kind === 'strand') return item.strand.id;
   return item.kind === 'opening' ? item.opening.id : item.latch.id;
+}
+
+const idsOf = new WeakMap<Bay, readonly ItemId[]>();
+
+/** Ids of all items of a bay. */
+export function itemIdsOf(bay: Bay): readonly ItemId[] {
+  const known = idsOf.get(bay) ?? itemsOf(bay).map(itemId);
+  idsOf.set(bay, known);
+  return known;
 }
 
 export function findItem(place: Place, id: ItemId): Item | undefined {

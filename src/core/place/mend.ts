@@ -25,6 +25,8 @@ export const mendKinds = [
   'two-motion-latch',
   'clip-through-hasp',
   'padlock',
+  'roost-away',
+  'pegs-in',
 ] as const;
 export type MendKind = (typeof mendKinds)[number];
 
@@ -52,7 +54,23 @@ export interface Spot {
   readonly item: ItemId;
 }
 
-export const spotKinds = ['ground', 'dig', 'mesh', 'panel', 'hole', 'edges', 'latch'] as const;
+export const spotKinds = [
+  'ground',
+  'dig',
+  'mesh',
+  'panel',
+  'hole',
+  'edges',
+  'latch',
+  /** Within reach of roosting birds. */
+  'reach',
+  /** Over a top edge that is joined to nothing. */
+  'top',
+  /** Under a light frame that is lifted. */
+  'frame',
+  /** Where there is no cover at all. */
+  'bare',
+] as const;
 export type SpotKind = (typeof spotKinds)[number];
 
 /** The reading that will show the mend holds. */

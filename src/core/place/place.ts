@@ -3,13 +3,30 @@
  * (see walk.ts) and laid over the structure by `applyReadings`. Lengths in mm, angles in degrees clockwise.
  */
 import type { AnimalId, Region } from '../tables/animals';
-import type { LatchId } from '../tables/latches';
-import type { MeshId } from '../tables/meshes';
-import type { PossibleChoice, PossibleLength } from './possible';
+import type { Near, Often } from '../tables/visiting';
+import type { Bay, ItemId } from './bay';
+import type { PossibleLength } from './possible';
+import type { YearSpan } from './year-span';
+
+export type {
+  Band,
+  Bay,
+  BayId,
+  ByDay,
+  FittedLatch,
+  GroundLine,
+  Habit,
+  ItemId,
+  Layer,
+  Opening,
+  OpeningKind,
+  Skirt,
+  Strand,
+  TopEdge,
+  YesNo,
+} from './bay';
 
 export type ZoneId = string;
-export type BayId = string;
-export type ItemId = string;
 
 /** The zone nobody lists: everything that is not the place. */
 export const outside = 'outside';
@@ -22,28 +39,54 @@ export interface Place {
   readonly flock: readonly Group[];
   readonly zones: readonly Zone[];
   readonly faces: readonly Face[];
+  readonly fence?: Fence;
+  readonly routine?: Routine;
 }
 
 export interface Setting {
   readonly region: Region;
   /** Animals the keeper reckons with here. One that never comes is left out. */
   readonly lives: readonly AnimalId[];
+  /** What lies near and what calls animals. */
+  readonly near: readonly Near[];
+  /** How often, in the keeper's words, where they know better than the tables. */
+  readonly often?: readonly { readonly animal: AnimalId; readonly often: Often }[];
 }
 
-/** Birds that spend the night together. */
+export const birdKinds = ['bantam', 'grown', 'chicks', 'ducks'] as const;
+export type BirdKind = (typeof birdKinds)[number];
+
+/** Birds that spend night and day together. */
 export interface Group {
   readonly id: string;
-  readonly kind: 'bantam' | 'grown' | 'chicks' | 'ducks';
+  readonly kind: BirdKind;
   readonly count: number;
+  /** A zone, or `outside`: the one that roosts in a tree. */
   readonly sleeps: ZoneId;
+  /** Where they are by day; absent: the run their house opens on, else where they sleep. */
+  readonly days?: ZoneId;
+  /** Hours a day out of the run, and in which zone (`outside`, or a fenced strip). */
+  readonly ranging?: Ranging;
+}
+
+export interface Ranging {
+  readonly zone: ZoneId;
+  readonly hours: number;
+  /** Only when someone is at home and about. */
+  readonly watched: boolean;
 }
 
 export interface Zone {
   readonly id: ZoneId;
-  readonly kind: 'run' | 'house';
+  readonly kind: ZoneKind;
   readonly name: string;
   readonly outline: Outline;
+  /** Days of the year on which birds are kept in it; absent: all year. */
+  readonly inUse?: YearSpan;
 }
+
+export const zoneKinds = ['run', 'house', 'nest-box', 'under-house'] as const;
+export type ZoneKind = (typeof zoneKinds)[number];
 
 /** A closed walk as paced: from `start`, heading, then side by side. x runs east, y north. */
 export interface Outline {
@@ -73,118 +116,18 @@ export interface Face {
   readonly bays: readonly Bay[];
 }
 
-/** Post to post. */
-export interface Bay {
-  readonly id: BayId;
-  readonly name: string;
-  readonly width: number;
-  readonly height: number;
-  readonly top: TopEdge;
-  readonly bands: readonly Band[];
-  readonly ground?: GroundLine;
-  readonly openings: readonly Opening[];
-  readonly strands: readonly Strand[];
-  /** Widest opening at a staple line, seam, tie or corner when pulled by hand. */
-  readonly panelPulled?: PossibleLength;
-  /** Largest hole anywhere in the bay. */
-  readonly largestHole?: PossibleLength;
-}
-
-export interface TopEdge {
-  readonly kind: 'roof' | 'open' | 'overhang' | 'hood' | 'tilt';
-  /** How far an overhang reaches out. */
-  readonly width?: number;
-}
-
-/** A strip of the wall's height with the same cover. */
-export interface Band {
+/** The electric line that all strands of the place hang on. */
+export interface Fence {
   readonly id: ItemId;
-  readonly from: number;
-  readonly to: number;
-  readonly layers: readonly Layer[];
+  /** Line potential, kV, at the far end. Unread is unknown, not live. */
+  readonly volts?: PossibleLength;
+  readonly on: StrandHours;
 }
 
-export interface Layer {
-  readonly id: ItemId;
-  /** "none" while a mend that adds the layer has not been measured, or where a cover is off. */
-  readonly mesh: PossibleChoice<MeshId | 'none'>;
-  /** Smallest clear opening, where measured; otherwise the mesh's own. */
-  readonly clear?: PossibleLength;
-  readonly wire?: PossibleLength;
-  readonly fixing?: PossibleChoice<Fixing>;
-  readonly condition?: PossibleChoice<Condition>;
-}
+export const strandHours = ['always', 'nights-and-away', 'nights', 'never'] as const;
+export type StrandHours = (typeof strandHours)[number];
 
-export const fixings = ['staples', 'ties', 'lacing', 'batten', 'screws-washers'] as const;
-export type Fixing = (typeof fixings)[number];
-export const conditions = ['sound', 'worn', 'failing'] as const;
-export type Condition = (typeof conditions)[number];
-export const yesNo = ['yes', 'no'] as const;
-export type YesNo = (typeof yesNo)[number];
-export const soils = ['soft', 'firm', 'stony', 'rock', 'hard-surface'] as const;
-export type Soil = (typeof soils)[number];
-
-export interface GroundLine {
-  /** Widest gap between sill and ground, at rest. */
-  readonly gap?: PossibleLength;
-  /** The same with the bottom edge lifted by hand midway between posts. */
-  readonly gapLifted?: PossibleLength;
-  readonly soil?: PossibleChoice<Soil>;
-  readonly skirt?: Skirt;
-}
-
-export interface Skirt {
-  readonly mesh: PossibleChoice<MeshId | 'none'>;
-  readonly depth: PossibleLength;
-  readonly outward: PossibleLength;
-  readonly tied: PossibleChoice<YesNo>;
-}
-
-export interface Opening {
-  readonly id: ItemId;
-  readonly name: string;
-  readonly kind: OpeningKind;
-  /** Along the bay from its first post, to the opening's edge. */
-  readonly at: number;
-  /** Height of its lower edge above ground. */
-  readonly up: number;
-  readonly width: number;
-  readonly height: number;
-  /** Gap round it when closed. A vent or window that only has mesh in it has none. */
-  readonly gap?: PossibleLength;
-  /** Widest gap at a corner when pulled. */
-  readonly gapPulled?: PossibleLength;
-  readonly latches: readonly FittedLatch[];
-  /** Mesh in it (vents, windows). */
-  readonly cover?: readonly Layer[];
-  readonly habit: Habit;
-  readonly shutBy: 'hand' | 'cord' | 'light' | 'nobody';
-}
-
-export const openingKinds = [
-  'gate',
-  'door',
-  'hatch',
-  'pop-door',
-  'nest-lid',
-  'window',
-  'vent',
-] as const;
-export type OpeningKind = (typeof openingKinds)[number];
-
-/** How it stands at night by habit. A fixed opening (a vent) is `every-night`: its mesh is its door. */
-export const habits = ['every-night', 'cold-or-storms', 'never'] as const;
-export type Habit = (typeof habits)[number];
-
-export interface FittedLatch {
-  readonly id: ItemId;
-  /** "none" while a mend that adds it has not been measured. */
-  readonly kind: PossibleChoice<LatchId | 'none'>;
-}
-
-/** An electric strand crossing the bay. */
-export interface Strand {
-  readonly id: ItemId;
-  readonly height: number;
-  readonly standOff: number;
+export interface Routine {
+  /** Evening rounds on record: how many, and how many of them left a door open. */
+  readonly rounds?: { readonly made: number; readonly missed: number };
 }

@@ -10,21 +10,32 @@ import type {
   Opening,
   Place,
   Skirt,
+  Strand,
 } from './place';
+import { itemIdsOf } from './find';
 import { any, type Possible } from './possible';
 
 /** Values by attribute, for each item that has any. */
 export type Values = ReadonlyMap<ItemId, ReadonlyMap<AttributeId, Possible>>;
 
-/** Returns a new place; values of items that are not in it change nothing (a removed bay's readings stay in old walks). */
+/**
+ * Returns a place with the values laid over it; values of items that are not in it change nothing (a removed bay's readings
+ * stay in old walks). A bay that no value touches is the same object as before, so that its judgement can be kept.
+ */
 export function setAttributes(place: Place, values: Values): Place {
+  const fence = place.fence && itemWith(place.fence, 'fence', values.get(place.fence.id));
   return {
     ...place,
-    faces: place.faces.map((face) => ({
-      ...face,
-      bays: face.bays.map((bay) => bayWith(bay, values)),
-    })),
+    ...(fence && { fence }),
+    faces: place.faces.map((face) => {
+      const bays = face.bays.map((bay) => (isTouched(bay, values) ? bayWith(bay, values) : bay));
+      return bays.every((bay, index) => bay === face.bays[index]) ? face : { ...face, bays };
+    }),
   };
+}
+
+function isTouched(bay: Bay, values: Values): boolean {
+  return itemIdsOf(bay).some((id) => values.has(id));
 }
 
 /** The same for one value. */
@@ -46,11 +57,13 @@ function bayWith(bay: Bay, values: Values): Bay {
     latches: it.latches.map(latch),
     ...(it.cover && { cover: it.cover.map(layer) }),
   });
+  const strand = (it: Strand): Strand => itemWith(it, 'strand', values.get(it.id));
   const own = values.get(bay.id);
   return {
     ...itemWith(bay, 'bay', own),
     bands: bay.bands.map(band),
     openings: bay.openings.map(opening),
+    strands: bay.strands.map(strand),
     ...(bay.ground && { ground: groundWith(bay.ground, own) }),
   };
 }
@@ -68,7 +81,7 @@ function groundWith(
 
 const undescribedSkirt: Skirt = { mesh: any, depth: any, outward: any, tied: any };
 
-type Part = 'ground' | 'skirt' | 'bay' | 'layer' | 'opening' | 'latch';
+type Part = 'ground' | 'skirt' | 'bay' | 'layer' | 'opening' | 'latch' | 'strand' | 'fence';
 
 /** Sets the fields whose attributes begin with this part's name: `ground.gap` is the field `gap` of the ground line. */
 function itemWith<T>(

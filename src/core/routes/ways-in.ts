@@ -2,9 +2,8 @@
 import { rungMinutes } from '../effort/rung';
 import { lapOf } from '../place/lap';
 import type { BayId, Place } from '../place/place';
-import { animals, type AnimalId } from '../tables/animals';
+import type { AnimalId } from '../tables/animals';
 import type { Route } from './animal-routes';
-import { chanceOf } from './chance';
 
 export interface WayIn {
   /** The first bay's id: stable as long as the place is. */
@@ -21,17 +20,22 @@ export interface AnimalRoute {
   readonly route: Route;
 }
 
-/** Under an hour is a way in; an hour up to a night is a slow way, if one visit in ten would last it out. */
+/**
+ * Under an hour is a way in, unless strands turn most tries back; an hour up to a night is a slow way, if one visit in ten
+ * would last it out.
+ */
 export type Pace = 'way-in' | 'slow-way';
 
 /** Rarer than this, a slow way is not worth counting (figure of the model: assumption of ours). */
 const leastChance = 0.1;
 
-export function paceOf({ animal, route }: AnimalRoute): Pace | undefined {
+/** Strands that turn back this share or more shut a way (figure of the model: assumption of ours). */
+const strandsShut = 0.8;
+
+export function paceOf({ route }: AnimalRoute): Pace | undefined {
+  if (route.turnedBack >= strandsShut || route.minutes >= rungMinutes.night) return undefined;
   if (route.minutes < rungMinutes.hour) return 'way-in';
-  if (route.minutes >= rungMinutes.night) return undefined;
-  const chance = chanceOf(route.minutes, animals[animal].patience.value);
-  return chance >= leastChance ? 'slow-way' : undefined;
+  return route.chance >= leastChance ? 'slow-way' : undefined;
 }
 
 /** The worst of several routes' paces: one way in is enough. */
@@ -41,18 +45,22 @@ export function worstPace(routes: readonly AnimalRoute[]): Pace | undefined {
 }
 
 /**
- * Ways of one pace, worst first. Neighbouring bays with the same cause are one way in, and so are several animals by it.
+ * Ways of one pace, worst first. `threatOf` weighs an animal against the others. Neighbouring bays with the same cause are one way in, and so are several animals by it.
  * A bay that is a way in for one animal is not counted again as a slow way for another.
  */
 export function waysIn(
   place: Place,
   routes: readonly AnimalRoute[],
+  threatOf: (animal: AnimalId) => number,
 ): Readonly<Record<Pace, readonly WayIn[]>> {
   const perBay = new Map<BayId, AnimalRoute[]>();
   for (const it of routes) {
     const { id } = it.route.steps[0].bay;
     perBay.set(id, [...(perBay.get(id) ?? []), it]);
   }
+  // What comes in by it: worst first; ways that are alike keep the order of the lap.
+  const threat = (way: WayIn): number =>
+    way.by.reduce((sum, { animal, route }) => sum + threatOf(animal) * route.chance, 0);
   const lap = lapOf(place).bays.map(({ bay }) => bay.id);
   const singles = inLapOrder(lap, perBay);
   const ways = (pace: Pace): WayIn[] => {
@@ -73,14 +81,6 @@ function inLapOrder(lap: readonly BayId[], perBay: ReadonlyMap<BayId, AnimalRout
     const by = [...(perBay.get(id) ?? [])].sort((a, b) => a.route.minutes - b.route.minutes);
     return by[0] ? [{ id, bays: [id], by, minutes: by[0].route.minutes }] : [];
   });
-}
-
-/** What comes in by it: worst first; ways that are alike keep the order of the lap. */
-function threat(way: WayIn): number {
-  return way.by.reduce((sum, { animal, route }) => {
-    const { weight, patience } = animals[animal];
-    return sum + weight.value * chanceOf(route.minutes, patience.value);
-  }, 0);
 }
 
 function keepPace(way: WayIn, pace: Pace): WayIn {
@@ -112,7 +112,13 @@ function cause(way: WayIn): string {
   return way.by
     .map(({ animal, route }) => {
       const [first, ...rest] = route.steps;
-      return [animal, first.by.attribute, first.into, ...rest.map((step) => step.bay.id)].join(' ');
+      return [
+        animal,
+        first.by.attack,
+        first.by.attribute,
+        first.into,
+        ...rest.map((step) => step.bay.id),
+      ].join(' ');
     })
     .sort()
     .join('; ');

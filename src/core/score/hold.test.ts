@@ -20,7 +20,9 @@ test('where nothing threatens there is no hold', () => {
 });
 
 test('exponential giving-up: at its patience an animal is still there once in e', () => {
-  expect(chanceOf(0, 45)).toBe(1);
-  expect(chanceOf(45, 45)).toBeCloseTo(1 / Math.E);
-  expect(chanceOf(null, 45)).toBe(0);
+  expect(chanceOf(0)).toBe(1);
+  expect(chanceOf(45 / 45)).toBeCloseTo(1 / Math.E);
+  expect(chanceOf(null)).toBe(0);
+  // A strand that turns back 95 in 100 leaves one try in twenty.
+  expect(chanceOf(-Math.log(1 - 0.95))).toBeCloseTo(0.05);
 });

@@ -1,41 +1,43 @@
-/** The judgement of a place as it was last found. Same place and readings, same answer. */
-import { applyReadings, type FoundPlace } from '../place/apply-readings';
-import { allBays } from '../place/find';
+/** The judgement of a place as it was last found, in one scenario. Same place, readings and log, same answer. */
+import type { When } from '../effort/when';
+import { applyReadings, inDateOrder, type FoundPlace } from '../place/apply-readings';
 import type { BayId, Place } from '../place/place';
+import type { LogEntry } from '../place/sighting';
 import type { Walk } from '../place/walk';
-import { birdZones, routesOf, type Route } from '../routes/animal-routes';
-import { chanceOf } from '../routes/chance';
-import { waysIn, worstPace, type AnimalRoute, type WayIn } from '../routes/ways-in';
+import { waysIn, type AnimalRoute, type WayIn } from '../routes/ways-in';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
-import { attacksNotJudged, judgedAttacks, type Attack } from '../tables/attacks';
+import { attacks, type Attack } from '../tables/attacks';
 import { questionsOf } from '../walk/questions';
-import { hold, type Threat } from './hold';
-import { isAbout, type Scenario } from './scenario';
+import { bayMarks, type BayMark } from './bay-marks';
+import { hold } from './hold';
+import { judgeAnimal, type AnimalJudgement, type AnimalRoutes, type Range } from './judge-animal';
+import { missedRoundChance } from './missed-round';
+import { whenOf, whereabouts, type Scenario, type Whereabouts } from './scenario';
+import { expectedVisits, visitsAYear } from './visits';
 
-/** Two ends: every unread gap shut, and every unread gap wide open. They meet when all is read. */
-export interface Range {
-  readonly best: number | null;
-  readonly worst: number | null;
+export type { BayMark } from './bay-marks';
+export type { AnimalJudgement, GroupThreat, Range } from './judge-animal';
+
+export interface Circumstances {
+  readonly scenario?: Scenario;
+  /** YYYY-MM-DD; absent: the day of the last walk. */
+  readonly date?: string;
+  /** What was seen, and was not. */
+  readonly log?: readonly LogEntry[];
+  /** The tables' animals, unless somebody asks what would be if a figure were another. */
+  readonly table?: Readonly<Record<AnimalId, Animal>>;
 }
-
-export interface AnimalJudgement {
-  readonly animal: AnimalId;
-  /** False for one that is not about in this scenario's hours. */
-  readonly about: boolean;
-  /** Lightest route that is sure from what was read; `undefined` where none is. */
-  readonly route: Route | undefined;
-  /** Minutes along the weakest route; `null` holds. */
-  readonly minutes: Range;
-  readonly chance: { readonly best: number; readonly worst: number };
-}
-
-/** The line a bay is drawn with. It agrees with the ways in: `open` bays are theirs. */
-export type BayMark = 'holds' | 'hours' | 'open' | 'unread';
 
 export interface Judgement {
   readonly scenario: Scenario;
+  /** The day it is judged for; `undefined` before the first walk. */
+  readonly date: string | undefined;
+  readonly when: When;
   readonly found: FoundPlace;
+  /** Birds, and where each group is. */
   readonly birds: number;
+  readonly whereabouts: readonly Whereabouts[];
+  readonly missedRound: number;
   readonly animals: readonly AnimalJudgement[];
   /** Sure from what was read; unread bays may hide more. */
   readonly waysIn: readonly WayIn[];
@@ -44,89 +46,95 @@ export interface Judgement {
   readonly marks: ReadonlyMap<BayId, BayMark>;
   readonly stops: { readonly all: number; readonly unread: number };
   readonly judged: readonly Attack[];
-  readonly notJudged: readonly Attack[];
 }
 
 export function judge(
   place: Place,
   walks: readonly Walk[],
-  scenario: Scenario = 'night-shut',
+  circumstances: Circumstances = {},
 ): Judgement {
+  const { scenario = 'night-shut' } = circumstances;
+  return judgeFound(findOut(place, walks, circumstances), scenario);
+}
+
+/** What is the same in every scenario. */
+export interface Known {
+  readonly found: FoundPlace;
+  readonly date: string | undefined;
+  readonly log: readonly LogEntry[];
+  readonly table: Readonly<Record<AnimalId, Animal>>;
+  readonly missedRound: number;
+  readonly stops: Judgement['stops'];
+}
+
+export function findOut(
+  place: Place,
+  walks: readonly Walk[],
+  { log = [], table = animals, date }: Omit<Circumstances, 'scenario'>,
+): Known {
   const found = applyReadings(place, walks);
-  const present = found.place.setting.lives.map((id) => animals[id]);
-  const about = present.filter((animal) => isAbout(animal, scenario));
-  const birds = found.place.flock.reduce((sum, group) => sum + group.count, 0);
-  const best = about.map((animal) => routesOf(found.place, animal, 'best'));
-  const worst = about.map((animal) => routesOf(found.place, animal, 'worst'));
-  const sure = named(about, best);
-  const ways = waysIn(found.place, sure);
   const questions = questionsOf(found.place);
   return {
-    scenario,
     found,
-    birds,
-    animals: present.map((animal) => {
-      const index = about.indexOf(animal);
-      return judgeAnimal(animal, index >= 0, best[index] ?? [], worst[index] ?? []);
-    }),
+    date: date ?? inDateOrder(walks).at(-1)?.date,
+    log,
+    table,
+    missedRound: missedRoundChance(found.place),
+    stops: { all: questions.length, unread: questions.filter((it) => !it.answered).length },
+  };
+}
+
+export function judgeFound(known: Known, scenario: Scenario): Judgement {
+  const { found, date, log, table } = known;
+  const { place } = found;
+  const birds = whereabouts(place, scenario, date);
+  const when = whenOf(place, scenario, date);
+  const judged = place.setting.lives.map((id) => {
+    const animal = table[id];
+    const visits = expectedVisits(place, animal, log, date);
+    return judgeAnimal(place, animal, scenario, when, birds, visits);
+  });
+  // What is expected less than once a year is no way in's animal.
+  const counted = judged.filter(
+    ({ judgement }) => visitsAYear(place, table[judgement.animal], log) >= 1,
+  );
+  const [sure, possible] = [named(counted, 'best'), named(counted, 'worst')];
+  const threats = new Map(
+    judged.map(({ judgement }) => [
+      judgement.animal,
+      judgement.groups.reduce((sum, { weight }) => sum + weight, 0),
+    ]),
+  );
+  const ways = waysIn(place, sure, (id) => threats.get(id) ?? 0);
+  return {
+    scenario,
+    date,
+    when,
+    found,
+    birds: place.flock.reduce((sum, group) => sum + group.count, 0),
+    whereabouts: birds,
+    missedRound: known.missedRound,
+    animals: judged.map(({ judgement }) => judgement),
     waysIn: ways['way-in'],
     slowWays: ways['slow-way'],
-    hold:
-      birdZones(found.place).length === 0
-        ? { best: null, worst: null }
-        : { best: hold(threats(about, best)), worst: hold(threats(about, worst)) },
-    marks: bayMarks(found.place, sure, named(about, worst)),
-    stops: { all: questions.length, unread: questions.filter((it) => !it.answered).length },
-    judged: judgedAttacks,
-    notJudged: attacksNotJudged,
+    hold: { best: holdAt(judged, 'best'), worst: holdAt(judged, 'worst') },
+    marks: bayMarks(place, sure, possible),
+    stops: known.stops,
+    judged: attacks,
   };
 }
 
-function judgeAnimal(
-  animal: Animal,
-  about: boolean,
-  best: readonly Route[],
-  worst: readonly Route[],
-): AnimalJudgement {
-  const minutes = { best: best[0]?.minutes ?? null, worst: worst[0]?.minutes ?? null };
-  return {
-    animal: animal.id,
-    about,
-    route: best[0],
-    minutes,
-    chance: {
-      best: chanceOf(minutes.best, animal.patience.value),
-      worst: chanceOf(minutes.worst, animal.patience.value),
-    },
-  };
-}
-
-function threats(about: readonly Animal[], routes: readonly (readonly Route[])[]): Threat[] {
-  return about.map((animal, index) => ({
-    weight: animal.weight.value,
-    chance: chanceOf(routes[index]?.[0]?.minutes ?? null, animal.patience.value),
-  }));
-}
-
-/** Every route with whose it is. */
-function named(about: readonly Animal[], routes: readonly (readonly Route[])[]): AnimalRoute[] {
-  return about.flatMap(({ id }, index) =>
-    (routes[index] ?? []).map((route) => ({ animal: id, route })),
+function holdAt(judged: readonly AnimalRoutes[], end: 'best' | 'worst'): number | null {
+  return hold(
+    judged.flatMap(({ judgement }) =>
+      judgement.groups.map(({ weight, chance }) => ({ weight, chance: chance[end] })),
+    ),
   );
 }
 
-function bayMarks(
-  place: Place,
-  best: readonly AnimalRoute[],
-  worst: readonly AnimalRoute[],
-): Map<BayId, BayMark> {
-  const through = (routes: readonly AnimalRoute[], id: BayId) =>
-    worstPace(routes.filter(({ route }) => route.steps.some((step) => step.bay.id === id)));
-  return new Map(
-    allBays(place).map(({ bay }) => {
-      const sure = through(best, bay.id);
-      if (sure) return [bay.id, sure === 'way-in' ? 'open' : 'hours'];
-      return [bay.id, through(worst, bay.id) ? 'unread' : 'holds'];
-    }),
+/** Every route with whose it is. */
+function named(judged: readonly AnimalRoutes[], end: 'best' | 'worst'): AnimalRoute[] {
+  return judged.flatMap(({ judgement, ...routes }) =>
+    routes[end].map((route) => ({ animal: judgement.animal, route })),
   );
 }

@@ -12,16 +12,11 @@ export const patience = (value: number, note?: string): Figure => ({
     'Exponential giving-up time. No measured figure is known to us; it ranks places, it does not predict a night.',
 });
 
-/** Share of the threat: how often it comes times what it does when it is in. */
-export const weight = (value: number, note?: string): Figure => ({
-  value,
-  unit: 'share',
-  source: 'rookle',
-  mark: 'assumption',
-  note: note ?? 'Fixed and the same everywhere until a place has its own visits and losses.',
-});
+/** Said beside every slot figure. */
+export const slotNote =
+  'A long slot: with room sideways the head turns flat. No measured figure is known to us.';
 
-/** Strongest pull or push on a latch. */
+/** Strongest pull or push, on a latch or a frame’s edge. */
 export const force = (value: number): Figure => ({
   value,
   unit: 'N',

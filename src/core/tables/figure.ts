@@ -13,7 +13,19 @@ export type Mark =
   /** Ours, so that the judgement can be made at all. */
   | 'assumption';
 
-export type Unit = 'mm' | 'min' | 'N' | 'share';
+export type Unit =
+  | 'mm'
+  | 'min'
+  | 'N'
+  | 'kV'
+  | 'degrees'
+  | 'share'
+  /** A step of a scale of strength; see strength.ts. */
+  | 'class'
+  /** Birds (or eggs) taken by one visit that gets in. */
+  | 'birds'
+  /** Visits in 24 hours. */
+  | 'visits';
 
 export interface Figure {
   readonly value: number;

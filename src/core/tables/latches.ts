@@ -3,7 +3,14 @@ import type { Figure } from './figure';
 import type { Motion } from './motions';
 
 export type LatchId =
-  'hook-and-eye' | 'slide-bolt' | 'turn-button' | 'two-motion' | 'clip' | 'padlock';
+  | 'hook-and-eye'
+  | 'slide-bolt'
+  | 'turn-button'
+  | 'lever'
+  | 'two-motion'
+  | 'clip'
+  | 'carabiner'
+  | 'padlock';
 
 export interface LatchMotion {
   readonly motion: Motion;
@@ -14,6 +21,8 @@ export interface LatchMotion {
 export interface Latch {
   readonly id: LatchId;
   readonly motions: readonly LatchMotion[];
+  /** A push or pull above this tears it off, N. */
+  readonly givesWayAt: Figure;
 }
 
 const takes = (motion: Motion, newtons: number): LatchMotion => ({
@@ -27,14 +36,34 @@ const takes = (motion: Motion, newtons: number): LatchMotion => ({
   },
 });
 
+const givesWayAt = (newtons: number): { readonly givesWayAt: Figure } => ({
+  givesWayAt: {
+    value: newtons,
+    unit: 'N',
+    source: 'rookle',
+    mark: 'assumption',
+    note: 'In sound wood with the screws it came with; no measured figure is known to us.',
+  },
+});
+
 export const latches: Readonly<Record<LatchId, Latch>> = {
-  'hook-and-eye': { id: 'hook-and-eye', motions: [takes('lift', 3)] },
-  'turn-button': { id: 'turn-button', motions: [takes('turn', 5)] },
-  'slide-bolt': { id: 'slide-bolt', motions: [takes('slide', 10)] },
-  'two-motion': { id: 'two-motion', motions: [takes('turn', 5), takes('pull', 10)] },
+  'hook-and-eye': { id: 'hook-and-eye', motions: [takes('lift', 3)], ...givesWayAt(180) },
+  'turn-button': { id: 'turn-button', motions: [takes('turn', 5)], ...givesWayAt(180) },
+  lever: { id: 'lever', motions: [takes('pull', 15)], ...givesWayAt(400) },
+  'slide-bolt': { id: 'slide-bolt', motions: [takes('slide', 10)], ...givesWayAt(500) },
+  'two-motion': {
+    id: 'two-motion',
+    motions: [takes('turn', 5), takes('pull', 10)],
+    ...givesWayAt(500),
+  },
   // A spring clip through the hasp is squeezed and drawn out: two motions of its own.
-  clip: { id: 'clip', motions: [takes('squeeze', 20), takes('unclip', 5)] },
-  padlock: { id: 'padlock', motions: [takes('key', 5)] },
+  clip: { id: 'clip', motions: [takes('squeeze', 20), takes('unclip', 5)], ...givesWayAt(500) },
+  carabiner: {
+    id: 'carabiner',
+    motions: [takes('turn', 5), takes('squeeze', 20), takes('unclip', 5)],
+    ...givesWayAt(800),
+  },
+  padlock: { id: 'padlock', motions: [takes('key', 5)], ...givesWayAt(1000) },
 };
 
 export const latchIds = Object.keys(latches) as readonly LatchId[];

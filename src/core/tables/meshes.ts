@@ -1,9 +1,10 @@
 /**
- * Mesh, netting and board by what they leave open. The clear opening of welded mesh is computed from
+ * Mesh, netting and board by what they leave open and what goes through them. The clear opening of welded mesh is computed from
  * pitch and wire (pitch is centre to centre, so clear = pitch − wire); netting is sold by its clear width.
  */
 import type { Figure } from './figure';
 import { practice, published } from './millimetres';
+import { coverClass } from './strength';
 
 export type MeshId =
   | 'welded-3'
@@ -15,9 +16,16 @@ export type MeshId =
   | 'hex-25'
   | 'hex-50'
   | 'chain-link'
-  | 'solid-board';
+  | 'stock-wire'
+  | 'stock-panel'
+  | 'plastic-netting'
+  | 'deer-netting'
+  | 'insect-screen'
+  | 'canvas'
+  | 'solid-board'
+  | 'sheet';
 
-export type MeshKind = 'welded' | 'hex' | 'chain-link' | 'solid';
+export type MeshKind = 'welded' | 'hex' | 'chain-link' | 'woven' | 'fabric' | 'solid';
 
 export interface Mesh {
   readonly id: MeshId;
@@ -28,6 +36,12 @@ export interface Mesh {
   readonly wire?: Figure;
   /** Smallest clear dimension of one cell, mm. */
   readonly clear: Figure;
+  /** Class of strength; see strength.ts. */
+  readonly strength: Figure;
+  /** How it is climbed; nothing climbs smooth sheet or canvas. */
+  readonly climbedAs: 'wire' | 'wood' | 'smooth';
+  /** What gnawing teeth make of it; steel is never gnawed. */
+  readonly gnawed?: 'wood' | 'plastic';
 }
 
 const gauge = (value: number, name: string): Figure =>
@@ -38,10 +52,15 @@ export function weldedClear(pitchMm: number, wireMm: number): number {
   return Math.round((pitchMm - wireMm) * 100) / 100;
 }
 
-function welded(id: MeshId, across: Figure, wire: Figure): Mesh {
+function welded(
+  id: MeshId,
+  across: Figure,
+  wire: Figure,
+  strength: Figure = coverClass.heavyMesh,
+): Mesh {
   const note = `${across.value} mm centre to centre less ${wire.value} mm wire.`;
   const clear: Figure = { ...wire, value: weldedClear(across.value, wire.value), note };
-  return { id, kind: 'welded', pitch: across, wire, clear };
+  return { id, kind: 'welded', pitch: across, wire, clear, strength, climbedAs: 'wire' };
 }
 
 /** Hexagonal netting: nominal size is the distance between the twisted sides (across flats). */
@@ -52,7 +71,15 @@ function hex(id: MeshId, acrossFlats: number): Mesh {
     'astm-a390',
     `Across flats; corner to corner ${corners} mm. Real cells are longer and stretch: measure a pulled one.`,
   );
-  return { id, kind: 'hex', pitch: clear, wire: gauge(0.884, '20'), clear };
+  return {
+    id,
+    kind: 'hex',
+    pitch: clear,
+    wire: gauge(0.884, '20'),
+    clear,
+    strength: coverClass.hex,
+    climbedAs: 'wire',
+  };
 }
 
 const chainLink: Figure = published(
@@ -61,10 +88,30 @@ const chainLink: Figure = published(
   '2¼ in between parallel wires; 80.8 mm on the diagonal.',
 );
 
+const stockWire = practice(75, 'Woven stock wire: the lowest rows, where they are closest.');
+const stockPanel = practice(100, 'Stock panel of heavy rods, the narrower way.');
+
+function fabric(id: MeshId, clear: Figure): Mesh {
+  return {
+    id,
+    kind: 'fabric',
+    pitch: clear,
+    clear,
+    strength: coverClass.fabric,
+    climbedAs: 'wire',
+    gnawed: 'plastic',
+  };
+}
+
 export const meshes: Readonly<Record<MeshId, Mesh>> = {
-  'welded-3': welded('welded-3', practice(3.175, '⅛ in'), gauge(0.439, '27')),
-  'welded-6': welded('welded-6', practice(6.35, '¼ in'), gauge(0.655, '23')),
-  'welded-13': welded('welded-13', practice(12.7, '½ in'), gauge(1.041, '19')),
+  'welded-3': welded('welded-3', practice(3.175, '⅛ in'), gauge(0.439, '27'), coverClass.lightMesh),
+  'welded-6': welded('welded-6', practice(6.35, '¼ in'), gauge(0.655, '23'), coverClass.lightMesh),
+  'welded-13': welded(
+    'welded-13',
+    practice(12.7, '½ in'),
+    gauge(1.041, '19'),
+    coverClass.clampedMesh,
+  ),
   'welded-25': welded('welded-25', practice(25.4, '1 in'), gauge(1.588, '16')),
   'welded-25x50': welded('welded-25x50', practice(25.4, '1 in by 2 in'), gauge(2.032, '14')),
   'welded-50x100': welded('welded-50x100', practice(50.8, '2 in by 4 in'), gauge(2.032, '14')),
@@ -76,12 +123,50 @@ export const meshes: Readonly<Record<MeshId, Mesh>> = {
     pitch: chainLink,
     wire: gauge(3.06, '11'),
     clear: chainLink,
+    strength: coverClass.heavyMesh,
+    climbedAs: 'wire',
+  },
+  'stock-wire': {
+    id: 'stock-wire',
+    kind: 'woven',
+    pitch: stockWire,
+    wire: gauge(2.51, '12½'),
+    clear: stockWire,
+    strength: coverClass.heavyMesh,
+    climbedAs: 'wire',
+  },
+  'stock-panel': {
+    id: 'stock-panel',
+    kind: 'woven',
+    pitch: stockPanel,
+    wire: practice(6, 'Rods of about 6 mm.'),
+    clear: stockPanel,
+    strength: coverClass.heavyMesh,
+    climbedAs: 'wire',
+  },
+  'plastic-netting': fabric('plastic-netting', practice(20, 'Garden netting of about 20 mm.')),
+  'deer-netting': fabric('deer-netting', practice(45, 'Deer and bird netting of about 45 mm.')),
+  'insect-screen': fabric('insect-screen', practice(1.5, 'Small, and strong against nothing.')),
+  canvas: {
+    ...fabric('canvas', practice(0, 'Tarpaulin and canvas; one or two years in the sun.')),
+    climbedAs: 'smooth',
   },
   'solid-board': {
     id: 'solid-board',
     kind: 'solid',
     pitch: practice(0),
     clear: practice(0, 'Sound board.'),
+    strength: coverClass.heavyMesh,
+    climbedAs: 'wood',
+    gnawed: 'wood',
+  },
+  sheet: {
+    id: 'sheet',
+    kind: 'solid',
+    pitch: practice(0),
+    clear: practice(0, 'Sheet steel of 24 gauge or heavier.'),
+    strength: coverClass.sheet,
+    climbedAs: 'smooth',
   },
 };
 

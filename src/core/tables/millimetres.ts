@@ -14,6 +14,3 @@ export function practice(value: number, note?: string): Figure {
 export function assumed(value: number, note?: string): Figure {
   return { value, unit: 'mm', source: 'rookle', mark: 'assumption', ...(note && { note }) };
 }
-
-/** Height is nothing to what flies; it does not leap. */
-export const flies = assumed(0, 'It flies.');

@@ -15,6 +15,10 @@ export const sources = {
     'Byford, “Nonpoisonous snakes”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
   'pcwd-rats':
     'Timm, “Norway rats”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-cougars':
+    'Knight, “Mountain lions”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
+  'pcwd-bears':
+    'Hygnstrom, “Black bears”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994; state guides',
   bbt: 'Baker, Bodman & Timm, “Rodent-proof construction”, in Prevention and Control of Wildlife Damage, Univ. Nebraska 1994',
   'dm-fences':
     'Day & MacGibbon, “Multiple-species exclusion fencing”, in Managing Vertebrate Invasive Species, USDA 2007',

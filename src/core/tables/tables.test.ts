@@ -1,9 +1,12 @@
 import { animalIds, animals, animalsOf, livesToBeginWith } from './animals';
-import { attacksNotJudged } from './attacks';
+import { coverClass } from './strength';
 import type { Figure } from './figure';
+import { fixingClass, fixings, weakened } from './fixings';
 import { latches } from './latches';
 import { meshes } from './meshes';
 import { sources } from './sources';
+import { soilFigures } from './soils';
+import { visitsOf } from './visiting';
 
 /** Every figure anywhere in the tables, with the path to it. */
 function figuresIn(value: unknown, path: string): [path: string, figure: Figure][] {
@@ -12,7 +15,10 @@ function figuresIn(value: unknown, path: string): [path: string, figure: Figure]
   return Object.entries(value).flatMap(([key, it]) => figuresIn(it, `${path}.${key}`));
 }
 
-const all = figuresIn({ animals, meshes, latches }, 'tables');
+const all = figuresIn(
+  { animals, meshes, latches, fixingClass, soilFigures, coverClass, visitsOf },
+  'tables',
+);
 
 test.each(all)('%s stands beside a source and a mark', (_path, figure) => {
   expect(sources[figure.source]).toBeTruthy();
@@ -46,6 +52,40 @@ test('every region has its animals; a flock without chicks begins without those 
   expect(animalsOf('ie')).not.toContain('least-weasel');
 });
 
-test('attacks that are not judged are named', () => {
-  expect(attacksNotJudged).toEqual(['reach', 'tear', 'climb', 'jump', 'fly', 'lift', 'wait']);
+test.each(animalIds)('%s: what shuts a slot is never looser than what shuts a hole', (id) => {
+  const { used, slot } = animals[id].closure;
+  expect(slot?.value ?? used.value).toBeLessThanOrEqual(used.value);
+});
+
+test('fixings stand from the strongest to the weakest, and age never strengthens them', () => {
+  const classes = fixings.map((id) => fixingClass[id].value);
+  expect(classes).toEqual([...classes].sort((a, b) => b - a));
+  for (const strength of [1, 2, 3, 4, 5]) {
+    const states = [
+      weakened(strength, 'sound'),
+      weakened(strength, 'worn'),
+      weakened(strength, 'failing'),
+    ];
+    expect(states).toEqual([...states].sort((a, b) => b - a));
+  }
+});
+
+test('nothing goes through sheet steel, and only bears break heavy mesh (common practice)', () => {
+  for (const id of animalIds) {
+    expect(animals[id].tears.breaks.value).toBeLessThan(coverClass.sheet.value);
+    expect(animals[id].tears.breaks.value >= coverClass.heavyMesh.value).toBe(id === 'black-bear');
+  }
+});
+
+test('birds of prey fly, and nothing that flies is counted on to climb or dig', () => {
+  const flying = animalIds.filter((id) => animals[id].flies);
+  expect(flying.sort()).toEqual([
+    'bald-eagle',
+    'coopers-hawk',
+    'crow',
+    'goshawk',
+    'great-horned-owl',
+    'red-tailed-hawk',
+  ]);
+  for (const id of flying) expect(animals[id].digs).toBeUndefined();
 });

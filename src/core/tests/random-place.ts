@@ -1,22 +1,42 @@
-/** Random places for property tests: one run, one house in it, every attribute known, ranged or unread. */
+/** Random places for property tests: one run, one house in it, every attribute known, ranged or unread, every attack possible. */
 import fc from 'fast-check';
-import type { Band, Bay, Face, FittedLatch, Layer, Opening, Place, Skirt } from '../place/place';
-import { habits, soils, yesNo } from '../place/place';
+import {
+  birdKinds,
+  strandHours,
+  type Band,
+  type Bay,
+  type Face,
+  type Fence,
+  type FittedLatch,
+  type Group,
+  type Layer,
+  type Opening,
+  type Place,
+  type Skirt,
+} from '../place/place';
+import { byDays, habits, yesNo, type Strand, type TopEdge } from '../place/bay';
 import { any, is, type PossibleChoice, type PossibleLength } from '../place/possible';
 import { animalIds } from '../tables/animals';
+import { conditions, fixings } from '../tables/fixings';
 import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
+import { touching } from '../tables/shocking';
+import { soils } from '../tables/soils';
+import { nearThings } from '../tables/visiting';
 
 /** How much of a place has been read. */
 export type Knowledge = 'all' | 'some';
 
 const gapSizes = [0, 3, 6, 9.5, 10, 11.66, 12.7, 13, 20, 25, 25.4, 26, 40, 50, 51, 70, 76.2, 90];
 
-function length(knowledge: Knowledge): fc.Arbitrary<PossibleLength> {
-  const known = fc.constantFrom(...gapSizes).map(is);
+function length(
+  knowledge: Knowledge,
+  sizes: readonly number[] = gapSizes,
+): fc.Arbitrary<PossibleLength> {
+  const known = fc.constantFrom(...sizes).map(is);
   if (knowledge === 'all') return known;
   const range = fc
-    .tuple(fc.constantFrom(...gapSizes), fc.constantFrom(...gapSizes))
+    .tuple(fc.constantFrom(...sizes), fc.constantFrom(...sizes))
     .map(([a, b]): PossibleLength => ({ from: Math.min(a, b), to: Math.max(a, b) }));
   return fc.oneof(known, range, fc.constant(any));
 }
@@ -64,12 +84,14 @@ function latchesOn(id: string, knowledge: Knowledge): fc.Arbitrary<FittedLatch[]
 function opening(id: string, knowledge: Knowledge): fc.Arbitrary<Opening> {
   return fc
     .record({
-      kind: fc.constantFrom('gate', 'door', 'hatch', 'pop-door', 'nest-lid', 'vent'),
+      kind: fc.constantFrom('gate', 'door', 'pop-door', 'nest-lid', 'vent', 'pass-through'),
       up: fc.constantFrom(0, 200, 900, 1500),
       gap: length(knowledge),
       gapPulled: length(knowledge),
       latches: latchesOn(id, knowledge),
       habit: fc.constantFrom(...habits),
+      byDay: fc.constantFrom(...byDays),
+      letGo: fc.constantFrom('stays', 'falls-shut'),
       cover: layer(`${id}-cover`, knowledge),
     })
     .map(({ kind, cover, ...rest }): Opening => {
@@ -80,51 +102,91 @@ function opening(id: string, knowledge: Knowledge): fc.Arbitrary<Opening> {
     });
 }
 
+const reaches = [0, 150, 240, 305, 330, 450, 610, 700];
+
 function skirt(knowledge: Knowledge): fc.Arbitrary<Skirt> {
-  const reach = (): fc.Arbitrary<PossibleLength> => {
-    const known = fc.constantFrom(0, 150, 240, 305, 330, 450, 610, 700).map(is);
-    return knowledge === 'all' ? known : fc.oneof(known, fc.constant(any));
-  };
   return fc.record({
-    mesh: fc.constant(is('welded-13' as const)),
-    depth: reach(),
-    outward: reach(),
+    mesh: choice(['welded-13', 'hex-50', 'none'] as const, knowledge),
+    depth: length(knowledge, reaches),
+    outward: length(knowledge, reaches),
     tied: choice(yesNo, knowledge),
   });
+}
+
+/** Posts set, or a light frame that may be lifted. */
+function ground(knowledge: Knowledge): fc.Arbitrary<NonNullable<Bay['ground']>> {
+  return fc
+    .record({
+      gap: length(knowledge),
+      gapLifted: length(knowledge),
+      soil: choice(soils, knowledge),
+      skirt: skirt(knowledge),
+      digging: choice(yesNo, knowledge),
+      frame: fc.option(
+        fc.record({
+          weight: length(knowledge, [8, 20, 60, 200]),
+          pegs: length(knowledge, [0, 300, 450]),
+        }),
+        { nil: undefined, freq: 4 },
+      ),
+      floor: fc.option(choice(['welded-13', 'hex-25', 'none'] as const, knowledge), {
+        nil: undefined,
+        freq: 4,
+      }),
+    })
+    .map(({ frame, floor, ...rest }) => ({ ...rest, ...frame, ...(floor && { floor }) }));
+}
+
+const tops: readonly TopEdge[] = [
+  { kind: 'roof' },
+  { kind: 'roof' },
+  { kind: 'open' },
+  { kind: 'overhang', width: 600 },
+  { kind: 'hood', width: 300 },
+  { kind: 'tilt', tilt: 30 },
+];
+
+function strands(id: string, knowledge: Knowledge): fc.Arbitrary<Strand[]> {
+  return fc.integer({ min: 0, max: 2 }).chain((count) =>
+    fc.tuple(
+      ...Array.from({ length: count }, (_, index) =>
+        fc.record({
+          id: fc.constant(`${id}-strand-${index}`),
+          height: length(knowledge, [90, 152, 203, 305, 457]),
+          standOff: length(knowledge, [0, 203]),
+          touching: choice(touching, knowledge),
+        }),
+      ),
+    ),
+  );
 }
 
 function bay(id: string, knowledge: Knowledge): fc.Arbitrary<Bay> {
   return fc
     .record({
       width: fc.integer({ min: 300, max: 2500 }),
+      top: fc.constantFrom(...tops),
       low: band(`${id}-low`, 0, 600, knowledge),
       high: band(`${id}-high`, 600, 1800, knowledge),
-      gap: length(knowledge),
-      gapLifted: length(knowledge),
-      soil: choice(soils, knowledge),
-      skirt: skirt(knowledge),
+      ground: ground(knowledge),
       panelPulled: length(knowledge),
       largestHole: length(knowledge),
+      fixing: choice(fixings, knowledge),
+      condition: choice(conditions, knowledge),
+      roost: length(knowledge, [0, 100, 250, 1000]),
+      strands: strands(id, knowledge),
       openings: fc.oneof(
         fc.constant([]),
         opening(`${id}-opening`, knowledge).map((it) => [it]),
       ),
     })
-    .map(
-      ({ width, low, high, gap, gapLifted, soil, skirt, panelPulled, largestHole, openings }) => ({
-        id,
-        name: id,
-        width,
-        height: 1800,
-        top: { kind: 'roof' as const },
-        bands: [low, high],
-        ground: { gap, gapLifted, soil, skirt },
-        openings,
-        strands: [],
-        panelPulled,
-        largestHole,
-      }),
-    );
+    .map(({ low, high, ...rest }) => ({
+      ...rest,
+      id,
+      name: id,
+      height: 1800,
+      bands: [low, high],
+    }));
 }
 
 function face(
@@ -152,25 +214,54 @@ const square = (id: string, at: number, size: number) => ({
   })),
 });
 
+function group(id: string): fc.Arbitrary<Group> {
+  return fc.record({
+    id: fc.constant(id),
+    kind: fc.constantFrom(...birdKinds),
+    count: fc.integer({ min: 1, max: 40 }),
+    sleeps: fc.constantFrom('house', 'house', 'house', 'run', 'outside'),
+    days: fc.constantFrom('run', 'house'),
+    ranging: fc.record({
+      zone: fc.constantFrom('outside', 'run'),
+      hours: fc.constantFrom(0, 2, 6),
+      watched: fc.boolean(),
+    }),
+  });
+}
+
+function fence(knowledge: Knowledge): fc.Arbitrary<Fence> {
+  return fc.record({
+    id: fc.constant('fence'),
+    volts: length(knowledge, [0, 2, 4, 7]),
+    on: fc.constantFrom(...strandHours),
+  });
+}
+
 export function randomPlace(knowledge: Knowledge): fc.Arbitrary<Place> {
   return fc
     .record({
       units: fc.constantFrom('metric' as const, 'imperial' as const),
+      region: fc.constantFrom('eu' as const, 'na' as const, 'au' as const),
       lives: fc.subarray([...animalIds], { minLength: 1 }),
-      count: fc.integer({ min: 1, max: 40 }),
-      sleeps: fc.constantFrom('house', 'house', 'house', 'run'),
+      near: fc.subarray([...nearThings]),
+      flock: fc.oneof(
+        group('g').map((it) => [it]),
+        fc.tuple(group('g'), group('h')),
+      ),
+      fence: fc.option(fence(knowledge), { nil: undefined, freq: 2 }),
       west: face('w', 'wall', ['outside', 'run'], 'run-w', 2, knowledge),
       north: face('n', 'wall', ['outside', 'run'], 'run-n', 1, knowledge),
       east: face('e', 'wall', ['outside', 'house'], 'run-e', 1, knowledge),
       front: face('f', 'partition', ['run', 'house'], 'house-w', 1, knowledge),
       back: face('b', 'partition', ['run', 'house'], 'house-n', 1, knowledge),
     })
-    .map(({ units, lives, count, sleeps, west, north, east, front, back }) => ({
+    .map(({ units, region, lives, near, flock, fence, west, north, east, front, back }) => ({
       id: 'random',
       name: 'Random place',
       units,
-      setting: { region: 'eu' as const, lives },
-      flock: [{ id: 'g', kind: 'grown' as const, count, sleeps }],
+      setting: { region, lives, near },
+      flock,
+      ...(fence && { fence }),
       zones: [
         { id: 'run', kind: 'run' as const, name: 'run', outline: square('run', 0, 4000) },
         {

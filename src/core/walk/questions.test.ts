@@ -22,6 +22,8 @@ test('a bay is asked ground line, mesh, pull test, then its doors', () => {
     'soil',
     'mesh',
     'mesh',
+    'fixing',
+    'condition',
     'pull-test',
     'largest-hole',
     'opening-gap',

@@ -6,25 +6,51 @@ import { attributeKey } from '../place/apply-readings';
 import type { AttributeId } from '../place/attributes';
 import { allBays } from '../place/find';
 import { innerWalls, lapOf } from '../place/lap';
-import type { Bay, BayId, GroundLine, ItemId, Layer, Opening, Place } from '../place/place';
+import type {
+  Bay,
+  BayId,
+  Face,
+  GroundLine,
+  ItemId,
+  Layer,
+  Opening,
+  Place,
+  Strand,
+} from '../place/place';
 import { isKnown, type Possible } from '../place/possible';
-import { isFixed, isSwinging } from '../effort/opening-effort';
+import { isFixed, isSwinging } from '../effort/doors';
+import { reachEffort } from '../effort/reach';
+import { nightShut } from '../effort/when';
+import { animals } from '../tables/animals';
 import { meshes } from '../tables/meshes';
+import { soilFigures, type Soil } from '../tables/soils';
 
 export type QuestionKind =
   | 'ground-gap'
   | 'bottom-edge-lifted'
   | 'soil'
+  | 'fresh-digging'
+  | 'wire-floor'
+  | 'frame-weight'
+  | 'pegs'
+  | 'skirt-mesh'
   | 'skirt-depth'
   | 'skirt-outward'
   | 'skirt-tied'
+  | 'fixing'
+  | 'condition'
+  | 'roost'
   | 'mesh'
   | 'clear-opening'
   | 'pull-test'
   | 'largest-hole'
   | 'opening-gap'
   | 'opening-corners'
-  | 'latch';
+  | 'latch'
+  | 'strand-height'
+  | 'strand-stand-off'
+  | 'strand-touching'
+  | 'volts';
 
 export type Leg = 'lap' | 'overhead' | 'house';
 
@@ -50,17 +76,50 @@ export function questionId(item: ItemId, attribute: AttributeId): string {
 
 /** All questions of a place as last found. */
 export function questionsOf(place: Place): Question[] {
-  const lap = lapOf(place).bays.map(({ bay }) => bay);
-  const house = innerWalls(place).bays.map(({ bay }) => bay);
-  const walls = new Set([...lap, ...house].map((bay) => bay.id));
-  const overhead = allBays(place)
-    .map(({ bay }) => bay)
-    .filter((bay) => !walls.has(bay.id));
+  const lap = lapOf(place).bays;
+  const house = innerWalls(place).bays;
+  const walls = new Set([...lap, ...house].map(({ bay }) => bay.id));
+  const overhead = allBays(place).filter(({ bay }) => !walls.has(bay.id));
+  const matters = whatMatters(place);
+  const legQuestions = (bays: readonly { readonly bay: Bay; readonly face: Face }[], leg: Leg) =>
+    bays.flatMap(({ bay, face }) => bayQuestions(bay, face, leg, matters));
   return [
-    ...lap.flatMap((bay) => bayQuestions(bay, 'lap')),
-    ...overhead.flatMap((bay) => bayQuestions(bay, 'overhead')),
-    ...house.flatMap((bay) => bayQuestions(bay, 'house')),
+    ...legQuestions(lap, 'lap'),
+    ...legQuestions(overhead, 'overhead'),
+    ...legQuestions(house, 'house'),
   ];
+}
+
+/** What the animals that live here make worth asking. */
+interface Matters {
+  /** Something draws fixings; something breaks or gnaws cover; something digs. */
+  readonly fixing: boolean;
+  readonly condition: boolean;
+  readonly digging: boolean;
+  /** Birds sleep beside this face, and something reaches in through the bay as far as it is known. */
+  readonly roost: (bay: Bay, face: Face) => boolean;
+  /** The bay at which the line's potential is read, where there is a line. */
+  readonly line?: { readonly at: BayId; readonly id: ItemId; readonly volts: Possible | undefined };
+}
+
+function whatMatters(place: Place): Matters {
+  const here = place.setting.lives.map((id) => animals[id]);
+  const reaching = here.filter((animal) => animal.reaches);
+  const sleeps = new Set(place.flock.map((group) => group.sleeps));
+  const { fence } = place;
+  const at = allBays(place).find(({ bay }) => bay.strands.length > 0)?.bay.id;
+  return {
+    fixing: here.some(({ tears }) => tears.pulls.value > 0),
+    condition: here.some(({ tears }) => tears.breaks.value > 0),
+    digging: here.some(({ digs }) => digs !== undefined),
+    roost: (bay, face) =>
+      face.between.some((zone) => sleeps.has(zone)) &&
+      reaching.some((animal) => {
+        const part = reachEffort({ ...bay, roost: { is: 0 } }, animal, 'worst', nightShut);
+        return part !== undefined && part.minutes !== null;
+      }),
+    ...(fence && at !== undefined && { line: { at, id: fence.id, volts: fence.volts } }),
+  };
 }
 
 type Ask = (
@@ -71,7 +130,7 @@ type Ask = (
   more?: Pick<Question, 'opening' | 'band'>,
 ) => Question;
 
-function bayQuestions(bay: Bay, leg: Leg): Question[] {
+function bayQuestions(bay: Bay, face: Face, leg: Leg, matters: Matters): Question[] {
   const ask: Ask = (kind, item, attribute, known, more = {}) => ({
     id: questionId(item, attribute),
     kind,
@@ -88,29 +147,80 @@ function bayQuestions(bay: Bay, leg: Leg): Question[] {
         ask('ground-gap', bay.id, 'ground.gap', bay.ground.gap),
         ask('bottom-edge-lifted', bay.id, 'ground.gapLifted', bay.ground.gapLifted),
         ask('soil', bay.id, 'ground.soil', bay.ground.soil),
-        ...skirtQuestions(ask, bay.id, bay.ground),
+        ...groundQuestions(ask, bay.id, bay.ground, matters),
       ]
     : [];
+  const strands = [
+    ...bay.strands.flatMap((strand) => strandQuestions(ask, strand)),
+    ...(matters.line?.at === bay.id
+      ? [ask('volts', matters.line.id, 'fence.volts', matters.line.volts)]
+      : []),
+  ];
+  // A strand standing free has no sill, no cover and nothing to pull at.
+  if (bay.bands.length === 0) return strands;
+  const isHeld = bay.fixing !== undefined || !everyLayer(bay, (layer) => layer.fixing);
+  const isStated = bay.condition !== undefined || !everyLayer(bay, (layer) => layer.condition);
   return [
     ...ground,
     ...bay.bands.flatMap(({ layers, from, to }) =>
       layers.flatMap((layer) => layerQuestions(ask, layer, { band: [from, to] })),
     ),
+    ...(matters.fixing && isHeld ? [ask('fixing', bay.id, 'bay.fixing', bay.fixing)] : []),
+    ...(matters.condition && isStated
+      ? [ask('condition', bay.id, 'bay.condition', bay.condition)]
+      : []),
     ask('pull-test', bay.id, 'bay.panelPulled', bay.panelPulled),
     ask('largest-hole', bay.id, 'bay.largestHole', bay.largestHole),
     ...bay.openings.flatMap((opening) => openingQuestions(ask, opening)),
+    ...(matters.roost(bay, face) ? [ask('roost', bay.id, 'bay.roost', bay.roost)] : []),
+    ...strands,
   ];
 }
 
-/** Nothing digs through rock or slabs; whether an apron is tied matters only where there is one. */
-function skirtQuestions(ask: Ask, bay: BayId, { soil, skirt }: GroundLine): Question[] {
-  if (isKnown<string>(soil) && (soil.is === 'rock' || soil.is === 'hard-surface')) return [];
-  const outward = ask('skirt-outward', bay, 'skirt.outward', skirt?.outward);
-  const noApron = isKnown<number>(skirt?.outward) && skirt.outward.is === 0;
+/** Whether every layer says for itself what holds it, so that the bay need not. */
+function everyLayer(bay: Bay, says: (layer: Layer) => unknown): boolean {
+  const layers = [
+    ...bay.bands.flatMap((band) => band.layers),
+    ...bay.openings.flatMap((opening) => opening.cover ?? []),
+  ];
+  return layers.every((layer) => says(layer) !== undefined);
+}
+
+function strandQuestions(ask: Ask, { id, height, standOff, touching }: Strand): Question[] {
   return [
-    ask('skirt-depth', bay, 'skirt.depth', skirt?.depth),
+    ask('strand-height', id, 'strand.height', height),
+    ask('strand-stand-off', id, 'strand.standOff', standOff),
+    ask('strand-touching', id, 'strand.touching', touching),
+  ];
+}
+
+/** What holds a light frame down, and what keeps diggers out. */
+function groundQuestions(ask: Ask, bay: BayId, ground: GroundLine, matters: Matters): Question[] {
+  const frame = ground.weight
+    ? [
+        ask('frame-weight', bay, 'ground.weight', ground.weight),
+        ask('pegs', bay, 'ground.pegs', ground.pegs),
+      ]
+    : [];
+  return [...frame, ...(matters.digging ? diggingQuestions(ask, bay, ground) : [])];
+}
+
+/** Nothing digs through rock or slabs; what a skirt is made of and whether it is tied matter only where there is one. */
+function diggingQuestions(ask: Ask, bay: BayId, ground: GroundLine): Question[] {
+  const { soil, skirt } = ground;
+  if (isKnown<Soil>(soil) && soilFigures[soil.is].digging === 'never') return [];
+  const depth = ask('skirt-depth', bay, 'skirt.depth', skirt?.depth);
+  const outward = ask('skirt-outward', bay, 'skirt.outward', skirt?.outward);
+  const isThere = (question: Question): boolean =>
+    question.answered && !(isKnown<number>(question.known) && question.known.is === 0);
+  const hasSkirt = isThere(depth) || isThere(outward);
+  return [
+    ask('fresh-digging', bay, 'ground.digging', ground.digging),
+    ...(ground.floor ? [ask('wire-floor', bay, 'ground.floor', ground.floor)] : []),
+    depth,
     outward,
-    ...(outward.answered && !noApron ? [ask('skirt-tied', bay, 'skirt.tied', skirt?.tied)] : []),
+    ...(hasSkirt ? [ask('skirt-mesh', bay, 'skirt.mesh', skirt?.mesh)] : []),
+    ...(isThere(outward) ? [ask('skirt-tied', bay, 'skirt.tied', skirt?.tied)] : []),
   ];
 }
 

@@ -1,11 +1,14 @@
 /** What a length means while it is typed: who it lets by, and what would stop them. Same rule as the judgement. */
 import { digEffort } from '../effort/dig';
-import { passEffort } from '../effort/pass';
-import type { PartEffort } from '../effort/reason';
+import { liftEffort } from '../effort/lift';
+import { closureAt, passEffort } from '../effort/pass';
+import { reachEffort } from '../effort/reach';
+import type { PartEffort, Shape } from '../effort/reason';
+import { nightShut } from '../effort/when';
 import type { AttributeId } from '../place/attributes';
-import { findBay } from '../place/find';
+import { findItem } from '../place/find';
 import { setAttribute } from '../place/set-attribute';
-import type { ItemId, Place } from '../place/place';
+import type { Bay, ItemId, Place } from '../place/place';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 
 export interface Meaning {
@@ -26,14 +29,11 @@ export interface Target {
 }
 
 export function meaningOf(place: Place, item: ItemId, attribute: AttributeId, mm: number): Meaning {
-  const opening = !attribute.startsWith('skirt.');
   const efforts = livesHere(place).flatMap((animal) =>
-    opening
-      ? [passEffort(animal, item, attribute, mm)]
-      : digWith(setAttribute(place, item, attribute, { is: mm }), item, animal),
+    partsWith(place, item, attribute, mm, animal),
   );
   const inDoubt = efforts.filter(
-    ({ reason }) => reason.kind === 'opening' && reason.verdict === 'in-doubt',
+    ({ reason }) => 'verdict' in reason && reason.verdict === 'in-doubt',
   );
   return {
     letsBy: efforts.filter((part) => part.minutes !== null),
@@ -41,34 +41,64 @@ export function meaningOf(place: Place, item: ItemId, attribute: AttributeId, mm
     stopped: efforts
       .filter((part) => part.minutes === null && !inDoubt.includes(part))
       .map((part) => part.animal),
-    stopsAll: opening ? closureFor(place.setting.lives) : undefined,
+    stopsAll: shapes[attribute] && closureFor(place.setting.lives, shapes[attribute]),
   };
 }
 
-/** Digging under the bay as it stands with this reading; what is unread counts as open. */
-function digWith(place: Place, item: ItemId, animal: Animal): PartEffort[] {
-  const bay = findBay(place, item)?.bay;
-  const effort = bay && digEffort(bay, animal, 'worst');
+/** Lengths that a body goes through, and whether as a hole or a slot. */
+const shapes: Readonly<Partial<Record<AttributeId, Shape>>> = {
+  'ground.gap': 'slot',
+  'ground.gapLifted': 'slot',
+  'bay.panelPulled': 'slot',
+  'bay.largestHole': 'hole',
+  'layer.clear': 'hole',
+  // A kind of mesh means what the tables say it clears.
+  'layer.mesh': 'hole',
+  'opening.gap': 'slot',
+  'opening.gapPulled': 'slot',
+};
+
+/** What the bay comes to by the attack this reading bears on; what else is unread there counts as open. */
+function partsWith(
+  place: Place,
+  item: ItemId,
+  attribute: AttributeId,
+  mm: number,
+  animal: Animal,
+): PartEffort[] {
+  const shape = shapes[attribute];
+  if (shape) return [passEffort(animal, item, attribute, mm, shape)];
+  const bay = findItem(setAttribute(place, item, attribute, { is: mm }), item)?.bay;
+  const effort = bay && byAttack(attribute, bay, animal);
   return effort ? [effort] : [];
+}
+
+function byAttack(attribute: AttributeId, bay: Bay, animal: Animal): PartEffort | undefined {
+  if (attribute.startsWith('skirt.')) return digEffort(bay, animal, 'worst');
+  if (attribute === 'bay.roost') return reachEffort(bay, animal, 'worst', nightShut);
+  if (attribute === 'ground.weight' || attribute === 'ground.pegs') {
+    return liftEffort(bay, animal, 'worst');
+  }
+  return undefined;
 }
 
 function livesHere(place: Place): Animal[] {
   return place.setting.lives.map((id) => animals[id]);
 }
 
-/** The opening that shuts out all of these, by the figure used and by the stricter one. */
-export function closureFor(ids: readonly AnimalId[]): Target | undefined {
-  const [first, ...rest] = ids.map((id) => animals[id]);
+/** The opening that shuts out all of these, by the figure used and by the stricter one; a slot unless it is told to be a hole. */
+export function closureFor(ids: readonly AnimalId[], shape: Shape = 'slot'): Target | undefined {
+  const figures = ids.map((id) => {
+    const { closure } = animals[id];
+    const used = closureAt(closure, shape).value;
+    return { animal: id, used, strict: Math.min(used, closure.strict.value) };
+  });
+  const [first, ...rest] = figures;
   if (!first) return undefined;
   const tightest = rest.reduce(
-    (kept, animal) =>
-      animal.closure.used.value < kept.closure.used.value ||
-      (animal.closure.used.value === kept.closure.used.value &&
-        animal.closure.strict.value < kept.closure.strict.value)
-        ? animal
-        : kept,
+    (kept, it) =>
+      it.used < kept.used || (it.used === kept.used && it.strict < kept.strict) ? it : kept,
     first,
   );
-  const strict = Math.min(...ids.map((id) => animals[id].closure.strict.value));
-  return { used: tightest.closure.used.value, strict, animal: tightest.id };
+  return { ...tightest, strict: Math.min(...figures.map(({ strict }) => strict)) };
 }

@@ -46,7 +46,7 @@ export function BeginScreen() {
         {trouble && <Notice>{trouble}</Notice>}
         <BeginForm
           onBegin={(place) => {
-            keepPlace(client, { place, walks: [], mends: [] })
+            keepPlace(client, { place, walks: [], mends: [], sightings: [] })
               .then(() => router.replace('/'))
               .catch((error: unknown) => setTrouble(notSavedWords(error)));
           }}

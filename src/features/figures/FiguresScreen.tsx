@@ -46,7 +46,7 @@ export function FiguresScreen() {
         </Txt>
       </View>
       {animalIds.map((id) => {
-        const { closure, patience, weight, leap, hands, digs } = animals[id];
+        const { closure, patience, leap, hands, digs } = animals[id];
         return (
           <View key={id} style={styles.part}>
             <Txt kind="heading">{fullAnimalNames[id]}</Txt>
@@ -62,7 +62,6 @@ export function FiguresScreen() {
             ))}
             <FigureLine name="Leaps" figure={leap} />
             <FigureLine name="Patience" figure={patience} />
-            <FigureLine name="Weight" figure={weight} />
             <FigureLine name="Force on a latch" figure={hands.force} />
             <Txt tone="ink2">
               {hands.motions.length > 0

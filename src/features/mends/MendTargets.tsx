@@ -2,8 +2,9 @@
 import { Txt } from '@/ui/controls/Txt';
 import { questionsAgain } from '@/core/mends/readings-again';
 import type { Mend, Target } from '@/core/place/mend';
-import type { Place, Soil } from '@/core/place/place';
-import { lengthWords } from '@/words/length-words';
+import type { Place } from '@/core/place/place';
+import type { Soil } from '@/core/tables/soils';
+import { amountWords } from '@/words/length-words';
 import { capital, latchNames, meshNames, soilNames } from '@/words/names';
 import { questionWords } from '@/words/question-words';
 import { unitIndex } from '@/words/spot-words';
@@ -22,9 +23,11 @@ export function MendTargets({ place, mend }: { readonly place: Place; readonly m
   );
 }
 
-function targetWords(place: Place, { value }: Target): string {
-  if ('atMost' in value) return `make it ${lengthWords(value.atMost, place.units)} or less.`;
-  if ('atLeast' in value) return `make it ${lengthWords(value.atLeast, place.units)} or more.`;
+function targetWords(place: Place, { attribute, value }: Target): string {
+  if ('atMost' in value)
+    return `make it ${amountWords(value.atMost, attribute, place.units)} or less.`;
+  if ('atLeast' in value)
+    return `make it ${amountWords(value.atLeast, attribute, place.units)} or more.`;
   if (value.is in soilNames) return `${soilNames[value.is as Soil][0]}.`;
   if (value.is === 'yes') return 'yes.';
   if (value.is in latchNames) return `${latchNames[value.is as LatchId]}.`;

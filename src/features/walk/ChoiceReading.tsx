@@ -1,17 +1,31 @@
 /** A reading of what kind: a mesh, a latch. Each choice says what it stops here. */
+import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
 import { isKnown } from '@/core/place/possible';
 import type { AttributeId } from '@/core/place/attributes';
-import type { Place, Soil } from '@/core/place/place';
+import type { Place } from '@/core/place/place';
+import type { Condition, Fixing } from '@/core/tables/fixings';
+import type { Touching } from '@/core/tables/shocking';
+import type { Soil } from '@/core/tables/soils';
 import type { Question } from '@/core/walk/questions';
 import { meshes, type MeshId } from '@/core/tables/meshes';
 import { latches, type LatchId } from '@/core/tables/latches';
+import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { MeshPatterns, meshFill } from '@/ui/drawings/MeshPatterns';
 import { color, space, touch } from '@/ui/theme/tokens';
 import { lengthWords } from '@/words/length-words';
-import { latchNames, listOf, meshNames, motionNames, soilNames } from '@/words/names';
+import {
+  conditionNames,
+  fixingNames,
+  latchNames,
+  listOf,
+  meshNames,
+  motionNames,
+  soilNames,
+  touchingNames,
+} from '@/words/names';
 import { unitIndex } from '@/words/spot-words';
 import { MeaningLines } from './MeaningLines';
 import type { ChoiceAnswer } from './use-answer';
@@ -26,12 +40,18 @@ interface Props {
 type Say = (place: Place, choice: string) => readonly [name: string, note: string];
 
 const says: Partial<Record<AttributeId, Say>> = {
-  'layer.mesh': (place, choice) => [
-    meshNames[choice as MeshId | 'none'][unitIndex(place)],
-    clearWords(place, choice),
-  ],
+  'layer.mesh': meshWords,
+  'skirt.mesh': meshWords,
+  'ground.floor': meshWords,
   'latch.kind': (_place, choice) => [latchNames[choice as LatchId | 'none'], motionWords(choice)],
   'ground.soil': (_place, choice) => soilNames[choice as Soil],
+  'bay.fixing': (_place, choice) => fixingNames[choice as Fixing],
+  'bay.condition': (_place, choice) => conditionNames[choice as Condition],
+  'strand.touching': (_place, choice) => touchingNames[choice as Touching],
+  'ground.digging': (_place, choice) =>
+    choice === 'yes'
+      ? ['yes, fresh earth', 'somebody has begun: it counts a step easier']
+      : ['none', 'grass or trodden earth'],
   'skirt.tied': (_place, choice) =>
     choice === 'yes'
       ? ['tied all along', 'the apron counts']
@@ -39,11 +59,18 @@ const says: Partial<Record<AttributeId, Say>> = {
 };
 
 export function ChoiceReading({ place, question, answer }: Props) {
-  const isMesh = question.attribute === 'layer.mesh';
+  const isMesh = meshAttributes.includes(question.attribute);
+  const [all, setAll] = useState(false);
   const say = says[question.attribute];
   const last = isKnown<string>(question.known) ? question.known.is : undefined;
   const mesh = answer.chosen as MeshId | 'none' | undefined;
-  const clear = isMesh && mesh && mesh !== 'none' ? meshes[mesh].clear.value : undefined;
+  const clear =
+    question.attribute === 'layer.mesh' && mesh && mesh !== 'none'
+      ? meshes[mesh].clear.value
+      : undefined;
+  const isUsual = (choice: string, index: number) =>
+    all || index < usual || [answer.chosen, last, 'none'].includes(choice);
+  const shown = answer.choices.filter(isUsual);
   return (
     <View role="radiogroup" style={styles.list}>
       {clear !== undefined && (
@@ -51,7 +78,7 @@ export function ChoiceReading({ place, question, answer }: Props) {
           <MeaningLines place={place} question={question} mm={clear} />
         </View>
       )}
-      {answer.choices.map((choice) => {
+      {shown.map((choice) => {
         const [name, note] = say?.(place, choice) ?? [choice, ''];
         return (
           <Pressable
@@ -72,15 +99,26 @@ export function ChoiceReading({ place, question, answer }: Props) {
           </Pressable>
         );
       })}
+      {shown.length < answer.choices.length && (
+        <Button look="plain" label="More kinds" onPress={() => setAll(true)} />
+      )}
     </View>
   );
+}
+
+const meshAttributes: readonly AttributeId[] = ['layer.mesh', 'skirt.mesh', 'ground.floor'];
+/** Kinds shown at once; the rest, seldom met, are one tap away. */
+const usual = 9;
+
+function meshWords(place: Place, choice: string): readonly [name: string, note: string] {
+  return [meshNames[choice as MeshId | 'none'][unitIndex(place)], clearWords(place, choice)];
 }
 
 function clearWords(place: Place, choice: string): string {
   if (choice === 'none') return 'open';
   const { clear, kind } = meshes[choice as MeshId];
-  return kind === 'solid'
-    ? 'nothing passes sound board'
+  return kind === 'solid' || clear.value === 0
+    ? 'no opening while it is sound'
     : `clears ${lengthWords(clear.value, place.units)}`;
 }
 

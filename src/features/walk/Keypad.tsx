@@ -8,7 +8,8 @@ interface Props {
   readonly text: string;
   readonly setText: (text: string) => void;
   readonly units: Units;
-  readonly setUnits: (units: Units) => void;
+  /** Absent where the reading has one unit only. */
+  readonly setUnits: ((units: Units) => void) | undefined;
   /** What stood here last, in words; there may be nothing yet. */
   readonly last: string | undefined;
   readonly onLast: () => void;
@@ -74,8 +75,9 @@ export function Keypad({
         <Button
           look="key"
           label={units === 'metric' ? 'to inches' : 'to mm'}
+          disabled={!setUnits}
           onPress={() => {
-            setUnits(other);
+            setUnits?.(other);
             setText('');
           }}
           style={styles.key}

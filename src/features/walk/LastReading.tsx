@@ -1,17 +1,17 @@
 /** What the last walk read here, and whether it got worse. */
 import { StyleSheet } from 'react-native';
+import { attributes } from '@/core/place/attributes';
 import { isKnown } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
 import type { Question } from '@/core/walk/questions';
 import { Txt } from '@/ui/controls/Txt';
-import { lengthWords } from '@/words/length-words';
+import { amountWords } from '@/words/length-words';
 
 interface Props {
   readonly place: Place;
+  readonly question: Question;
   readonly last: number | undefined;
   readonly mm: number | undefined;
-  /** What counts as better here. */
-  readonly better: 'less' | 'more';
 }
 
 /** The length that stands in the record, mm. */
@@ -19,16 +19,22 @@ export function lastLength({ known }: Question): number | undefined {
   return isKnown<number>(known) && typeof known.is === 'number' ? known.is : undefined;
 }
 
-export function LastReading({ place, last, mm, better }: Props) {
+export function LastReading({ place, question, last, mm }: Props) {
   if (last === undefined) return null;
-  const worse = mm !== undefined && (better === 'less' ? mm > last : mm < last);
-  const change = mm === undefined || mm === last ? '' : worse ? ', now worse' : ', now better';
   return (
     <Txt kind="small" tone="ink2" style={styles.right}>
-      Last: {lengthWords(last, place.units)}
-      {change}
+      Last: {amountWords(last, question.attribute, place.units)}
+      {changeWords(question, last, mm)}
     </Txt>
   );
+}
+
+/** Whether it got worse, as the attribute's order has it. */
+function changeWords({ attribute }: Question, last: number, now: number | undefined): string {
+  const { better } = attributes[attribute];
+  if (now === undefined || now === last || better === 'none') return '';
+  const isWorse = better === 'less' ? now > last : now < last;
+  return isWorse ? ', now worse' : ', now better';
 }
 
 const styles = StyleSheet.create({ right: { textAlign: 'right' } });

@@ -3,12 +3,12 @@ import { useEffect, useRef } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import type { Place } from '@/core/place/place';
 import { isLength, readLength, type Units } from '@/core/walk/length-entry';
-import type { Question } from '@/core/walk/questions';
+import type { Question, QuestionKind } from '@/core/walk/questions';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
-import { lengthWords } from '@/words/length-words';
+import { amountWords, unitOf } from '@/words/length-words';
 import { questionWords } from '@/words/question-words';
 import { Keypad } from './Keypad';
 import { lastLength, LastReading } from './LastReading';
@@ -27,11 +27,21 @@ interface Props {
 /** Sizes that gaps and mesh usually have, mm. In inches the fractions of the keypad take their place. */
 const usualSizes = ['0', '6', '12', '25', '50'];
 const usualSkirts = ['0', '150', '300', '450', '600'];
+const usualFor: Readonly<Partial<Record<QuestionKind, readonly string[]>>> = {
+  'skirt-depth': usualSkirts,
+  'skirt-outward': usualSkirts,
+  pegs: usualSkirts,
+  roost: ['100', '200', '300', '500', '1000'],
+  'frame-weight': ['10', '20', '40', '60', '100'],
+  'strand-height': ['90', '150', '200', '300', '450'],
+  volts: ['0', '2', '4', '6', '8'],
+};
 
 export function LengthReading({ place, question, answer, onSubmit, onCannotTell, busy }: Props) {
   const { text, setText, units, setUnits, mm } = answer;
   const last = lastLength(question);
-  const skirt = question.attribute.startsWith('skirt');
+  const unit = unitOf(question.attribute);
+  const unitWord = unit === 'mm' ? (units === 'metric' ? 'mm' : 'inches') : unit;
   const input = useRef<TextInput>(null);
   const wide = useWide();
   // Where there is a keyboard, digits go straight into the reading.
@@ -44,7 +54,7 @@ export function LengthReading({ place, question, answer, onSubmit, onCannotTell,
         <View style={styles.figure}>
           <TextInput
             ref={input}
-            aria-label={`${questionWords(question, place).title}, ${units === 'metric' ? 'millimetres' : 'inches'}`}
+            aria-label={`${questionWords(question, place).title}, ${unitWord === 'mm' ? 'millimetres' : unitWord}`}
             value={text}
             onChangeText={setText}
             onSubmitEditing={onSubmit}
@@ -54,16 +64,16 @@ export function LengthReading({ place, question, answer, onSubmit, onCannotTell,
             placeholderTextColor={color.ink3}
             style={styles.input}
           />
-          <Txt tone="ink2">{units === 'metric' ? 'mm' : 'inches'}</Txt>
+          <Txt tone="ink2">{unitWord}</Txt>
         </View>
         <View style={styles.meaning}>
           <MeaningLines place={place} question={question} mm={mm} />
-          <LastReading place={place} last={last} mm={mm} better={skirt ? 'more' : 'less'} />
+          <LastReading place={place} question={question} last={last} mm={mm} />
         </View>
       </View>
-      {units === 'metric' && (
+      {(units === 'metric' || unit !== 'mm') && (
         <View style={styles.chips}>
-          {(skirt ? usualSkirts : usualSizes).map((size) => (
+          {(usualFor[question.kind] ?? usualSizes).map((size) => (
             <Button
               key={size}
               look="chip"
@@ -79,8 +89,8 @@ export function LengthReading({ place, question, answer, onSubmit, onCannotTell,
         text={text}
         setText={setText}
         units={units}
-        setUnits={setUnits}
-        last={last === undefined ? undefined : lengthWords(last, place.units)}
+        setUnits={unit === 'mm' ? setUnits : undefined}
+        last={last === undefined ? undefined : amountWords(last, question.attribute, place.units)}
         onLast={() => {
           if (last === undefined) return;
           const before = asEntered(last, question.known);

@@ -2,7 +2,7 @@
 import { Txt } from '@/ui/controls/Txt';
 import type { Place } from '@/core/place/place';
 import { meaningOf } from '@/core/walk/what-it-means';
-import type { Question } from '@/core/walk/questions';
+import type { Question, QuestionKind } from '@/core/walk/questions';
 import { lengthWords } from '@/words/length-words';
 import { animalList, capital } from '@/words/names';
 import { StyleSheet } from 'react-native';
@@ -13,6 +13,18 @@ interface Props {
   readonly mm: number | undefined;
 }
 
+/** What an animal does where the reading lets it; `null` where a reading alone says nothing. */
+const verbs: Readonly<Partial<Record<QuestionKind, string | null>>> = {
+  'skirt-depth': 'dig under',
+  'skirt-outward': 'dig under',
+  'frame-weight': 'lift it',
+  pegs: 'lift it',
+  roost: 'reach in',
+  'strand-height': null,
+  'strand-stand-off': null,
+  volts: null,
+};
+
 export function MeaningLines({ place, question, mm }: Props) {
   if (mm === undefined) {
     return (
@@ -21,19 +33,15 @@ export function MeaningLines({ place, question, mm }: Props) {
       </Txt>
     );
   }
+  const verb = verbs[question.kind] ?? 'pass';
+  if (verb === null) return null;
   const { letsBy, inDoubt, stopsAll } = meaningOf(place, question.item, question.attribute, mm);
   const who = letsBy.map((part) => part.animal);
-  const digging = question.attribute.startsWith('skirt');
-  const verb = digging ? 'dig under' : 'pass';
   const doubtful = inDoubt.map((part) => part.animal);
   return (
     <>
       <Txt kind="strong" tone={who.length > 0 ? 'open' : 'holds'} style={styles.right} live>
-        {who.length > 0
-          ? `${capital(animalList(who))} ${verb}`
-          : digging
-            ? 'Nothing here digs under'
-            : 'Nothing here passes'}
+        {who.length > 0 ? `${capital(animalList(who))} ${verb}` : `Nothing here can ${verb}`}
       </Txt>
       {doubtful.length > 0 && (
         <Txt kind="small" tone="hours" style={styles.right}>

@@ -1,13 +1,14 @@
 /** What has been typed or chosen so far, and what pressing on would do with it. */
 import { useState } from 'react';
-import { attributes, limitsOf } from '@/core/place/attributes';
+import { attributes, limitsOf, type AttributeId } from '@/core/place/attributes';
 import { isKnown, type Possible } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
 import type { Reading } from '@/core/place/walk';
+import { readAmount } from '@/core/walk/amount-entry';
 import { isLength, readLength, type Units } from '@/core/walk/length-entry';
 import type { Question } from '@/core/walk/questions';
 import type { NewReading } from '@/store/use-changes';
-import { lengthSentence } from '@/words/problem-sentence';
+import { readingSentence } from '@/words/problem-sentence';
 
 export type Outcome =
   | { readonly kind: 'save'; readonly value: NewReading['value'] }
@@ -54,7 +55,11 @@ export function useAnswer(
       outcome: unchanged ? { kind: 'unchanged' } : { kind: 'save', value: { is: chosen } },
     };
   }
-  const read = readLength(text, units, limitsOf(question.attribute)[1]);
+  const limit = limitsOf(question.attribute)[1];
+  const read =
+    attribute.unit === 'mm'
+      ? readLength(text, units, limit)
+      : readAmount(text, attribute.unit, limit);
   return {
     kind: 'length',
     text,
@@ -62,13 +67,14 @@ export function useAnswer(
     units,
     setUnits,
     mm: isLength(read) ? read.mm : undefined,
-    outcome: lengthOutcome(read, before, units),
+    outcome: lengthOutcome(read, before, question.attribute, units),
   };
 }
 
 function lengthOutcome(
   read: ReturnType<typeof readLength>,
   before: Exclude<Reading['value'], 'cannot-tell'> | undefined,
+  attribute: AttributeId,
   units: Units,
 ): Outcome {
   if (isLength(read)) {
@@ -79,7 +85,7 @@ function lengthOutcome(
   }
   // Going on without a reading is skipping: the question stays open, nothing is lost.
   if (read.problem === 'empty') return { kind: 'unchanged' };
-  return { kind: 'refused', sentence: lengthSentence(read, units) };
+  return { kind: 'refused', sentence: readingSentence(read, attribute, units) };
 }
 
 /** What stands in the record, to be typed again as it was entered; in mm where nobody typed it. */
@@ -92,7 +98,7 @@ export function asEntered(mm: number, known: Possible | undefined): { text: stri
 
 function enteredText(value: Exclude<Reading['value'], 'cannot-tell'> | undefined): string {
   const entered = value && 'entered' in value ? (value.entered ?? '') : '';
-  return entered.replace(/ (mm|in)$/, '');
+  return entered.replace(/ (mm|in|kg|kV)$/, '');
 }
 
 function enteredUnits(

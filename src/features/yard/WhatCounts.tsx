@@ -13,8 +13,8 @@ export function WhatCounts({ judgement }: { readonly judgement: Judgement }) {
       <Txt kind="heading">What this counts</Txt>
       <Txt tone="ink2">Judged: {names(judgement.judged)}.</Txt>
       <Txt tone="ink2">
-        Not judged yet: {names(judgement.notJudged)}; electric strands. A place may be open to these
-        and still read well here.
+        A night with every door as habit leaves it. A forgotten round, the day in the run and birds
+        let out are judged by the command line; this page does not show them yet.
       </Txt>
       <Txt tone="ink2">Rookle ranks and explains; it promises nothing.</Txt>
       <Link href="/figures" style={styles.link}>

@@ -1,6 +1,7 @@
 /** Where everything in a strip of wall stands, in px: bays side by side, to scale, ground line, skirt below it. */
 import { isKnown } from '@/core/place/possible';
-import type { Bay, BayId, Layer, Opening, Soil } from '@/core/place/place';
+import type { Bay, BayId, Layer, Opening } from '@/core/place/place';
+import type { Soil } from '@/core/tables/soils';
 import type { Lap } from '@/core/place/lap';
 import type { MeshId } from '@/core/tables/meshes';
 

@@ -1,5 +1,5 @@
 import { samphireYard } from '../../../../demo/samphire-yard';
-import { digEffort } from '../../effort/dig';
+import { digEffort, stopsInGround } from '../../effort/dig';
 import { applyReadings } from '../../place/apply-readings';
 import { findBay } from '../../place/find';
 import { setAttribute } from '../../place/set-attribute';
@@ -40,7 +40,11 @@ test('against foxes an apron, depth or both are offered, as far as foxes require
 });
 
 test('what is enough for several is enough for each of them', () => {
-  const diggers = animalIds.filter((id) => animals[id].digs);
+  // A bear bites through any mesh; no skirt is meant for it.
+  const diggers = animalIds.filter(
+    (id) => animals[id].digs && stopsInGround({ is: 'welded-13' }, animals[id], 'worst'),
+  );
+  expect(diggers).not.toContain('black-bear');
   const least = leastEnough(diggers, () => true);
   const dug =
     bay &&
@@ -57,9 +61,10 @@ test('what is enough for several is enough for each of them', () => {
   }
 });
 
-test('measuring again asks for depth, width and tie', () => {
+test('measuring again asks for mesh, depth, width and tie', () => {
   const both = spot && proposalsFor(spot).find(({ mend }) => mend.kind === 'skirt-and-foot');
   expect(both && targetsOf(both)).toEqual([
+    { item: 's4', attribute: 'skirt.mesh', value: { is: 'welded-13' } },
     { item: 's4', attribute: 'skirt.depth', value: { atLeast: 610 } },
     { item: 's4', attribute: 'skirt.outward', value: { atLeast: 305 } },
     { item: 's4', attribute: 'skirt.tied', value: { is: 'yes' } },

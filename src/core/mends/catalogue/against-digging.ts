@@ -1,5 +1,6 @@
 /** What keeps diggers out: mesh laid out, mesh let in, both, or a hard edge. Each as far as those it is to stop require. */
 import type { MendKind } from '../../place/mend';
+import { stopsInGround } from '../../effort/dig';
 import { animals, type AnimalId, type EnoughAgainstDigging } from '../../tables/animals';
 import type { WeakSpot } from '../spots';
 import {
@@ -31,6 +32,11 @@ export function leastEnough(
   };
 }
 
+/** Mesh in the ground has to stop the animal itself: no depth of it keeps out what bites through. */
+function stoppedBySkirt(id: AnimalId): boolean {
+  return stopsInGround({ is: skirtMesh }, animals[id], 'worst');
+}
+
 const total = ({ depth, outward }: EnoughAgainstDigging): number => depth.value + outward.value;
 
 function againstDigging(
@@ -39,7 +45,8 @@ function againstDigging(
   minutesPerMetre: number,
   cautions: readonly Caution[],
 ): CatalogueMend {
-  const least = ({ letsBy }: WeakSpot) => leastEnough(letsBy, allowed);
+  const least = ({ letsBy }: WeakSpot) =>
+    letsBy.every(stoppedBySkirt) ? leastEnough(letsBy, allowed) : undefined;
   return {
     kind,
     term: 'lasting',
@@ -59,6 +66,7 @@ function againstDigging(
 
 function targetsOf({ depth, outward }: Lengths): SpotTarget[] {
   return [
+    { attribute: 'skirt.mesh', value: { is: skirtMesh } },
     ...(depth > 0 ? [{ attribute: 'skirt.depth' as const, value: { atLeast: depth } }] : []),
     ...(outward > 0
       ? [
@@ -69,11 +77,14 @@ function targetsOf({ depth, outward }: Lengths): SpotTarget[] {
   ];
 }
 
+/** What is let in or laid out. */
+const skirtMesh = 'welded-13';
+
 /** A hand's breadth goes up the wall, where it is fixed. */
 const upstand = 100;
 
 function meshFor(length: number, height: number): Amount {
-  return { material: 'welded-13', length, height: height + upstand };
+  return { material: skirtMesh, length, height: height + upstand };
 }
 
 export const apronOut = againstDigging('apron-out', ({ depth }) => depth.value === 0, 20, [

@@ -36,7 +36,8 @@ export type Material =
   | 'washers'
   | 'stones'
   | 'channel'
-  | 'hasp';
+  | 'hasp'
+  | 'pegs';
 
 export type Amount =
   | { readonly material: Material; readonly length: number; readonly height?: number }

@@ -9,7 +9,9 @@ import { clipThroughHasp, padlock, twoMotionLatch } from './extra-latch';
 import { lineWelded13, lineWelded6 } from './line-welded';
 import { patchBoard } from './patch-board';
 import { patchMesh } from './patch-mesh';
+import { pegsIn } from './pegs-in';
 import { popDoorRunners } from './pop-door-runners';
+import { roostAway } from './roost-away';
 import { screwsAndWashers } from './screws-and-washers';
 import { secondFastening } from './second-fastening';
 import { sillApron } from './sill-apron';
@@ -39,4 +41,6 @@ export const catalogue: Readonly<Record<MendKind, CatalogueMend>> = {
   'two-motion-latch': twoMotionLatch,
   'clip-through-hasp': clipThroughHasp,
   padlock,
+  'roost-away': roostAway,
+  'pegs-in': pegsIn,
 };

@@ -1,6 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const americanBadger: Animal = {
@@ -13,9 +17,11 @@ export const americanBadger: Animal = {
     strict: practice(50),
   },
   digs: [enough(457, 0, 'pcwd-badgers', '12–18 in down.'), ...deepOrOut(610, 610)],
-  climbs: 'none',
+  climbs: climbs.nothing,
   leap: practice(300, 'A poor climber.'),
+  tears: tears.lightMesh,
   hands: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
-  weight: weight(3),
+  coming: comes('passes', ['farmland'], [6, 7, 8], [12, 1]),
+  taking: takes(1, 1, 3, 2, 1),
 };

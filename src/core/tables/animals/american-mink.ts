@@ -1,6 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
 import { assumedDeepOrOut } from '../digging';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const americanMink: Animal = {
@@ -17,9 +21,11 @@ export const americanMink: Animal = {
     strict: practice(25, 'The same inch as sold in metric mesh.'),
   },
   digs: assumedDeepOrOut(150, 300),
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(600),
+  tears: tears.hex,
   hands: { pushes: false, motions: [], force: force(10) },
   patience: patience(60),
-  weight: weight(10, 'Kills many and eats little.'),
+  coming: comes('passes', ['water'], [2, 3, 4, 9, 10, 11]),
+  taking: takes(6, 8, 10, 1, 2, { note: 'Several to dozens, little eaten (assumed here as six).' }),
 };

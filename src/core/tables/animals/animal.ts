@@ -1,14 +1,17 @@
 /** What is known of one kind of animal, as far as it decides whether it gets in. */
+import type { Climbs, EnoughAgainstClimbing } from '../climbing';
 import type { Figure } from '../figure';
 import type { Motion } from '../motions';
+import type { Reaching } from '../reaching';
+import type { Shocking } from '../shocking';
+import type { Tearing } from '../strength';
+import type { Taking } from '../taking';
+import type { Coming } from '../visiting';
 
 /** Where in the world a place stands, as coarsely as the tables tell regions apart. */
 export type Region = 'gb' | 'ie' | 'eu' | 'na' | 'au' | 'nz';
 
 export type Hours = 'day' | 'dusk' | 'night';
-
-/** Getting up a wall of wire. */
-export type Climbing = 'none' | 'clambers' | 'well';
 
 /** The opening that shuts this animal out, smallest clear dimension in mm. */
 export interface Closure {
@@ -18,6 +21,11 @@ export interface Closure {
   readonly strict: Figure;
   /** True where the source says "under", so that an opening of exactly `used` passes. */
   readonly passesAtFigure?: true;
+  /**
+   * What shuts a long slot, where a hole of the figure used was measured on mesh: with room sideways the head turns flat.
+   * Absent where the published figure speaks of gaps and cracks itself.
+   */
+  readonly slot?: Figure;
 }
 
 /**
@@ -35,7 +43,7 @@ export interface Hands {
   readonly pushes: boolean;
   /** Motions it works out. */
   readonly motions: readonly Motion[];
-  /** Strongest pull or push on a latch, N. */
+  /** Strongest pull or push on a latch or a frame's edge, N. */
   readonly force: Figure;
 }
 
@@ -89,12 +97,20 @@ export interface Animal {
   readonly closure: Closure;
   /** Sets of figures that are enough; absent for one that does not dig its way in. */
   readonly digs?: readonly EnoughAgainstDigging[];
-  readonly climbs: Climbing;
-  /** How high it leaps from the ground to a hold, mm. */
+  readonly flies?: true;
+  readonly climbs: Climbs;
+  /** How high it leaps, clambering included, from the ground to a hold, mm. */
   readonly leap: Figure;
+  readonly tears: Tearing;
+  /** Absent for one that takes nothing through cover. */
+  readonly reaches?: Reaching;
+  /** Top edges that are enough; absent where only a roof is. */
+  readonly over?: readonly EnoughAgainstClimbing[];
+  /** Absent where no strand is trusted to turn it. */
+  readonly shocked?: Shocking;
   readonly hands: Hands;
   /** Mean giving-up time, minutes: the chance of success falls as exp(−minutes / patience). */
   readonly patience: Figure;
-  /** Its share of the threat, against the others: visits times damage, fixed for now. */
-  readonly weight: Figure;
+  readonly coming: Coming;
+  readonly taking: Taking;
 }

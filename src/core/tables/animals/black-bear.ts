@@ -1,6 +1,11 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { assumed } from '../millimetres';
 import { assumedDeepOrOut } from '../digging';
+import { climbs } from '../climbing';
+import { shocks, wires } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const blackBear: Animal = {
@@ -16,9 +21,12 @@ export const blackBear: Animal = {
     strict: assumed(100),
   },
   digs: assumedDeepOrOut(610, 610),
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: assumed(1000),
-  hands: { pushes: true, motions: ['pull'], force: force(400) },
+  tears: tears.anything,
+  shocked: shocks(6, wires('pcwd-bears', 254, 508, 762, 1016)),
+  hands: { pushes: true, motions: ['pull'], force: force(1500) },
   patience: patience(90),
-  weight: weight(6, 'Comes for feed as well.'),
+  coming: comes('passes', ['woods', 'feed-left-out'], [4, 5, 8, 9, 10], [12, 1, 2, 3]),
+  taking: takes(3, 3, 5, 6, 2, { feed: true }),
 };

@@ -1,5 +1,11 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { paw } from '../reaching';
+import { shocks, assumedWires } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const bobcat: Animal = {
@@ -11,9 +17,13 @@ export const bobcat: Animal = {
     used: practice(51, 'Openings of 2 in or less; an adult needs about 100–125 mm.'),
     strict: practice(50),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(2400, '1.8–2.4 m; wants a roof.'),
+  tears: tears.lightMesh,
+  reaches: paw(200),
+  shocked: shocks(4, assumedWires(152, 305, 457)),
   hands: { pushes: false, motions: [], force: force(30) },
   patience: patience(45),
-  weight: weight(6),
+  coming: comes('passes', ['woods', 'cover', 'stone-walls'], [12, 1, 2]),
+  taking: takes(1.5, 2, 3, 0, 1),
 };

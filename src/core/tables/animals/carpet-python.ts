@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const carpetPython: Animal = {
@@ -11,9 +15,11 @@ export const carpetPython: Animal = {
     used: practice(12, '10–12 mm; hatchlings 6.'),
     strict: practice(6, 'Hatchlings.'),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(0, 'Climbs; does not jump.'),
+  tears: tears.nothing,
   hands: { pushes: false, motions: [], force: force(20) },
   patience: patience(120),
-  weight: weight(5),
+  coming: comes('passes', ['woods', 'cover'], [6, 7, 8], [11, 12, 1, 2, 3]),
+  taking: takes(1, 1, 3, 2, 0.5),
 };

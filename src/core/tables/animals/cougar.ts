@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
+import { climbs, highEnough } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const cougar: Animal = {
@@ -11,9 +15,12 @@ export const cougar: Animal = {
     used: practice(51, 'Heavy roofed mesh of 2 in or less.'),
     strict: practice(50),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(4600, 'About 15 ft; open pens 3 m and more.'),
+  tears: tears.fixings,
+  over: [highEnough(3048, 0, 'pcwd-cougars', '10 ft where it cannot be roofed.')],
   hands: { pushes: true, motions: [], force: force(300) },
   patience: patience(30),
-  weight: weight(4),
+  coming: comes('passes', ['woods', 'stone-walls']),
+  taking: takes(1.5, 2, 2, 0, 1),
 };

@@ -1,6 +1,12 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
+import { climbs, highEnough } from '../climbing';
+import { muzzle } from '../reaching';
+import { shocks, assumedWires } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const coyote: Animal = {
@@ -16,9 +22,14 @@ export const coyote: Animal = {
     strict: practice(50),
   },
   digs: [enough(0, 380, 'pcwd-coyotes', 'Apron of 15–24 in.'), ...deepOrOut(610, 610)],
-  climbs: 'clambers',
+  climbs: climbs.clambers,
   leap: published(1700, 'pcwd-coyotes', 'About 1.5–1.7 m; the published fence is 1.68 m or more.'),
+  tears: tears.lightMesh,
+  reaches: muzzle(),
+  over: [highEnough(1676, 0, 'pcwd-coyotes', '5½ ft or more.')],
+  shocked: shocks(4, assumedWires(152, 305, 457)),
   hands: { pushes: true, motions: [], force: force(120) },
   patience: patience(45),
-  weight: weight(8),
+  coming: comes('weekly', ['farmland', 'cover', 'woods'], [4, 5, 6, 7, 8]),
+  taking: takes(2, 2, 4, 1, 1),
 };

@@ -1,5 +1,10 @@
-import { force, patience, weight } from '../assumptions';
-import { flies, practice } from '../millimetres';
+import { force, patience } from '../assumptions';
+import { assumed, practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { beakOrFoot } from '../reaching';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const crow: Animal = {
@@ -11,10 +16,13 @@ export const crow: Animal = {
     used: practice(38, 'Magpies 38 mm, crows 50.'),
     strict: practice(38),
   },
-  // Every band is within reach of what flies.
-  climbs: 'well',
-  leap: flies,
+  flies: true,
+  climbs: climbs.nothing,
+  leap: assumed(0, 'It flies.'),
+  tears: tears.nothing,
+  reaches: beakOrFoot(38),
   hands: { pushes: false, motions: [], force: force(3) },
   patience: patience(10),
-  weight: weight(1.5, 'Eggs and chicks.'),
+  coming: comes('most-nights', ['farmland', 'town'], [3, 4, 5, 6, 7]),
+  taking: takes(0, 0, 1, 2, 0.3),
 };

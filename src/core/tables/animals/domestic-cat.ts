@@ -1,5 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { published } from '../millimetres';
+import { climbs, highEnough } from '../climbing';
+import { paw } from '../reaching';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 const closure = published(
@@ -14,9 +19,20 @@ export const domesticCat: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   closure: { used: closure, strict: closure },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: published(1800, 'moseby-read'),
+  tears: tears.netting,
+  reaches: paw(150),
+  over: [
+    highEnough(
+      1800,
+      600,
+      'moseby-read',
+      'Built in the field as 1.8 m with a curved 600 mm overhang.',
+    ),
+  ],
   hands: { pushes: false, motions: [], force: force(15) },
   patience: patience(15),
-  weight: weight(2, 'Chicks and bantams, seldom a grown hen.'),
+  coming: comes('weekly', ['town', 'farmland']),
+  taking: takes(0.05, 0.4, 3, 0, 0.3),
 };

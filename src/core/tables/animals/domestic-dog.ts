@@ -1,6 +1,12 @@
-import { force, patience, weight } from '../assumptions';
-import { practice } from '../millimetres';
+import { force, patience, slotNote } from '../assumptions';
+import { assumed, practice } from '../millimetres';
 import { deepOrOut } from '../digging';
+import { climbs, highByPractice } from '../climbing';
+import { muzzle } from '../reaching';
+import { shocks, assumedWires } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const domesticDog: Animal = {
@@ -9,13 +15,20 @@ export const domesticDog: Animal = {
   active: ['day', 'dusk'],
   concerns: 'any-flock',
   closure: {
+    slot: assumed(80, slotNote),
     used: practice(100, 'Depends on the breed; 100 mm assumed.'),
     strict: practice(50, 'Small terriers.'),
   },
   digs: deepOrOut(305, 305),
-  climbs: 'clambers',
+  // Some climb chain link; the usual fence is high enough against those as well.
+  climbs: climbs.wire,
   leap: practice(1800, 'Jumps to 1.5–1.8 m; the usual fence is 1.8 m.'),
+  tears: tears.fixings,
+  reaches: muzzle(100),
+  over: [highByPractice(1829, '6 ft, bottom secured.')],
+  shocked: shocks(4, assumedWires(152, 305, 457)),
   hands: { pushes: true, motions: ['lift', 'pull'], force: force(200) },
   patience: patience(20),
-  weight: weight(6, 'By day, and many birds at once.'),
+  coming: comes('passes', ['dogs', 'town']),
+  taking: takes(4, 4, 5, 1, 3, { note: 'Many mauled, little eaten (assumed here as four).' }),
 };

@@ -1,6 +1,11 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { enough } from '../digging';
+import { climbs, highByAssumption } from '../climbing';
+import { shocks, assumedWires } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 const closure = practice(50, 'Openings of 50 mm or less; a grown badger needs about 100–130 mm.');
@@ -12,9 +17,13 @@ export const europeanBadger: Animal = {
   concerns: 'any-flock',
   closure: { used: closure, strict: closure },
   digs: [enough(500, 300, 'ha59', '500–600 mm down with a return of 300.')],
-  climbs: 'clambers',
+  climbs: climbs.clambers,
   leap: practice(1000, 'Clambers about 1 m; a poor jumper.'),
+  tears: tears.fixings,
+  over: [highByAssumption(1300, 'Clambers about 1 m and a little more.')],
+  shocked: shocks(4, assumedWires(100, 200, 300)),
   hands: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
-  weight: weight(4),
+  coming: comes('weekly', ['woods', 'farmland'], [6, 7, 8], [12, 1]),
+  taking: takes(1.5, 2, 4, 4, 1, { feed: true }),
 };

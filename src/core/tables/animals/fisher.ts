@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const fisher: Animal = {
@@ -11,9 +15,11 @@ export const fisher: Animal = {
     used: practice(25.4, 'Mesh of 1 in or less; passes about 60–75 mm.'),
     strict: practice(25),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(1500),
+  tears: tears.lightMesh,
   hands: { pushes: false, motions: [], force: force(30) },
   patience: patience(60),
-  weight: weight(6),
+  coming: comes('passes', ['woods'], [3, 4, 5]),
+  taking: takes(3, 3, 5, 1, 1),
 };

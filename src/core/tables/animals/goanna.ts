@@ -1,6 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { assumedDeepOrOut } from '../digging';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const goanna: Animal = {
@@ -13,9 +17,11 @@ export const goanna: Animal = {
     strict: practice(25),
   },
   digs: assumedDeepOrOut(450, 450),
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(0, 'Climbs; does not jump.'),
+  tears: tears.hex,
   hands: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
-  weight: weight(4, 'Eggs and chicks, sometimes a grown bird.'),
+  coming: comes('weekly', ['woods', 'feed-left-out'], [4, 5, 6], [11, 12, 1, 2]),
+  taking: takes(0.2, 0.5, 3, 4, 0.3),
 };

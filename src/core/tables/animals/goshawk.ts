@@ -1,5 +1,10 @@
-import { force, patience, weight } from '../assumptions';
-import { flies, practice } from '../millimetres';
+import { force, patience } from '../assumptions';
+import { assumed, practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { beakOrFoot } from '../reaching';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const goshawk: Animal = {
@@ -11,10 +16,13 @@ export const goshawk: Animal = {
     used: practice(51, 'Netting of 2 in or less. Enters by open doors and pop doors too.'),
     strict: practice(50),
   },
-  // Every band is within reach of what flies.
-  climbs: 'well',
-  leap: flies,
+  flies: true,
+  climbs: climbs.nothing,
+  leap: assumed(0, 'It flies.'),
+  tears: tears.nothing,
+  reaches: beakOrFoot(51),
   hands: { pushes: false, motions: [], force: force(5) },
   patience: patience(5),
-  weight: weight(3, 'One bird at a time, by day.'),
+  coming: comes('passes', ['woods'], [8, 9, 10, 11]),
+  taking: takes(1, 1, 1, 0, 1),
 };

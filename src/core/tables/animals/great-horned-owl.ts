@@ -1,5 +1,10 @@
-import { force, patience, weight } from '../assumptions';
-import { flies, practice } from '../millimetres';
+import { force, patience } from '../assumptions';
+import { assumed, practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { beakOrFoot } from '../reaching';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const greatHornedOwl: Animal = {
@@ -11,10 +16,13 @@ export const greatHornedOwl: Animal = {
     used: practice(51, 'Netting of 2 in or less. Walks into an open coop.'),
     strict: practice(50),
   },
-  // Every band is within reach of what flies.
-  climbs: 'well',
-  leap: flies,
+  flies: true,
+  climbs: climbs.nothing,
+  leap: assumed(0, 'It flies.'),
+  tears: tears.nothing,
+  reaches: beakOrFoot(51),
   hands: { pushes: false, motions: [], force: force(10) },
   patience: patience(10),
-  weight: weight(4),
+  coming: comes('passes', ['woods', 'farmland'], [12, 1, 2, 3]),
+  taking: takes(1.2, 1.3, 1.5, 0, 1),
 };

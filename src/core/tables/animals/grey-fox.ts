@@ -1,6 +1,12 @@
-import { force, patience, weight } from '../assumptions';
-import { practice, published } from '../millimetres';
+import { force, patience, slotNote } from '../assumptions';
+import { assumed, practice, published } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
+import { climbs } from '../climbing';
+import { muzzle } from '../reaching';
+import { shocks, wires } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const greyFox: Animal = {
@@ -9,14 +15,19 @@ export const greyFox: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
+    slot: assumed(64, slotNote),
     used: published(76.2, 'pcwd-foxes', 'As the red fox: openings under 3 in.'),
     strict: practice(75, 'The metric size under 3 in.'),
     passesAtFigure: true,
   },
   digs: [enough(305, 305, 'pcwd-foxes', 'As the red fox; digs less.'), ...deepOrOut(450, 450)],
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(1800, 'Climbs trees as well.'),
+  tears: tears.hex,
+  reaches: muzzle(),
+  shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457)),
   hands: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
-  weight: weight(8),
+  coming: comes('passes', ['woods', 'cover'], [3, 4, 5, 6, 7]),
+  taking: takes(2, 2, 4, 1, 1),
 };

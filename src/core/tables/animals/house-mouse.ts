@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { climbs } from '../climbing';
+import { tears, gnaws } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const houseMouse: Animal = {
@@ -15,9 +19,11 @@ export const houseMouse: Animal = {
     ),
     strict: practice(5, 'The lower British figure.'),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: published(305, 'pcwd-mice', '12 in.'),
+  tears: gnaws(tears.netting),
   hands: { pushes: false, motions: [], force: force(2) },
   patience: patience(240),
-  weight: weight(0.5, 'Feed; chicks rarely.'),
+  coming: comes('most-nights', ['feed-left-out', 'farmland'], [9, 10, 11]),
+  taking: takes(0, 0, 0.02, 0, 0, { feed: true }),
 };

@@ -38,7 +38,6 @@ import { virginiaOpossum } from './virginia-opossum';
 export type {
   Animal,
   AnimalId,
-  Climbing,
   Closure,
   Concerns,
   EnoughAgainstDigging,

@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const leastWeasel: Animal = {
@@ -15,9 +19,11 @@ export const leastWeasel: Animal = {
     ),
     strict: practice(6, 'The metric size under ¼ in.'),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(400),
+  tears: tears.netting,
   hands: { pushes: false, motions: [], force: force(3) },
   patience: patience(30),
-  weight: weight(1, 'Chicks and eggs, rarely a grown bird.'),
+  coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
+  taking: takes(0.05, 0.3, 4, 1, 0.1),
 };

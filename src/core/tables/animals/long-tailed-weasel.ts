@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const longTailedWeasel: Animal = {
@@ -15,9 +19,11 @@ export const longTailedWeasel: Animal = {
     ),
     strict: practice(12, 'The metric size under ½ in.'),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(600),
+  tears: tears.netting,
   hands: { pushes: false, motions: [], force: force(5) },
   patience: patience(45),
-  weight: weight(5),
+  coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 9, 10]),
+  taking: takes(1.5, 3, 8, 1, 0.5),
 };

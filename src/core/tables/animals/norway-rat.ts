@@ -1,6 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
 import { enough } from '../digging';
+import { climbs } from '../climbing';
+import { tears, gnaws } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const norwayRat: Animal = {
@@ -23,9 +27,11 @@ export const norwayRat: Animal = {
       'Curtain wall 24 in down with a foot 12 in out. It digs to 1.2 m; the foot works by where it digs, not by depth.',
     ),
   ],
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: published(914, 'pcwd-rats', '36 in, upward.'),
+  tears: gnaws(tears.netting),
   hands: { pushes: false, motions: [], force: force(5) },
   patience: patience(240, 'Lives here and comes back every night.'),
-  weight: weight(4, 'Chicks, eggs and feed rather than grown birds.'),
+  coming: comes('weekly', ['feed-left-out', 'farmland', 'water', 'town'], [9, 10, 11]),
+  taking: takes(0.02, 0.05, 3, 3, 0.02, { feed: true }),
 };

@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const pineMarten: Animal = {
@@ -11,9 +15,11 @@ export const pineMarten: Animal = {
     used: practice(25.4, 'Mesh of 25 mm or less; passes about 45 mm.'),
     strict: practice(25),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(1800),
+  tears: tears.hex,
   hands: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
-  weight: weight(7, 'Kills many.'),
+  coming: comes('passes', ['woods'], [5, 6, 7, 8]),
+  taking: takes(4, 5, 6, 3, 1),
 };

@@ -1,6 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { assumedDeepOrOut } from '../digging';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const polecat: Animal = {
@@ -13,9 +17,11 @@ export const polecat: Animal = {
     strict: practice(25),
   },
   digs: assumedDeepOrOut(300, 300),
-  climbs: 'clambers',
+  climbs: climbs.clambers,
   leap: practice(600),
+  tears: tears.hex,
   hands: { pushes: false, motions: [], force: force(10) },
   patience: patience(60),
-  weight: weight(7, 'Kills many.'),
+  coming: comes('passes', ['farmland', 'water', 'stone-walls'], [2, 3, 9, 10]),
+  taking: takes(5, 6, 8, 1, 1),
 };

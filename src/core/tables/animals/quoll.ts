@@ -1,6 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { assumed, practice } from '../millimetres';
 import { assumedDeepOrOut } from '../digging';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const quoll: Animal = {
@@ -13,9 +17,11 @@ export const quoll: Animal = {
     strict: practice(25),
   },
   digs: assumedDeepOrOut(300, 300),
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: assumed(1000),
+  tears: tears.hex,
   hands: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
-  weight: weight(6),
+  coming: comes('passes', ['woods', 'stone-walls'], [11, 12, 1]),
+  taking: takes(3, 4, 6, 2, 1),
 };

@@ -1,6 +1,12 @@
-import { force, patience, weight } from '../assumptions';
-import { practice, published } from '../millimetres';
+import { force, patience, slotNote } from '../assumptions';
+import { assumed, practice, published } from '../millimetres';
 import { assumedDeepOrOut } from '../digging';
+import { climbs } from '../climbing';
+import { paw } from '../reaching';
+import { shocks, wires, offWall } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 const closure = published(
@@ -14,13 +20,17 @@ export const raccoon: Animal = {
   regions: ['na', 'eu'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: { used: closure, strict: closure },
+  closure: { used: closure, strict: closure, slot: assumed(64, slotNote) },
   digs: assumedDeepOrOut(150, 300),
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(1200),
+  tears: tears.lightMesh,
+  reaches: paw(300),
+  shocked: shocks(4, wires('pcwd-raccoons', 152, 305), offWall('pcwd-raccoons', 203, 203)),
   // Hook and eye, slide bolt, turn button and lever are all opened; two different motions are not
   // (common practice), which `open` computes from the motions of all latches on the door.
   hands: { pushes: true, motions: ['lift', 'slide', 'turn', 'pull'], force: force(40) },
   patience: patience(90, 'Comes back to the same place night after night.'),
-  weight: weight(10),
+  coming: comes('weekly', ['woods', 'water', 'town', 'feed-left-out'], [3, 4, 5, 6, 7, 8]),
+  taking: takes(2, 3, 5, 4, 1, { feed: true }),
 };

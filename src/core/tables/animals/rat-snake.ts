@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { climbs, highEnough, leaning } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const ratSnake: Animal = {
@@ -11,9 +15,22 @@ export const ratSnake: Animal = {
     used: published(6.4, 'pcwd-snakes', '¼ in mesh; adults pass about 12.7–25 mm.'),
     strict: practice(6, 'The metric size under ¼ in.'),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(0, 'Climbs; does not jump.'),
+  tears: tears.nothing,
+  over: [
+    leaning(
+      highEnough(
+        762,
+        0,
+        'pcwd-snakes',
+        '36 in of ¼ in mesh, 6 in of it buried, leaning outward 30 degrees.',
+      ),
+      30,
+    ),
+  ],
   hands: { pushes: false, motions: [], force: force(3) },
   patience: patience(120),
-  weight: weight(2, 'Eggs and chicks.'),
+  coming: comes('passes', ['cover', 'stone-walls', 'feed-left-out'], [5, 6], [11, 12, 1, 2, 3]),
+  taking: takes(0, 0, 2, 3, 0),
 };

@@ -1,6 +1,12 @@
-import { force, patience, weight } from '../assumptions';
-import { practice, published } from '../millimetres';
+import { force, patience, slotNote } from '../assumptions';
+import { assumed, practice, published } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
+import { climbs, highEnough } from '../climbing';
+import { muzzle } from '../reaching';
+import { shocks, wires, lowStrand } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const redFox: Animal = {
@@ -9,6 +15,7 @@ export const redFox: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
+    slot: assumed(64, slotNote),
     used: published(
       76.2,
       'pcwd-foxes',
@@ -22,13 +29,27 @@ export const redFox: Animal = {
     enough(305, 305, 'pcwd-foxes', '12–24 in down and at least 12 in out.'),
     ...deepOrOut(450, 450),
   ],
-  climbs: 'well',
+  climbs: climbs.wire,
   leap: published(
     1800,
     'moseby-read',
     'Scrambling; the tested fence is 1.8 m with a 600 mm overhang.',
   ),
+  tears: tears.hex,
+  reaches: muzzle(),
+  over: [
+    highEnough(
+      1800,
+      600,
+      'moseby-read',
+      'Built in the field as 1.8 m with a curved 600 mm overhang.',
+    ),
+  ],
+  shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457), lowStrand),
   hands: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
-  weight: weight(10, 'One visit can empty a house.'),
+  coming: comes('weekly', ['woods', 'town', 'farmland', 'cover'], [3, 4, 5, 6, 7]),
+  taking: takes(4, 5, 6, 1, 1, {
+    note: 'One is carried when nothing disturbs it; shut in with a flock it kills on (assumed here as four).',
+  }),
 };

@@ -1,5 +1,10 @@
-import { force, patience, weight } from '../assumptions';
-import { flies, practice } from '../millimetres';
+import { force, patience } from '../assumptions';
+import { assumed, practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { beakOrFoot } from '../reaching';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const redTailedHawk: Animal = {
@@ -11,10 +16,13 @@ export const redTailedHawk: Animal = {
     used: practice(51, 'Netting of 2 in or less.'),
     strict: practice(50),
   },
-  // Every band is within reach of what flies.
-  climbs: 'well',
-  leap: flies,
+  flies: true,
+  climbs: climbs.nothing,
+  leap: assumed(0, 'It flies.'),
+  tears: tears.nothing,
+  reaches: beakOrFoot(51),
   hands: { pushes: false, motions: [], force: force(5) },
   patience: patience(5),
-  weight: weight(3, 'One small bird at a time, by day.'),
+  coming: comes('weekly', ['farmland', 'woods'], [9, 10, 11, 12, 1]),
+  taking: takes(0.3, 0.7, 1, 0, 0.4),
 };

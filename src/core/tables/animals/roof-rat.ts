@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
+import { climbs } from '../climbing';
+import { tears, gnaws } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const roofRat: Animal = {
@@ -11,9 +15,11 @@ export const roofRat: Animal = {
     used: published(12.7, 'pcwd-rats', '½ in.'),
     strict: practice(10, 'British practice says 10–12 mm.'),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: published(914, 'pcwd-rats'),
+  tears: gnaws(tears.netting),
   hands: { pushes: false, motions: [], force: force(5) },
   patience: patience(240),
-  weight: weight(3, 'Chicks and eggs.'),
+  coming: comes('weekly', ['feed-left-out', 'town'], [9, 10, 11]),
+  taking: takes(0.01, 0.02, 2, 3, 0.01, { feed: true }),
 };

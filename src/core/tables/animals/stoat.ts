@@ -1,6 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
 import { assumedDeepOrOut, enough } from '../digging';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const stoat: Animal = {
@@ -20,9 +24,11 @@ export const stoat: Animal = {
     enough(0, 300, 'dm-fences', 'Skirt of 300–400 mm, pinned or buried.'),
     ...assumedDeepOrOut(300, 400),
   ],
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(600),
+  tears: tears.netting,
   hands: { pushes: false, motions: [], force: force(5) },
   patience: patience(45),
-  weight: weight(5),
+  coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
+  taking: takes(1.5, 3, 8, 2, 0.5),
 };

@@ -1,5 +1,9 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const stoneMarten: Animal = {
@@ -11,9 +15,11 @@ export const stoneMarten: Animal = {
     used: practice(30, 'Mesh of 25–30 mm or less; a round hole takes about 50.'),
     strict: practice(25),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(1500),
+  tears: tears.hex,
   hands: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
-  weight: weight(7, 'Kills many.'),
+  coming: comes('weekly', ['town', 'farmland', 'stone-walls'], [5, 6, 7, 8, 9]),
+  taking: takes(4, 5, 6, 4, 1),
 };

@@ -1,6 +1,11 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { deepOrOut } from '../digging';
+import { climbs } from '../climbing';
+import { shocks, assumedWires } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const stripedSkunk: Animal = {
@@ -13,9 +18,12 @@ export const stripedSkunk: Animal = {
     strict: practice(50),
   },
   digs: deepOrOut(305, 305),
-  climbs: 'none',
+  climbs: climbs.nothing,
   leap: practice(0, 'Neither climbs nor jumps to speak of.'),
+  tears: tears.hex,
+  shocked: shocks(4, assumedWires(152, 305)),
   hands: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
-  weight: weight(3, 'Eggs and chicks, seldom a grown bird.'),
+  coming: comes('weekly', ['farmland', 'town', 'feed-left-out'], [2, 3, 6, 7, 8]),
+  taking: takes(0.3, 0.5, 3, 4, 0.3),
 };

@@ -1,5 +1,10 @@
-import { force, patience, weight } from '../assumptions';
+import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
+import { climbs } from '../climbing';
+import { shocks, assumedWires } from '../shocking';
+import { tears } from '../strength';
+import { takes } from '../taking';
+import { comes } from '../visiting';
 import type { Animal } from './animal';
 
 export const virginiaOpossum: Animal = {
@@ -11,9 +16,12 @@ export const virginiaOpossum: Animal = {
     used: practice(51, '2 in or less; an adult needs about 76 mm, the young about 25.'),
     strict: practice(25, 'The young.'),
   },
-  climbs: 'well',
+  climbs: climbs.anything,
   leap: practice(100, 'Hardly jumps.'),
+  tears: tears.hex,
+  shocked: shocks(4, assumedWires(152, 305)),
   hands: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
-  weight: weight(4),
+  coming: comes('weekly', ['woods', 'town', 'feed-left-out'], [3, 4, 5, 9, 10, 11]),
+  taking: takes(0.6, 1, 3, 4, 0.5, { feed: true }),
 };

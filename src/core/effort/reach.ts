@@ -1,0 +1,104 @@
+/** Reach: does a paw, muzzle or beak take a bird through the cover, or a bird put its own head out? */
+import type { AttributeId } from '../place/attributes';
+import type { Bay, ItemId, Layer, Opening } from '../place/place';
+import { isWithin } from '../place/year-span';
+import type { Animal } from '../tables/animals';
+import { outOfReach } from './access';
+import { clearOpening, lengthAt, type Bound } from './bound';
+import { isFixed, standsOpen } from './doors';
+import { part, verdictOf } from './pass';
+import type { PartEffort } from './reason';
+import { minutesOf } from './rung';
+import type { When } from './when';
+
+/** Birds on the floor come no higher than this, mm: fine mesh to the knee is usual (common practice). */
+const birdHeight = 600;
+
+interface Gap {
+  readonly item: ItemId;
+  readonly attribute: AttributeId;
+  readonly clear: number;
+}
+
+/**
+ * The widest gap of the bay that birds are within reach of. At roost the distance from cover is read; about the run a bird
+ * may stand against any cover below its own height. `undefined` where the animal reaches for nothing or nothing is near.
+ */
+export function reachEffort(
+  bay: Bay,
+  animal: Animal,
+  bound: Bound,
+  when: When,
+): PartEffort | undefined {
+  const { reaches } = animal;
+  if (!reaches || bay.bands.length === 0) return undefined;
+  const distance = when.birds === 'about' ? 0 : lengthAt(bay.roost, 'bay.roost', bound);
+  if (distance > reaches.length.value) return undefined;
+  const [first, ...rest] = gapsNear(bay, animal, bound, when);
+  if (!first) return undefined;
+  const widest = rest.reduce((kept, it) => (it.clear > kept.clear ? it : kept), first);
+  const { used, strict } = reaches.opening;
+  const verdict = verdictOf(widest.clear, reaches.opening);
+  return part(
+    animal,
+    widest.item,
+    'reach',
+    minutesOf(verdict === 'passes' ? 'minutes' : 'holds'),
+    {
+      kind: 'reach',
+      opening: widest.clear,
+      used,
+      strict,
+      verdict,
+      distance,
+      length: reaches.length,
+    },
+    widest.attribute,
+  );
+}
+
+function gapsNear(bay: Bay, animal: Animal, bound: Bound, when: When): Gap[] {
+  const isNear = (up: number): boolean =>
+    (when.birds === 'at-roost' || up < birdHeight) && !outOfReach(animal, up, bay, bound);
+  const bands = bay.bands
+    .filter((band) => isNear(band.from))
+    .map((band) => finestOf(band.layers, bound, when.date));
+  const openings = bay.openings
+    .filter((it) => isNear(it.up))
+    .flatMap((it) => openingGaps(it, bound, when));
+  // Where all of its cover is overhead, so are its holes.
+  const own = bands.length > 0 ? ownGaps(bay, bound) : [];
+  return [...bands, ...openings, ...own];
+}
+
+function ownGaps(bay: Bay, bound: Bound): Gap[] {
+  const gap = (attribute: AttributeId, possible: Bay['largestHole']): Gap => ({
+    item: bay.id,
+    attribute,
+    clear: lengthAt(possible, attribute, bound),
+  });
+  return [
+    gap('bay.largestHole', bay.largestHole),
+    ...(bay.ground ? [gap('ground.gap', bay.ground.gap)] : []),
+  ];
+}
+
+function openingGaps(opening: Opening, bound: Bound, when: When): Gap[] {
+  if (standsOpen(opening, when.doors)) return [];
+  const cover = opening.cover?.length ? [finestOf(opening.cover, bound, when.date)] : [];
+  if (isFixed(opening)) return cover;
+  const clear = lengthAt(opening.gap, 'opening.gap', bound);
+  return [...cover, { item: opening.id, attribute: 'opening.gap', clear }];
+}
+
+/** Every layer must let it through: the finest decides. */
+function finestOf(layers: readonly Layer[], bound: Bound, date: string | undefined): Gap {
+  const all = layers.map((layer): Gap => ({
+    item: layer.id,
+    attribute: 'layer.clear',
+    clear: isWithin(layer.on, date)
+      ? clearOpening(layer, bound)
+      : clearOpening({ ...layer, mesh: { is: 'none' } }, bound),
+  }));
+  return all.reduce((kept, it) => (it.clear < kept.clear ? it : kept));
+}

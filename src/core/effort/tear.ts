@@ -1,0 +1,57 @@
+/** Tear and gnaw: does this animal go through the cover itself, or take it off its fixings? */
+import type { Animal } from '../tables/animals';
+import { fixingClass, weakened, type Condition, type Fixing } from '../tables/fixings';
+import { meshes, type MeshId } from '../tables/meshes';
+import type { TearReason } from './reason';
+import { minutesOf, type Rung } from './rung';
+
+/** Time for gnawing wood, by its condition; plastic goes in minutes (assumptions of ours). */
+const gnawingWood: Readonly<Record<Condition, Rung>> = {
+  sound: 'night',
+  worn: 'hour',
+  failing: 'minutes',
+};
+
+export interface Torn {
+  readonly minutes: number | null;
+  readonly reason: TearReason;
+}
+
+/** The quickest of breaking, pulling off and gnawing; `undefined` where it does none of them. */
+export function tearEffort(
+  mesh: MeshId,
+  fixing: Fixing,
+  condition: Condition,
+  animal: Animal,
+): Torn | undefined {
+  const { breaks, pulls, gnaws } = animal.tears;
+  const { strength, gnawed } = meshes[mesh];
+  const cover = weakened(strength.value, condition);
+  const minutes = minutesOf('minutes');
+  if (breaks.value >= cover) {
+    return {
+      minutes,
+      reason: { kind: 'tear', how: 'breaks', mesh, condition, strength: cover, figure: breaks },
+    };
+  }
+  const hold = weakened(fixingClass[fixing].value, condition);
+  if (pulls.value >= hold) {
+    return {
+      minutes,
+      reason: {
+        kind: 'tear',
+        how: 'pulls',
+        mesh,
+        condition,
+        fixing,
+        strength: hold,
+        figure: pulls,
+      },
+    };
+  }
+  if (!gnaws || !gnawed) return undefined;
+  return {
+    minutes: gnawed === 'plastic' ? minutes : minutesOf(gnawingWood[condition]),
+    reason: { kind: 'tear', how: 'gnaws', mesh, condition, strength: cover, figure: breaks },
+  };
+}

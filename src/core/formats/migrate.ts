@@ -1,0 +1,58 @@
+/**
+ * Files and records of older versions, brought up to this one. A step changes only what its version changed and checks
+ * nothing: what it does not understand it hands on, for the schema to refuse in a sentence.
+ */
+import { formatVersion } from './place-file';
+
+type Json = Readonly<Record<string, unknown>>;
+
+/** From each version to the next, of a place. */
+const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
+  // Version 2: what lies near; strands' heights may be unknown.
+  1: (place) => ({
+    ...place,
+    setting: isObject(place.setting) ? { ...place.setting, near: [] } : place.setting,
+    faces: each(place.faces, (face) => ({
+      ...face,
+      bays: each(face.bays, (bay) => ({ ...bay, strands: each(bay.strands, knownStrand) })),
+    })),
+  }),
+};
+
+function knownStrand(strand: Json): Json {
+  const known = (value: unknown) => (typeof value === 'number' ? { is: value } : value);
+  return { ...strand, height: known(strand.height), standOff: known(strand.standOff) };
+}
+
+/** A place as an older version wrote it. */
+export function migratedPlace(place: unknown, version: number): unknown {
+  if (!isObject(place)) return place;
+  let current: Json = place;
+  for (let from = version; from < formatVersion; from += 1) {
+    current = placeSteps[from]?.(current) ?? current;
+  }
+  return current;
+}
+
+/** A whole file. A version that never was is left for the schema to refuse. */
+export function migratedFile(file: Json): Json {
+  const { version } = file;
+  if (typeof version !== 'number' || placeSteps[version] === undefined) return file;
+  return {
+    ...file,
+    version: formatVersion,
+    place: migratedPlace(file.place, version),
+    // Version 2: a log of sightings.
+    sightings: file.sightings ?? [],
+  };
+}
+
+function each(list: unknown, change: (item: Json) => Json): unknown {
+  return Array.isArray(list)
+    ? list.map((item: unknown) => (isObject(item) ? change(item) : item))
+    : list;
+}
+
+function isObject(value: unknown): value is Json {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}

@@ -1,0 +1,16 @@
+/** A stretch of the year, both days included; it may run over the new year. */
+
+export interface YearSpan {
+  /** MM-DD */
+  readonly from: string;
+  readonly to: string;
+}
+
+/** Whether a day (YYYY-MM-DD) lies in it. An absent span is all year; without a day every span counts as on. */
+export function isWithin(span: YearSpan | undefined, date: string | undefined): boolean {
+  if (!span || date === undefined) return true;
+  const day = date.slice(5);
+  return span.from <= span.to
+    ? span.from <= day && day <= span.to
+    : day >= span.from || day <= span.to;
+}

@@ -1,0 +1,77 @@
+/** How sure: how often the same item stays the weakest when the figures that are bands, and patience, are drawn again. */
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import type { Place } from '../place/place';
+import type { Walk } from '../place/walk';
+import { animals, type Animal, type AnimalId } from '../tables/animals';
+import type { Figure } from '../tables/figure';
+import { judge, type Circumstances, type Judgement } from './judge';
+
+export interface HowSure {
+  readonly draws: number;
+  /** The item by which most is lost as judged; `undefined` where nothing gets in. */
+  readonly weakest: string | undefined;
+  /** How often each item came out weakest, most often first; an item's share is count ÷ draws. */
+  readonly counts: readonly { readonly item: string; readonly count: number }[];
+}
+
+/** Patience is drawn between half and twice the figure, evenly on a log scale (assumption of ours). */
+const patienceSpread = 2;
+
+/** Same seed, same answer. `progress` is told after every draw; where it answers false, what was drawn so far is given. */
+export function howSure(
+  place: Place,
+  walks: readonly Walk[],
+  circumstances: Circumstances,
+  draws: number,
+  seed: number,
+  progress: (done: number) => boolean = () => true,
+): HowSure {
+  const generator = xoroshiro128plus(seed);
+  const random = () => uniformFloat64(generator);
+  const counts = new Map<string, number>();
+  let done = 0;
+  while (done < draws) {
+    const table = drawnTable(place.setting.lives, random);
+    const item = weakestItem(judge(place, walks, { ...circumstances, table }));
+    if (item !== undefined) counts.set(item, (counts.get(item) ?? 0) + 1);
+    done += 1;
+    if (!progress(done)) break;
+  }
+  return {
+    draws: done,
+    weakest: weakestItem(judge(place, walks, circumstances)),
+    counts: [...counts]
+      .map(([item, count]) => ({ item, count }))
+      .sort((a, b) => b.count - a.count || a.item.localeCompare(b.item)),
+  };
+}
+
+/** The first barrier of the way by which most is lost: ways in stand in that order. */
+function weakestItem({ waysIn, slowWays }: Judgement): string | undefined {
+  return (waysIn[0] ?? slowWays[0])?.by[0]?.route.steps[0].by.item;
+}
+
+function drawnTable(
+  lives: readonly AnimalId[],
+  random: () => number,
+): Readonly<Record<AnimalId, Animal>> {
+  const drawn = { ...animals };
+  for (const id of lives) drawn[id] = drawnAnimal(animals[id], random);
+  return drawn;
+}
+
+function drawnAnimal(animal: Animal, random: () => number): Animal {
+  const { used, strict } = animal.closure;
+  // The band of doubt spans both figures; it is drawn as far above the one used as the stricter lies below.
+  const half = Math.max(used.value - strict.value, used.value * leastBand);
+  const closure = { ...animal.closure, used: moved(used, (2 * random() - 1) * half) };
+  const factor = patienceSpread ** (2 * random() - 1);
+  const patience = { ...animal.patience, value: animal.patience.value * factor };
+  return { ...animal, closure, patience };
+}
+
+/** A figure given without a band is still good to a tenth only (assumption of ours). */
+const leastBand = 0.1;
+
+const moved = (figure: Figure, by: number): Figure => ({ ...figure, value: figure.value + by });

@@ -1,0 +1,117 @@
+/** One animal in one scenario: its routes to the birds it takes, and what they come to for each group. */
+import type { When } from '../effort/when';
+import { outside, type Place, type ZoneId } from '../place/place';
+import { routesOf, type Route } from '../routes/animal-routes';
+import type { Animal, AnimalId } from '../tables/animals';
+import { damageOf } from './damage';
+import { isAbout, shareOfVisits, type Scenario, type Whereabouts } from './scenario';
+
+/** Two ends: every unread gap shut, and every unread gap wide open. They meet when all is read. */
+export interface Range {
+  readonly best: number | null;
+  readonly worst: number | null;
+}
+
+export interface ChanceRange {
+  readonly best: number;
+  readonly worst: number;
+}
+
+/** An animal's threat to one group of birds. */
+export interface GroupThreat {
+  readonly group: string;
+  readonly zone: ZoneId;
+  readonly exposure: number;
+  /** Birds by one visit that gets in. */
+  readonly damage: number;
+  /** Visits in the scenario's hours × exposure × damage: what the hold weighs it by. */
+  readonly weight: number;
+  readonly chance: ChanceRange;
+}
+
+export interface AnimalJudgement {
+  readonly animal: AnimalId;
+  /** False for one that is not about in this scenario's hours. */
+  readonly about: boolean;
+  /** Visits in the scenario's hours of one day. */
+  readonly visits: number;
+  /** Lightest route that is sure from what was read; `undefined` where none is. */
+  readonly route: Route | undefined;
+  /** Minutes along the weakest route to birds it takes; `null` holds. 0 where birds are in the open. */
+  readonly minutes: Range;
+  readonly chance: ChanceRange;
+  readonly groups: readonly GroupThreat[];
+}
+
+/** The judgement with all its routes, by each outermost bay. */
+export interface AnimalRoutes {
+  readonly judgement: AnimalJudgement;
+  readonly best: readonly Route[];
+  readonly worst: readonly Route[];
+}
+
+export function judgeAnimal(
+  place: Place,
+  animal: Animal,
+  scenario: Scenario,
+  when: When,
+  birds: readonly Whereabouts[],
+  dailyVisits: number,
+): AnimalRoutes {
+  const about = isAbout(animal, scenario);
+  const visits = dailyVisits * shareOfVisits(animal, scenario);
+  const taken = birds
+    .map((it) => ({
+      ...it,
+      damage: damageOf(animal, it.group, birdsIn(birds, it.zone), scenario),
+    }))
+    .filter(({ damage }) => damage > 0);
+  const zones = [...new Set(taken.map(({ zone }) => zone))];
+  const to = about ? routesTo(place, animal, when, zones) : undefined;
+  const groups = taken.map(({ group, zone, exposure, damage }): GroupThreat => ({
+    group: group.id,
+    zone,
+    exposure,
+    damage,
+    weight: visits * exposure * damage,
+    chance: to?.chance(zone) ?? never,
+  }));
+  const inTheOpen = about && zones.includes(outside);
+  const ends = <T>(of: (end: 'best' | 'worst') => T) => ({ best: of('best'), worst: of('worst') });
+  return {
+    judgement: {
+      animal: animal.id,
+      about,
+      visits,
+      route: to?.all.best[0],
+      minutes: ends((end) => (inTheOpen ? 0 : (to?.all[end][0]?.minutes ?? null))),
+      chance: ends((end) => (inTheOpen ? 1 : (to?.all[end][0]?.chance ?? 0))),
+      groups,
+    },
+    best: to?.all.best ?? [],
+    worst: to?.all.worst ?? [],
+  };
+}
+
+function birdsIn(birds: readonly Whereabouts[], zone: ZoneId): number {
+  return birds.reduce((sum, it) => sum + (it.zone === zone ? it.group.count : 0), 0);
+}
+
+const never: ChanceRange = { best: 0, worst: 0 };
+const surely: ChanceRange = { best: 1, worst: 1 };
+
+/** Routes to the nearest birds, and the chance of getting to those of each zone. */
+function routesTo(place: Place, animal: Animal, when: When, zones: readonly ZoneId[]) {
+  const inside = zones.filter((zone) => zone !== outside);
+  const both = (goals: readonly ZoneId[]) => ({
+    best: routesOf(place, animal, 'best', when, goals),
+    worst: routesOf(place, animal, 'worst', when, goals),
+  });
+  const all = both(inside);
+  const chance = (zone: ZoneId): ChanceRange => {
+    if (zone === outside) return surely;
+    const routes = inside.length === 1 ? all : both([zone]);
+    return { best: routes.best[0]?.chance ?? 0, worst: routes.worst[0]?.chance ?? 0 };
+  };
+  return { all, chance };
+}

@@ -1,0 +1,110 @@
+/** Visits in 24 hours: the tables' word for the setting and season, the keeper's word where they have one, moved by the log. */
+import type { Place } from '../place/place';
+import type { LogEntry, Sighting } from '../place/sighting';
+import type { Animal } from '../tables/animals';
+import { drawnTimes, peakTimes, visitsOf } from '../tables/visiting';
+
+/** Before anything was logged, a rate counts as if one visit had been seen (gamma shape; assumption of ours). */
+const priorShape = 1;
+/** Share of visits that leave something a keeper notices, and that a camera catches (assumptions of ours). */
+const noticed = { byEye: 0.15, byCamera: 0.8 } as const;
+/** Entries older than this tell nothing of today, days (assumption of ours). */
+const memory = 365;
+
+/** Visits in 24 hours on a day; without a day the mean of the year. */
+export function expectedVisits(
+  place: Place,
+  animal: Animal,
+  log: readonly LogEntry[],
+  date?: string,
+): number {
+  return seasonFactor(place, animal, date) * updated(usualVisits(place, animal), animal, log, date);
+}
+
+/** Visits a year, before the season moves them about. */
+export function visitsAYear(place: Place, animal: Animal, log: readonly LogEntry[]): number {
+  return 365 * expectedVisits(place, animal, log);
+}
+
+/** What the keeper says stands; otherwise each thing near that draws it counts. */
+export function usualVisits({ setting }: Place, animal: Animal): number {
+  if (!setting.lives.includes(animal.id)) return 0;
+  const word = setting.often?.find((it) => it.animal === animal.id)?.often;
+  if (word) return visitsOf[word].value;
+  const { usual, drawnBy } = animal.coming;
+  const draws = drawnBy.filter((thing) => setting.near.includes(thing)).length;
+  return Math.min(1, visitsOf[usual].value * drawnTimes.value ** draws);
+}
+
+/** Times the usual in this month; half a year later south of the line. The mean of the year where no day is given. */
+export function seasonFactor({ setting }: Place, animal: Animal, date?: string): number {
+  const { peak, away } = animal.coming;
+  const south = setting.region === 'au' || setting.region === 'nz';
+  const factor = (month: number): number => {
+    const northern = south ? ((month + 5) % 12) + 1 : month;
+    if (away.includes(northern)) return 0;
+    return peak.includes(northern) ? peakTimes.value : 1;
+  };
+  if (date !== undefined) return factor(Number(date.slice(5, 7)));
+  return months.reduce((sum, month) => sum + factor(month), 0) / months.length;
+}
+
+export const months: readonly number[] = Array.from({ length: 12 }, (_, index) => index + 1);
+
+/**
+ * Gamma-Poisson: a prior of mean `usual` and shape 1 is updated by visits noticed and nights watched, to
+ * `(shape + seen) / (shape / usual + nights watched)`. A night of a camera counts 0.8, a night of the keeper's own eyes 0.15.
+ * Zero stays zero: "never" is the keeper's word.
+ */
+export function updated(
+  usual: number,
+  animal: Animal,
+  log: readonly LogEntry[],
+  date?: string,
+): number {
+  if (usual === 0 || log.length === 0) return usual;
+  const { seen, watched } = evidence(animal, log, date);
+  return (priorShape + seen) / (priorShape / usual + watched);
+}
+
+interface Evidence {
+  readonly seen: number;
+  /** Nights of full attention. */
+  readonly watched: number;
+}
+
+export function evidence(animal: Animal, log: readonly LogEntry[], date?: string): Evidence {
+  const recent = log.filter((entry) => isRecent(entry, date));
+  const ofIt = recent.filter(
+    (entry): entry is Sighting => entry.what === 'sighting' && entry.animal === animal.id,
+  );
+  const quiet = recent.reduce(
+    (sum, entry) => sum + (entry.what === 'quiet-camera' ? entry.nights : 0),
+    0,
+  );
+  // A camera that caught one animal watched that night for all of them.
+  const caught = new Set(
+    recent.flatMap((it) => (it.what === 'sighting' && it.how === 'camera' ? [it.date] : [])),
+  );
+  const cameraNights = quiet + caught.size;
+  return {
+    seen: ofIt.length,
+    watched: noticed.byCamera * cameraNights + noticed.byEye * nightsKept(recent, date),
+  };
+}
+
+/** Nights since the log was begun: the keeper would have written down what they noticed. */
+function nightsKept(recent: readonly LogEntry[], date: string | undefined): number {
+  const days = recent.map((entry) => dayNumber(entry.date));
+  if (days.length === 0) return 0;
+  const last = date === undefined ? Math.max(...days) : dayNumber(date);
+  return Math.max(1, last - Math.min(...days));
+}
+
+function isRecent(entry: LogEntry, date: string | undefined): boolean {
+  if (date === undefined) return true;
+  const age = dayNumber(date) - dayNumber(entry.date);
+  return age >= 0 && age <= memory;
+}
+
+const dayNumber = (date: string): number => Math.round(Date.parse(date) / 86_400_000);

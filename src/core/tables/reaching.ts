@@ -1,0 +1,42 @@
+/** Paws, muzzles and beaks: the opening that lets one through, and how far it gets. */
+import type { Closure } from './animals/animal';
+import type { Figure } from './figure';
+import { assumed, practice } from './millimetres';
+
+export interface Reaching {
+  /** An opening of `used` or more lets it through; mends are made to `strict`. */
+  readonly opening: Closure;
+  /** Birds nearer to the cover than this are within reach, mm. */
+  readonly length: Figure;
+}
+
+const noLength = 'No measured reach is known for any animal.';
+
+/** Fingers go through an inch; half an inch stops them (common practice). */
+export const paw = (length: number): Reaching => ({
+  opening: {
+    used: practice(25, 'Fingers and small paws go through 1 in.'),
+    strict: practice(12.7, '½ in mesh is usual against reaching paws.'),
+    passesAtFigure: true,
+  },
+  length: assumed(length, noLength),
+});
+
+/** A muzzle, or the head a bird puts out itself. */
+export const muzzle = (length = 60): Reaching => ({
+  opening: {
+    used: practice(50, 'A muzzle goes in from about 50 mm, and a bird puts its own head out.'),
+    strict: practice(25, 'What keeps the birds’ heads in.'),
+    passesAtFigure: true,
+  },
+  length: assumed(length, noLength),
+});
+
+/** Talons and beaks get a few centimetres in. */
+export const beakOrFoot = (opening: number): Reaching => ({
+  opening: {
+    used: practice(opening, 'Beak and foot get a few centimetres in.'),
+    strict: practice(25),
+  },
+  length: assumed(50, noLength),
+});

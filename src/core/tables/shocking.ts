@@ -1,0 +1,86 @@
+/** Electric strands: the wires that turn an animal back, and the share of its tries that they turn at most. */
+import type { Figure } from './figure';
+import { assumed, practice, published } from './millimetres';
+import type { SourceId } from './sources';
+
+/** Wires that belong together: every one met counts its part. */
+export interface WireSet {
+  /** Heights above ground, mm. */
+  readonly heights: readonly Figure[];
+  /** Distance from a wall behind it, where the set stands off from one. */
+  readonly standOff?: Figure;
+}
+
+export interface Shocking {
+  /** Share of tries turned back with every wire met and the line live. Never all. */
+  readonly share: Figure;
+  readonly sets: readonly WireSet[];
+  /** Least potential on the line, kV. */
+  readonly volts: Figure;
+}
+
+/** No strand turns back more than this (assumption of ours). */
+export const mostTurnedBack = 0.98;
+
+/** A wire this far from a prescribed height or stand-off still meets it, mm (assumption of ours). */
+export const wireTolerance: Figure = assumed(
+  50,
+  'Ground is uneven; no tolerance is printed with the heights.',
+);
+
+/** What a strand touches takes from it (assumption of ours: leakage depends on length and wet, which nobody measures). */
+export const touching = ['nothing', 'grass', 'snow', 'mesh'] as const;
+export type Touching = (typeof touching)[number];
+export const leftWhenTouching: Readonly<Record<Touching, number>> = {
+  nothing: 1,
+  grass: 0.5,
+  snow: 0.25,
+  mesh: 0.1,
+};
+
+export const wires = (source: SourceId, ...heights: number[]): WireSet => ({
+  heights: heights.map((height) => published(height, source)),
+});
+
+/** A hand's breadth up, all the way round. */
+export const lowStrand: WireSet = {
+  heights: [
+    practice(
+      90,
+      'A strand 75–100 mm up teaches in one touch; the lowest published fox wire is 152 mm, so both are kept.',
+    ),
+  ],
+};
+
+export const offWall = (source: SourceId, height: number, out: number): WireSet => ({
+  heights: [published(height, source)],
+  standOff: published(out, source),
+});
+
+export const assumedWires = (...heights: number[]): WireSet => ({
+  heights: heights.map((height) =>
+    assumed(height, 'No heights are printed for it that we can recall.'),
+  ),
+});
+
+export const kilovolts = (value: number): Figure => ({
+  value,
+  unit: 'kV',
+  source: 'trade',
+  mark: 'common-practice',
+  note: 'Least line potential as makers and advisers give it; more is aimed at.',
+});
+
+export const turnedBack = (value: number): Figure => ({
+  value,
+  unit: 'share',
+  source: 'rookle',
+  mark: 'assumption',
+  note: 'No share is printed that we can recall; strands are reviewed as good, never as certain.',
+});
+
+export const shocks = (volts: number, ...sets: WireSet[]): Shocking => ({
+  share: turnedBack(0.95),
+  sets,
+  volts: kilovolts(volts),
+});

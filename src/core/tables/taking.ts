@@ -1,0 +1,43 @@
+/** What one visit that gets in costs, by the kind of bird. All assumptions of ours: they weigh animals against each other. */
+import type { Figure } from './figure';
+
+export interface Taking {
+  readonly grown: Figure;
+  readonly bantam: Figure;
+  readonly chicks: Figure;
+  readonly ducks: Figure;
+  readonly eggs: Figure;
+  /** Birds ranging in the open scatter: it leaves with fewer. */
+  readonly inTheOpen: Figure;
+  readonly feed: boolean;
+}
+
+const bird = (value: number, note?: string): Figure => ({
+  value,
+  unit: 'birds',
+  source: 'rookle',
+  mark: 'assumption',
+  note:
+    note ??
+    'Read out of what is said of each: takes one, kills many, takes chicks and eggs. No loss figure known to us can be used as it stands.',
+});
+
+/** Birds of each kind by one visit; ducks as grown hens; in the open never more than one or two. */
+export function takes(
+  grown: number,
+  bantam: number,
+  chicks: number,
+  eggs: number,
+  inTheOpen: number,
+  more: { readonly feed?: boolean; readonly note?: string } = {},
+): Taking {
+  return {
+    grown: bird(grown, more.note),
+    bantam: bird(bantam, more.note),
+    chicks: bird(chicks, more.note),
+    ducks: bird(grown, more.note),
+    eggs: bird(eggs, more.note),
+    inTheOpen: bird(inTheOpen, more.note),
+    feed: more.feed ?? false,
+  };
+}

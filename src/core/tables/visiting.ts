@@ -1,0 +1,57 @@
+/** How often an animal comes by, before anybody has seen anything: words, what draws it, and the season. */
+import type { Figure } from './figure';
+
+/** The words a keeper uses. "Never" is theirs alone and means zero. */
+export const oftenWords = ['never', 'passes', 'weekly', 'most-nights'] as const;
+export type Often = (typeof oftenWords)[number];
+
+const rate = (value: number, note: string): Figure => ({
+  value,
+  unit: 'visits',
+  source: 'rookle',
+  mark: 'assumption',
+  note,
+});
+
+/** Visits in 24 hours that a word stands for. */
+export const visitsOf: Readonly<Record<Often, Figure>> = {
+  never: rate(0, 'The keeper’s own word.'),
+  passes: rate(1 / 60, 'Once in two months.'),
+  weekly: rate(1 / 7, 'Once a week.'),
+  'most-nights': rate(0.6, 'Six nights in ten.'),
+};
+
+/** What lies near, and what calls animals: the keeper's answer to "what does a fox see?". */
+export const nearThings = [
+  'woods',
+  'water',
+  'town',
+  'farmland',
+  'dogs',
+  'cover',
+  'stone-walls',
+  'feed-left-out',
+] as const;
+export type Near = (typeof nearThings)[number];
+
+/** Times the usual for each thing near that draws it; times again in its months. */
+export const drawnTimes = rate(2, 'Each thing near that draws it doubles its visits.');
+export const peakTimes = rate(1.5, 'In the months in which it has young or disperses.');
+
+export interface Coming {
+  /** Where nothing draws it. */
+  readonly usual: Exclude<Often, 'never'>;
+  readonly drawnBy: readonly Near[];
+  /** Months (1–12) in which it comes most, and in which it does not come at all; of the northern year. */
+  readonly peak: readonly number[];
+  readonly away: readonly number[];
+}
+
+export function comes(
+  usual: Coming['usual'],
+  drawnBy: readonly Near[],
+  peak: readonly number[] = [],
+  away: readonly number[] = [],
+): Coming {
+  return { usual, drawnBy, peak, away };
+}
