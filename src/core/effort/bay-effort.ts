@@ -1,6 +1,7 @@
 /** What one bay costs one animal: all its parts, each by the attack it gives way to. */
 import type { Bay } from '../place/place';
 import type { Animal } from '../tables/animals';
+import { mayGoThrough } from './bay-facts';
 import type { Bound } from './bound';
 import { digEffort } from './dig';
 import { liftEffort } from './lift';
@@ -13,23 +14,67 @@ import { compareMinutes } from './rung';
 import { isCovered, strandEffect } from './strand';
 import { nightShut, type When } from './when';
 
-/** All parts of a bay, the one that weighs least on a route first. */
+/** All parts of a bay, holding ones too, the one that weighs least on a route first. */
 export function bayEffort(
   bay: Bay,
   animal: Animal,
   bound: Bound,
   when: When = nightShut,
 ): PartEffort[] {
-  const strand = strandEffect(bay, animal, bound, when.line);
-  const parts = [
-    ...passBay(bay, animal, bound, when),
+  return finished(
+    [
+      ...passBay(bay, animal, bound, when),
+      ...underAndOver(bay, animal, bound),
+      reachEffort(bay, animal, bound, when),
+      ...bay.openings.flatMap((opening) => openingEffort(opening, bay, animal, bound, when)),
+    ],
+    bay,
+    animal,
+    bound,
+    when,
+  );
+}
+
+/** Only the parts that let it by, without working out why the others hold. */
+export function passableParts(
+  bay: Bay,
+  animal: Animal,
+  bound: Bound,
+  when: When,
+): readonly PartEffort[] {
+  const parts: (PartEffort | undefined)[] = mayGoThrough(bay, animal, bound)
+    ? passBay(bay, animal, bound, when)
+    : [];
+  if (bay.ground || bay.top.kind !== 'roof') parts.push(...underAndOver(bay, animal, bound));
+  if (animal.reaches) parts.push(reachEffort(bay, animal, bound, when));
+  for (const opening of bay.openings) {
+    parts.push(...openingEffort(opening, bay, animal, bound, when));
+  }
+  const passable = parts.filter((it) => it !== undefined && it.minutes !== null);
+  return passable.length === 0 ? none : finished(passable, bay, animal, bound, when);
+}
+
+const none: readonly PartEffort[] = [];
+
+function underAndOver(bay: Bay, animal: Animal, bound: Bound): (PartEffort | undefined)[] {
+  return [
     digEffort(bay, animal, bound),
     overEffort(bay, animal, bound),
     liftEffort(bay, animal, bound),
-    reachEffort(bay, animal, bound, when),
-    ...bay.openings.flatMap((opening) => openingEffort(opening, bay, animal, bound, when)),
-  ].filter((it) => it !== undefined);
+  ];
+}
+
+/** With the strands' share where they cover the attack, lightest first. */
+function finished(
+  parts: readonly (PartEffort | undefined)[],
+  bay: Bay,
+  animal: Animal,
+  bound: Bound,
+  when: When,
+): PartEffort[] {
+  const strand = strandEffect(bay, animal, bound, when.line);
   return parts
+    .filter((it) => it !== undefined)
     .map((it) => (strand && isCovered(it.attack) ? { ...it, strand } : it))
     .sort((a, b) => compareParts(a, b, animal));
 }

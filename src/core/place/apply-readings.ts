@@ -1,7 +1,7 @@
 /** The place as it was last found: structure with every reading laid over it, oldest walk first. */
 import type { AttributeId } from './attributes';
 import isSame from 'fast-deep-equal';
-import type { Bay, ItemId, Place } from './place';
+import type { Bay, Face, ItemId, Place } from './place';
 import type { Possible } from './possible';
 import { setAttributes } from './set-attribute';
 import type { Reading, Walk } from './walk';
@@ -41,27 +41,35 @@ export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace 
   return { place: keepUnchanged(place, setAttributes(place, values)), provenance };
 }
 
-const lastFound = new WeakMap<Bay, Bay>();
+const lastBay = new WeakMap<Bay, Bay>();
+const lastFace = new WeakMap<Face, Face>();
 
 /**
- * A bay found just as it was found the last time is given as the same object, so that what was worked out for it can be
- * kept. Values only; the answer is the same with or without.
+ * A bay or face found just as it was found the last time is given as the same object, so that what was worked out for it can
+ * be kept. Values only; the answer is the same with or without.
  */
 function keepUnchanged(place: Place, found: Place): Place {
   return {
     ...found,
-    faces: found.faces.map((face, at) => ({
-      ...face,
-      bays: face.bays.map((bay, index) => {
-        const structure = place.faces[at]?.bays[index];
-        if (!structure || structure === bay) return bay;
-        const last = lastFound.get(structure);
-        if (last && isSame(last, bay)) return last;
-        lastFound.set(structure, bay);
-        return bay;
-      }),
-    })),
+    faces: found.faces.map((face, at) => {
+      const structure = place.faces[at];
+      if (!structure || structure === face) return face;
+      const bays = face.bays.map((bay, index) => lastAlike(lastBay, structure.bays[index], bay));
+      const last = lastFace.get(structure);
+      if (last && bays.every((bay, index) => bay === last.bays[index])) return last;
+      const changed = { ...face, bays };
+      lastFace.set(structure, changed);
+      return changed;
+    }),
   };
+}
+
+function lastAlike(kept: WeakMap<Bay, Bay>, structure: Bay | undefined, found: Bay): Bay {
+  if (!structure || structure === found) return found;
+  const last = kept.get(structure);
+  if (last && isSame(last, found)) return last;
+  kept.set(structure, found);
+  return found;
 }
 
 /** "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. */

@@ -1,5 +1,6 @@
 /** Looking things up in a place. */
 import type { Bay, BayId, Face, FittedLatch, ItemId, Layer, Opening, Place, Strand } from './place';
+import { keptFor } from './kept';
 import { outside } from './place';
 
 export interface BayInPlace {
@@ -51,14 +52,8 @@ export function itemId(item: Item): ItemId {
   return item.kind === 'opening' ? item.opening.id : item.latch.id;
 }
 
-const idsOf = new WeakMap<Bay, readonly ItemId[]>();
-
 /** Ids of all items of a bay. */
-export function itemIdsOf(bay: Bay): readonly ItemId[] {
-  const known = idsOf.get(bay) ?? itemsOf(bay).map(itemId);
-  idsOf.set(bay, known);
-  return known;
-}
+export const itemIdsOf = keptFor((bay: Bay): readonly ItemId[] => itemsOf(bay).map(itemId));
 
 export function findItem(place: Place, id: ItemId): Item | undefined {
   for (const { bay } of allBays(place)) {

@@ -2,6 +2,7 @@
 import type { Bay, Face, Place, Zone } from './place';
 import { findGateIndex } from './gate';
 import { isOutermost } from './find';
+import { keptFor } from './kept';
 import { closeOutline, type Point } from './outline';
 
 export interface LapBay {
@@ -22,25 +23,25 @@ export interface Lap {
 }
 
 /** Bays of the outer wall in the order in which they are walked, starting at the gate. */
-export function lapOf(place: Place): Lap {
+export const lapOf = keptFor((place: Place): Lap => {
   const walls = wallBays(place, (face) => face.kind === 'wall' && isOutermost(face));
   const gate = findGateIndex(walls.map((wall) => wall.bay));
   return unroll([...walls.slice(gate), ...walls.slice(0, gate)]);
-}
+});
 
 /** The walls between the run and the house, in the order in which the house was paced. */
-export function innerWalls(place: Place): Lap {
-  return unroll(wallBays(place, (face) => face.kind === 'partition'));
-}
+export const innerWalls = keptFor((place: Place): Lap =>
+  unroll(wallBays(place, (face) => face.kind === 'partition')),
+);
 
 type Placed = Omit<LapBay, 'from' | 'to'>;
 
 function unroll(placed: readonly Placed[]): Lap {
   let walked = 0;
-  const bays = placed.map((it) => {
+  const bays = placed.map(({ bay, face, sideName, start, end }) => {
     const from = walked;
-    walked += it.bay.width;
-    return { ...it, from, to: walked };
+    walked += bay.width;
+    return { bay, face, sideName, from, to: walked, start, end };
   });
   return { bays, length: walked };
 }

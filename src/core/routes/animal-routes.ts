@@ -1,12 +1,17 @@
 /** For one animal: by every outermost bay, the weakest route from outside to the birds. */
 import type { Bound } from '../effort/bound';
-import { turnedBackAt, type PartEffort } from '../effort/reason';
+import type { PartEffort } from '../effort/reason';
 import type { When } from '../effort/when';
-import { outside, type Bay, type BayId, type Place, type ZoneId } from '../place/place';
+import { getOrMake } from '../place/kept';
+import type { Bay, BayId, Face, Place, ZoneId } from '../place/place';
 import type { Animal } from '../tables/animals';
-import { barriersOf, birds, type Barrier, type BarrierEdge } from './barriers';
+import type { BayWay, BayWays } from './bay-ways';
+import { caseRest, caseSlot } from './case-slot';
 import { chanceOf } from './chance';
-import { distancesTo, otherEnd } from './distances';
+import { otherEnd, type Distance } from './distances';
+import { faceWays, isOuter, zoneInside, type FaceWays } from './face-ways';
+import { paceOf, type Pace } from './pace';
+import { birds, isAlike, toBirdsOf, type ToBirds } from './to-birds';
 
 /** One barrier on the way in. */
 export interface Step {
@@ -31,6 +36,13 @@ export interface Route {
   readonly steps: readonly [Step, ...Step[]];
 }
 
+/** The routes that begin at one outer face, one a bay, lightest first. */
+export interface FaceRoutes {
+  readonly routes: readonly Route[];
+  /** Pace of every bay on any of them: the worst, since one way in is enough. */
+  readonly paces: ReadonlyMap<BayId, Pace>;
+}
+
 /** Weakest route by each outermost bay, lightest first. A bay by which nothing is reached is absent. */
 export function routesOf(
   place: Place,
@@ -39,46 +51,160 @@ export function routesOf(
   when: When,
   birdZones: readonly ZoneId[],
 ): Route[] {
-  const { outer, inner } = barriersOf(place, animal, bound, when, birdZones);
-  if (outer.length === 0) return [];
-  // A way in is followed inward only: out again and in elsewhere is that other way in.
-  const toBirds = distancesTo(inner, [birds]);
-  const lightest = new Map<BayId, { weight: number; edges: [BarrierEdge, ...BarrierEdge[]] }>();
-  for (const edge of outer) {
-    const rest = toBirds.get(otherEnd(edge, outside) ?? outside);
-    const id = edge.item?.bay.id;
-    if (!rest || id === undefined) continue;
-    const weight = edge.weight + rest.weight;
-    const known = lightest.get(id);
-    if (!known || weight < known.weight) lightest.set(id, { weight, edges: [edge, ...rest.route] });
-  }
-  return [...lightest.values()]
-    .sort((a, b) => a.weight - b.weight)
-    .map(({ weight, edges }) => routeAlong(edges, weight));
+  return faceRoutesOf(place, animal, bound, when, birdZones)
+    .flatMap(({ routes }) => routes)
+    .sort((a, b) => a.weight - b.weight);
 }
 
-function routeAlong(edges: readonly [BarrierEdge, ...BarrierEdge[]], weight: number): Route {
-  let here: ZoneId = outside;
-  const steps: Step[] = [];
-  for (const edge of edges) {
+/** The lightest of them. */
+export function weakestOf(faces: readonly FaceRoutes[]): Route | undefined {
+  let weakest: Route | undefined;
+  for (const { routes } of faces) {
+    const [first] = routes;
+    if (first && (!weakest || first.weight < weakest.weight)) weakest = first;
+  }
+  return weakest;
+}
+
+/** The same, face by face; a face that nothing gets on from is left out. `birdZones`: where birds are that it takes. */
+export function faceRoutesOf(
+  place: Place,
+  animal: Animal,
+  bound: Bound,
+  when: When,
+  birdZones: readonly ZoneId[],
+): readonly FaceRoutes[] {
+  const slots = getOrMake(lastFound, animal, (): LastFound[] => []);
+  const slot = caseSlot(bound, when);
+  const rest = caseRest(true, true, when);
+  const last = slots[slot];
+  const isSameCase = last?.rest === rest && isAlike(last.zones, birdZones);
+  if (isSameCase && isAlike(last.faces, place.faces)) return last.found;
+  // A way in is followed inward only: out again and in elsewhere is that other way in.
+  const toBirds = toBirdsOf(place, animal, bound, when, birdZones);
+  const known = isSameCase && last.toBirds === toBirds ? last : undefined;
+  const byFace = place.faces.map((face, index) =>
+    known?.faces[index] === face
+      ? known.byFace[index]
+      : routesFrom(face, animal, bound, when, birdZones, toBirds),
+  );
+  const found = byFace.filter((it) => it !== undefined);
+  slots[slot] = { rest, zones: birdZones, faces: place.faces, toBirds, byFace, found };
+  return found;
+}
+
+/** The answer before, for each of the circumstances: what has not changed since is taken from it. */
+interface LastFound {
+  readonly rest: string;
+  readonly zones: readonly ZoneId[];
+  readonly faces: readonly Face[];
+  readonly toBirds: ToBirds;
+  readonly byFace: readonly (FaceRoutes | undefined)[];
+  readonly found: readonly FaceRoutes[];
+}
+
+const lastFound = new WeakMap<Animal, LastFound[]>();
+
+function routesFrom(
+  face: Face,
+  animal: Animal,
+  bound: Bound,
+  when: When,
+  birdZones: readonly ZoneId[],
+  toBirds: ToBirds,
+): FaceRoutes | undefined {
+  if (!isOuter(face)) return undefined;
+  const ways = faceWays(face, animal, bound, when);
+  if (ways.bays.length === 0) return undefined;
+  const zone = zoneInside(face);
+  const own = keptRoutes(ways, zone, toBirds.get(zone), birdZones.includes(zone));
+  return own.routes.length > 0 ? own : undefined;
+}
+
+type Rest = Distance<BayWay | undefined>;
+
+interface LastRoutes {
+  readonly rest: Rest | undefined;
+  readonly hasBirds: boolean;
+  readonly routes: FaceRoutes;
+}
+
+const kept = new WeakMap<FaceWays, LastRoutes[]>();
+const mostKept = 4;
+
+/** The same ways and the same way on give the same routes. */
+function keptRoutes(
+  ways: FaceWays,
+  zone: ZoneId,
+  rest: Rest | undefined,
+  hasBirds: boolean,
+): FaceRoutes {
+  const answers = getOrMake(kept, ways, (): LastRoutes[] => []);
+  const known = answers.find((it) => it.rest === rest && it.hasBirds === hasBirds);
+  if (known) return known.routes;
+  const routes = ways.bays
+    .flatMap((bay) => lightestRoute(bay, zone, rest, hasBirds) ?? [])
+    .sort((a, b) => a.weight - b.weight);
+  const made = { routes, paces: worstPaces(routes) };
+  answers.unshift({ rest, hasBirds, routes: made });
+  answers.length = Math.min(answers.length, mostKept);
+  return made;
+}
+
+/** Into the zone and on, or a bird taken through the cover, whichever is the lighter. */
+function lightestRoute(
+  { through, reach }: BayWays,
+  zone: ZoneId,
+  rest: Rest | undefined,
+  hasBirds: boolean,
+): Route | undefined {
+  const inward = through && rest ? through.weight + rest.weight : undefined;
+  const taken = reach && hasBirds ? reach.weight : undefined;
+  if (reach && taken !== undefined && (inward === undefined || taken < inward)) {
+    return routeAlong([[reach, birds]], taken);
+  }
+  if (!through || !rest || inward === undefined) return undefined;
+  let here = zone;
+  const further = rest.route.flatMap((edge): [BayWay, ZoneId][] => {
     here = otherEnd(edge, here) ?? here;
     // The last edge may be the birds themselves, standing in the zone just entered.
-    if (edge.item) steps.push(stepOf(edge.item, here));
-  }
-  const [first, ...rest] = steps;
-  if (!first) throw new Error('a route without a barrier');
+    return edge.item ? [[edge.item, here]] : [];
+  });
+  return routeAlong([[through, zone], ...further], inward);
+}
+
+function routeAlong(
+  ways: readonly [way: BayWay, into: ZoneId][],
+  weight: number,
+): Route | undefined {
+  const [first, ...rest] = ways.map(([{ bay, by, also, minutes, turnedBack }, into]): Step => ({
+    bay,
+    into,
+    minutes,
+    turnedBack,
+    by,
+    also,
+  }));
+  if (!first) return undefined;
   return {
-    minutes: steps.reduce((sum, step) => sum + step.minutes, 0),
-    turnedBack: 1 - steps.reduce((past, step) => past * (1 - step.turnedBack), 1),
+    minutes: ways.reduce((sum, [{ minutes }]) => sum + minutes, 0),
+    turnedBack: 1 - ways.reduce((past, [{ turnedBack }]) => past * (1 - turnedBack), 1),
     weight,
     chance: chanceOf(weight),
     steps: [first, ...rest],
   };
 }
 
-function stepOf({ bay, way }: Barrier, into: ZoneId): Step {
-  const { by, also } = way;
-  return { bay, into, minutes: by.minutes ?? 0, turnedBack: turnedBackAt(by), by, also };
+function worstPaces(routes: readonly Route[]): Map<BayId, Pace> {
+  const paces = new Map<BayId, Pace>();
+  for (const route of routes) {
+    const pace = paceOf(route);
+    if (!pace) continue;
+    for (const { bay } of route.steps) {
+      if (pace === 'way-in' || !paces.has(bay.id)) paces.set(bay.id, pace);
+    }
+  }
+  return paces;
 }
 
 /** True for the step that takes a bird through the cover without entering. */

@@ -1,13 +1,18 @@
-/** The lightest way through a bay, and the lightest reach through it; kept for as long as the bay is as it was found. */
-import { bayEffort, partWeight } from '../effort/bay-effort';
+/** The lightest way through a bay, and the lightest reach through it. */
+import { partWeight, passableParts } from '../effort/bay-effort';
 import type { Bound } from '../effort/bound';
-import type { PartEffort } from '../effort/reason';
+import { turnedBackAt, type PartEffort } from '../effort/reason';
 import type { When } from '../effort/when';
+import { isAllRead } from '../place/is-all-read';
+import { getOrMake } from '../place/kept';
 import type { Bay } from '../place/place';
 import type { Animal } from '../tables/animals';
 
 export interface BayWay {
+  readonly bay: Bay;
   readonly weight: number;
+  readonly minutes: number;
+  readonly turnedBack: number;
   readonly by: PartEffort;
   /** Every other part of the bay that would let it by as well. */
   readonly also: readonly PartEffort[];
@@ -25,52 +30,41 @@ const kept = new WeakMap<Bay, WeakMap<Animal, Map<string, BayWays>>>();
 export function bayWays(bay: Bay, animal: Animal, bound: Bound, when: When): BayWays {
   const perAnimal = getOrMake(kept, bay, () => new WeakMap<Animal, Map<string, BayWays>>());
   const perCase = getOrMake(perAnimal, animal, () => new Map<string, BayWays>());
-  const key = caseKey(bay, bound, when);
+  const key = caseKey(bay, animal, bound, when);
   return getOrMake(perCase, key, () => workOut(bay, animal, bound, when));
 }
 
-function getOrMake<K, V>(
-  map: { get(key: K): V | undefined; set(key: K, value: V): unknown },
-  key: K,
-  make: () => V,
-): V {
-  const known = map.get(key);
-  if (known !== undefined) return known;
-  const made = make();
-  map.set(key, made);
-  return made;
+/** Only what can make a difference to this bay and animal tells cases apart. */
+function caseKey(bay: Bay, animal: Animal, bound: Bound, when: When): string {
+  const { doors, birds, date, line } = when;
+  let key: string = isAllRead(bay) && !line ? 'read' : bound;
+  if (animal.reaches) key += birds;
+  if (bay.openings.length > 0) key += doors;
+  if (date !== undefined && isSeasonal(bay)) key += date;
+  if (line && bay.strands.length > 0) key += JSON.stringify(line);
+  return key;
 }
 
-/** Only what can make a difference to this bay tells cases apart. */
-function caseKey(bay: Bay, bound: Bound, { doors, birds, date, line }: When): string {
-  const parts: string[] = [bound, birds];
-  if (bay.openings.length > 0) parts.push(doors);
-  if (date !== undefined && isSeasonal(bay)) parts.push(date);
-  if (line && bay.strands.length > 0) parts.push(JSON.stringify(line));
-  return parts.join(' ');
-}
-
-function isSeasonal({ bands, openings }: Bay): boolean {
+/** True where something about it is on for a part of the year only. */
+export function isSeasonal({ bands, openings }: Bay): boolean {
   return (
     bands.some(({ layers }) => layers.some(({ on }) => on !== undefined)) ||
     openings.some(({ cover }) => cover?.some(({ on }) => on !== undefined))
   );
 }
 
-function workOut(bay: Bay, animal: Animal, bound: Bound, when: When): BayWays {
-  const parts = bayEffort(bay, animal, bound, when).filter((part) => part.minutes !== null);
-  const through = wayOf(
-    parts.filter((part) => part.attack !== 'reach'),
-    animal,
-  );
-  const reach = wayOf(
-    parts.filter((part) => part.attack === 'reach'),
-    animal,
-  );
-  return { ...(through && { through }), ...(reach && { reach }) };
-}
+const noWays: BayWays = {};
 
-function wayOf(parts: readonly PartEffort[], animal: Animal): BayWay | undefined {
-  const [by, ...also] = parts;
-  return by && { weight: partWeight(by, animal), by, also };
+function workOut(bay: Bay, animal: Animal, bound: Bound, when: When): BayWays {
+  const parts = passableParts(bay, animal, bound, when);
+  if (parts.length === 0) return noWays;
+  const wayOf = (which: readonly PartEffort[]): BayWay | undefined => {
+    const [by, ...also] = which;
+    if (!by || by.minutes === null) return undefined;
+    const weight = partWeight(by, animal);
+    return { bay, weight, minutes: by.minutes, turnedBack: turnedBackAt(by), by, also };
+  };
+  const through = wayOf(parts.filter((part) => part.attack !== 'reach'));
+  const reach = wayOf(parts.filter((part) => part.attack === 'reach'));
+  return { ...(through && { through }), ...(reach && { reach }) };
 }

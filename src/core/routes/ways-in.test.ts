@@ -13,7 +13,8 @@ import { scenarios, whenOf, whereabouts, type Scenario } from '../score/scenario
 import { routesOf, takesThrough, type Route } from './animal-routes';
 import { chanceOf } from './chance';
 import { nextWeakest } from './next-weakest';
-import { paceOf, waysIn, type AnimalRoute } from './ways-in';
+import { paceOf } from './pace';
+import { waysIn, type AnimalRoute } from './ways-in';
 
 /** All that is judged by night in one call: the animal's birds are those that sleep inside. */
 function routes(place: Place, animal: Animal, bound: Bound, scenario: Scenario = 'night-shut') {
@@ -145,7 +146,7 @@ test('ways in: each bay once, quickest animal first, worst way first', () => {
         const bays = ways[pace].flatMap((way) => way.bays);
         expect(new Set(bays).size).toBe(bays.length);
         for (const way of ways[pace]) {
-          for (const it of way.by) expect(paceOf(it)).toBe(pace);
+          for (const it of way.by) expect(paceOf(it.route)).toBe(pace);
           const minutes = way.by.map(({ route }) => route.minutes);
           expect(minutes).toEqual([...minutes].sort((a, b) => a - b));
           expect(new Set(way.by.map(({ animal }) => animal)).size).toBe(way.by.length);
@@ -179,7 +180,7 @@ test('bays joined in one way in stand side by side on the lap', () => {
 
 test('under an hour is a way in, an hour up to a night a slow way', () => {
   const paces = [0, 5, 59, 60, 65, 479, 480, 540].map((minutes) =>
-    paceOf(taking('norway-rat', minutes)),
+    paceOf(taking('norway-rat', minutes).route),
   );
   expect(paces).toEqual([
     'way-in',
@@ -195,17 +196,17 @@ test('under an hour is a way in, an hour up to a night a slow way', () => {
 
 test('a slow way counts where one visit in ten would last it out: a rat’s hour, not a cat’s', () => {
   // exp(−60 / 240) = 0.78; exp(−60 / 15) = 0.02.
-  expect(paceOf(taking('norway-rat', 60))).toBe('slow-way');
-  expect(paceOf(taking('domestic-cat', 60))).toBeUndefined();
+  expect(paceOf(taking('norway-rat', 60).route)).toBe('slow-way');
+  expect(paceOf(taking('domestic-cat', 60).route)).toBeUndefined();
   // A fox's patience is 45 minutes: exp(−100 / 45) = 0.108, exp(−105 / 45) = 0.097.
-  expect(paceOf(taking('red-fox', 100))).toBe('slow-way');
-  expect(paceOf(taking('red-fox', 105))).toBeUndefined();
+  expect(paceOf(taking('red-fox', 100).route)).toBe('slow-way');
+  expect(paceOf(taking('red-fox', 105).route)).toBeUndefined();
 });
 
 test('strands that turn back four tries in five shut a way', () => {
-  const { animal, route } = taking('red-fox', 0);
-  expect(paceOf({ animal, route: { ...route, turnedBack: 0.79 } })).toBe('way-in');
-  expect(paceOf({ animal, route: { ...route, turnedBack: 0.8 } })).toBeUndefined();
+  const { route } = taking('red-fox', 0);
+  expect(paceOf({ ...route, turnedBack: 0.79 })).toBe('way-in');
+  expect(paceOf({ ...route, turnedBack: 0.8 })).toBeUndefined();
 });
 
 /** A route of so many minutes; by which bays does not matter here. */

@@ -1,9 +1,10 @@
 /** Ways in: the outermost bays by which something gets to the birds, grouped the way a keeper would count them. */
-import { rungMinutes } from '../effort/rung';
+import { keptFor } from '../place/kept';
 import { lapOf } from '../place/lap';
 import type { BayId, Place } from '../place/place';
 import type { AnimalId } from '../tables/animals';
 import type { Route } from './animal-routes';
+import { paceOf, type Pace } from './pace';
 
 export interface WayIn {
   /** The first bay's id: stable as long as the place is. */
@@ -20,27 +21,9 @@ export interface AnimalRoute {
   readonly route: Route;
 }
 
-/**
- * Under an hour is a way in, unless strands turn most tries back; an hour up to a night is a slow way, if one visit in ten
- * would last it out.
- */
-export type Pace = 'way-in' | 'slow-way';
-
-/** Rarer than this, a slow way is not worth counting (figure of the model: assumption of ours). */
-const leastChance = 0.1;
-
-/** Strands that turn back this share or more shut a way (figure of the model: assumption of ours). */
-const strandsShut = 0.8;
-
-export function paceOf({ route }: AnimalRoute): Pace | undefined {
-  if (route.turnedBack >= strandsShut || route.minutes >= rungMinutes.night) return undefined;
-  if (route.minutes < rungMinutes.hour) return 'way-in';
-  return route.chance >= leastChance ? 'slow-way' : undefined;
-}
-
 /** The worst of several routes' paces: one way in is enough. */
 export function worstPace(routes: readonly AnimalRoute[]): Pace | undefined {
-  const paces = routes.map(paceOf);
+  const paces = routes.map(({ route }) => paceOf(route));
   return (['way-in', 'slow-way'] as const).find((pace) => paces.includes(pace));
 }
 
@@ -56,44 +39,55 @@ export function waysIn(
   const perBay = new Map<BayId, AnimalRoute[]>();
   for (const it of routes) {
     const { id } = it.route.steps[0].bay;
-    perBay.set(id, [...(perBay.get(id) ?? []), it]);
+    const own = perBay.get(id);
+    if (own) own.push(it);
+    else perBay.set(id, [it]);
   }
   // What comes in by it: worst first; ways that are alike keep the order of the lap.
   const threat = (way: WayIn): number =>
     way.by.reduce((sum, { animal, route }) => sum + threatOf(animal) * route.chance, 0);
-  const lap = lapOf(place).bays.map(({ bay }) => bay.id);
-  const singles = inLapOrder(lap, perBay);
-  const ways = (pace: Pace): WayIn[] => {
-    const paced = singles.filter((way) => worstPace(way.by) === pace);
-    const grouped = group(
-      lap,
-      paced.map((way) => keepPace(way, pace)),
-    );
-    return grouped.sort((a, b) => threat(b) - threat(a));
-  };
+  const order = lapOrder(place);
+  const singles = inLapOrder(order, perBay);
+  const ways = (pace: Pace): WayIn[] =>
+    group(
+      order,
+      singles.filter((way) => worstPace(way.by) === pace).map((way) => keepPace(way, pace)),
+    )
+      .map((way) => ({ way, weight: threat(way) }))
+      .sort((a, b) => b.weight - a.weight)
+      .map(({ way }) => way);
   return { 'way-in': ways('way-in'), 'slow-way': ways('slow-way') };
 }
 
-function inLapOrder(lap: readonly BayId[], perBay: ReadonlyMap<BayId, AnimalRoute[]>): WayIn[] {
-  // Roof and floor bays are not on the lap; they follow it.
-  const order = [...lap, ...[...perBay.keys()].filter((id) => !lap.includes(id))];
-  return order.flatMap((id) => {
-    const by = [...(perBay.get(id) ?? [])].sort((a, b) => a.route.minutes - b.route.minutes);
-    return by[0] ? [{ id, bays: [id], by, minutes: by[0].route.minutes }] : [];
-  });
+/** Where each bay stands on the lap. */
+type LapOrder = ReadonlyMap<BayId, number>;
+
+const lapOrder = keptFor(
+  (place: Place): LapOrder => new Map(lapOf(place).bays.map(({ bay }, index) => [bay.id, index])),
+);
+
+/** Roof and floor bays are not on the lap; they follow it. */
+function inLapOrder(order: LapOrder, perBay: ReadonlyMap<BayId, AnimalRoute[]>): WayIn[] {
+  const at = (id: BayId): number => order.get(id) ?? order.size;
+  return [...perBay]
+    .sort(([a], [b]) => at(a) - at(b))
+    .flatMap(([id, routes]) => {
+      const by = routes.sort((a, b) => a.route.minutes - b.route.minutes);
+      return by[0] ? [{ id, bays: [id], by, minutes: by[0].route.minutes }] : [];
+    });
 }
 
 function keepPace(way: WayIn, pace: Pace): WayIn {
-  const by = way.by.filter((it) => paceOf(it) === pace);
+  const by = way.by.filter(({ route }) => paceOf(route) === pace);
   return { ...way, by, minutes: by[0]?.route.minutes ?? way.minutes };
 }
 
 /** Joins neighbours on the lap that give way by the same cause. `ways` stand in lap order. */
-function group(lap: readonly BayId[], ways: readonly WayIn[]): WayIn[] {
+function group(order: LapOrder, ways: readonly WayIn[]): WayIn[] {
   const joined: WayIn[] = [];
   for (const way of ways) {
     const last = joined[joined.length - 1];
-    if (last && followsOnLap(lap, last, way) && cause(last) === cause(way)) {
+    if (last && followsOnLap(order, last, way) && isSameCause(last, way)) {
       joined[joined.length - 1] = { ...last, bays: [...last.bays, ...way.bays] };
     } else {
       joined.push(way);
@@ -102,24 +96,27 @@ function group(lap: readonly BayId[], ways: readonly WayIn[]): WayIn[] {
   return joined;
 }
 
-function followsOnLap(lap: readonly BayId[], before: WayIn, after: WayIn): boolean {
-  const here = lap.indexOf(before.bays[before.bays.length - 1] ?? before.id);
-  return here >= 0 && lap[here + 1] === after.id;
+function followsOnLap(order: LapOrder, before: WayIn, after: WayIn): boolean {
+  const here = order.get(before.bays[before.bays.length - 1] ?? before.id);
+  return here !== undefined && order.get(after.id) === here + 1;
 }
 
-/** What gives way, for whom, and what lies behind it: the same for bays that one mend would put right. */
-function cause(way: WayIn): string {
-  return way.by
-    .map(({ animal, route }) => {
-      const [first, ...rest] = route.steps;
-      return [
-        animal,
-        first.by.attack,
-        first.by.attribute,
-        first.into,
-        ...rest.map((step) => step.bay.id),
-      ].join(' ');
-    })
-    .sort()
-    .join('; ');
+/** The same gives way, for the same animals, with the same behind it: one mend would put both right. */
+function isSameCause(a: WayIn, b: WayIn): boolean {
+  return (
+    a.by.length === b.by.length &&
+    a.by.every((it) =>
+      b.by.some((other) => it.animal === other.animal && isAlike(it.route, other.route)),
+    )
+  );
+}
+
+function isAlike({ steps: [a, ...behindA] }: Route, { steps: [b, ...behindB] }: Route): boolean {
+  return (
+    a.by.attack === b.by.attack &&
+    a.by.attribute === b.by.attribute &&
+    a.into === b.into &&
+    behindA.length === behindB.length &&
+    behindA.every(({ bay }, index) => bay.id === behindB[index]?.bay.id)
+  );
 }

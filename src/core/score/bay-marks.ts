@@ -1,15 +1,16 @@
 /** The line each bay is drawn with. It agrees with the ways in: `open` bays are on their routes. */
 import { allBays } from '../place/find';
 import type { BayId, Place } from '../place/place';
-import { paceOf, type AnimalRoute, type Pace } from '../routes/ways-in';
+import type { FaceRoutes } from '../routes/animal-routes';
+import type { Pace } from '../routes/pace';
 
 export type BayMark = 'holds' | 'hours' | 'open' | 'unread';
 
 /** `sure`: routes from what was read; `possible`: with every unread gap wide open. */
 export function bayMarks(
   place: Place,
-  sure: readonly AnimalRoute[],
-  possible: readonly AnimalRoute[],
+  sure: readonly FaceRoutes[],
+  possible: readonly FaceRoutes[],
 ): Map<BayId, BayMark> {
   const [surely, perhaps] = [worstPaces(sure), worstPaces(possible)];
   return new Map(
@@ -22,14 +23,12 @@ export function bayMarks(
 }
 
 /** One way in is enough. */
-function worstPaces(routes: readonly AnimalRoute[]): Map<BayId, Pace> {
-  const paces = new Map<BayId, Pace>();
-  for (const it of routes) {
-    const pace = paceOf(it);
-    if (!pace) continue;
-    for (const { bay } of it.route.steps) {
-      if (pace === 'way-in' || !paces.has(bay.id)) paces.set(bay.id, pace);
+function worstPaces(faces: readonly FaceRoutes[]): Map<BayId, Pace> {
+  const worst = new Map<BayId, Pace>();
+  for (const { paces } of faces) {
+    for (const [bay, pace] of paces) {
+      if (pace === 'way-in' || !worst.has(bay)) worst.set(bay, pace);
     }
   }
-  return paces;
+  return worst;
 }

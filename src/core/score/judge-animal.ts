@@ -1,7 +1,7 @@
 /** One animal in one scenario: its routes to the birds it takes, and what they come to for each group. */
 import type { When } from '../effort/when';
 import { outside, type Place, type ZoneId } from '../place/place';
-import { routesOf, type Route } from '../routes/animal-routes';
+import { faceRoutesOf, weakestOf, type FaceRoutes, type Route } from '../routes/animal-routes';
 import type { Animal, AnimalId } from '../tables/animals';
 import { damageOf } from './damage';
 import { isAbout, shareOfVisits, type Scenario, type Whereabouts } from './scenario';
@@ -46,8 +46,8 @@ export interface AnimalJudgement {
 /** The judgement with all its routes, by each outermost bay. */
 export interface AnimalRoutes {
   readonly judgement: AnimalJudgement;
-  readonly best: readonly Route[];
-  readonly worst: readonly Route[];
+  readonly best: readonly FaceRoutes[];
+  readonly worst: readonly FaceRoutes[];
 }
 
 export function judgeAnimal(
@@ -77,15 +77,17 @@ export function judgeAnimal(
     chance: to?.chance(zone) ?? never,
   }));
   const inTheOpen = about && zones.includes(outside);
-  const ends = <T>(of: (end: 'best' | 'worst') => T) => ({ best: of('best'), worst: of('worst') });
+  const [best, worst] = [to?.weakest.best, to?.weakest.worst];
   return {
     judgement: {
       animal: animal.id,
       about,
       visits,
-      route: to?.all.best[0],
-      minutes: ends((end) => (inTheOpen ? 0 : (to?.all[end][0]?.minutes ?? null))),
-      chance: ends((end) => (inTheOpen ? 1 : (to?.all[end][0]?.chance ?? 0))),
+      route: best,
+      minutes: inTheOpen
+        ? { best: 0, worst: 0 }
+        : { best: best?.minutes ?? null, worst: worst?.minutes ?? null },
+      chance: inTheOpen ? surely : { best: best?.chance ?? 0, worst: worst?.chance ?? 0 },
       groups,
     },
     best: to?.all.best ?? [],
@@ -104,14 +106,19 @@ const surely: ChanceRange = { best: 1, worst: 1 };
 function routesTo(place: Place, animal: Animal, when: When, zones: readonly ZoneId[]) {
   const inside = zones.filter((zone) => zone !== outside);
   const both = (goals: readonly ZoneId[]) => ({
-    best: routesOf(place, animal, 'best', when, goals),
-    worst: routesOf(place, animal, 'worst', when, goals),
+    best: faceRoutesOf(place, animal, 'best', when, goals),
+    worst: faceRoutesOf(place, animal, 'worst', when, goals),
+  });
+  const weakestIn = (routes: ReturnType<typeof both>) => ({
+    best: weakestOf(routes.best),
+    worst: weakestOf(routes.worst),
   });
   const all = both(inside);
+  const weakest = weakestIn(all);
   const chance = (zone: ZoneId): ChanceRange => {
     if (zone === outside) return surely;
-    const routes = inside.length === 1 ? all : both([zone]);
-    return { best: routes.best[0]?.chance ?? 0, worst: routes.worst[0]?.chance ?? 0 };
+    const { best, worst } = inside.length === 1 ? weakest : weakestIn(both([zone]));
+    return { best: best?.chance ?? 0, worst: worst?.chance ?? 0 };
   };
-  return { all, chance };
+  return { all, weakest, chance };
 }

@@ -7,7 +7,7 @@ import type { Walk } from '../place/walk';
 import { waysIn, type AnimalRoute, type WayIn } from '../routes/ways-in';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 import { attacks, type Attack } from '../tables/attacks';
-import { questionsOf } from '../walk/questions';
+import { countQuestions } from '../walk/questions';
 import { bayMarks, type BayMark } from './bay-marks';
 import { hold } from './hold';
 import { judgeAnimal, type AnimalJudgement, type AnimalRoutes, type Range } from './judge-animal';
@@ -73,14 +73,13 @@ export function findOut(
   { log = [], table = animals, date }: Omit<Circumstances, 'scenario'>,
 ): Known {
   const found = applyReadings(place, walks);
-  const questions = questionsOf(found.place);
   return {
     found,
     date: date ?? inDateOrder(walks).at(-1)?.date,
     log,
     table,
     missedRound: missedRoundChance(found.place),
-    stops: { all: questions.length, unread: questions.filter((it) => !it.answered).length },
+    stops: countQuestions(found.place),
   };
 }
 
@@ -98,14 +97,13 @@ export function judgeFound(known: Known, scenario: Scenario): Judgement {
   const counted = judged.filter(
     ({ judgement }) => visitsAYear(place, table[judgement.animal], log) >= 1,
   );
-  const [sure, possible] = [named(counted, 'best'), named(counted, 'worst')];
   const threats = new Map(
     judged.map(({ judgement }) => [
       judgement.animal,
       judgement.groups.reduce((sum, { weight }) => sum + weight, 0),
     ]),
   );
-  const ways = waysIn(place, sure, (id) => threats.get(id) ?? 0);
+  const ways = waysIn(place, surelyIn(counted), (id) => threats.get(id) ?? 0);
   return {
     scenario,
     date,
@@ -118,7 +116,11 @@ export function judgeFound(known: Known, scenario: Scenario): Judgement {
     waysIn: ways['way-in'],
     slowWays: ways['slow-way'],
     hold: { best: holdAt(judged, 'best'), worst: holdAt(judged, 'worst') },
-    marks: bayMarks(place, sure, possible),
+    marks: bayMarks(
+      place,
+      counted.flatMap(({ best }) => best),
+      counted.flatMap(({ worst }) => worst),
+    ),
     stops: known.stops,
     judged: attacks,
   };
@@ -132,9 +134,11 @@ function holdAt(judged: readonly AnimalRoutes[], end: 'best' | 'worst'): number 
   );
 }
 
-/** Every route with whose it is. */
-function named(judged: readonly AnimalRoutes[], end: 'best' | 'worst'): AnimalRoute[] {
-  return judged.flatMap(({ judgement, ...routes }) =>
-    routes[end].map((route) => ({ animal: judgement.animal, route })),
+/** Every sure route that is quick enough to count, with whose it is. */
+function surelyIn(judged: readonly AnimalRoutes[]): AnimalRoute[] {
+  return judged.flatMap(({ judgement: { animal }, best }) =>
+    best
+      .filter(({ paces }) => paces.size > 0)
+      .flatMap(({ routes }) => routes.map((route) => ({ animal, route }))),
   );
 }

@@ -64,7 +64,7 @@ test('better never hurts: no animal’s chance rises, nothing more is lost, no h
         expect(b.hold.worst ?? 100).toBeGreaterThanOrEqual((a.hold.worst ?? 100) - 1e-9);
       }
     }),
-    { numRuns: 400 },
+    { numRuns: 250 },
   );
   // A property that never met an order would prove nothing of it.
   expect(attributesSeen.size).toBeGreaterThanOrEqual(12);
@@ -81,7 +81,7 @@ describe('the range', () => {
           isWithin(hold, range[scenario].hold);
         }
       }),
-      { numRuns: 150 },
+      { numRuns: 80 },
     );
   });
 
@@ -91,7 +91,7 @@ describe('the range', () => {
         const [range, narrower] = [judgeAll(partly, []), judgeAll(after, [])];
         for (const scenario of scenarios) isWithin(narrower[scenario].hold, range[scenario].hold);
       }),
-      { numRuns: 150 },
+      { numRuns: 80 },
     );
   });
 
@@ -108,7 +108,7 @@ describe('the range', () => {
           expect(animal.chance.worst).toBeCloseTo(Math.max(...chances), 9);
         });
       }),
-      { numRuns: 60 },
+      { numRuns: 20 },
     );
   });
 });
@@ -132,7 +132,7 @@ test('a way in that was found stays found whatever the unread gaps turn out to b
         for (const id of bays(before[scenario])) expect(found).toContain(id);
       }
     }),
-    { numRuns: 100 },
+    { numRuns: 60 },
   );
 });
 
@@ -144,7 +144,7 @@ test('open marks are exactly the bays on routes of the ways in', () => {
         if (waysIn.length === 0) expect([...marks.values()]).not.toContain('open');
       }
     }),
-    { numRuns: 100 },
+    { numRuns: 60 },
   );
 });
 
@@ -153,7 +153,7 @@ test('same input, same answer', () => {
     fc.property(randomPlace('some'), (it) => {
       expect(judgeAll(structuredClone(it), [])).toEqual(judgeAll(it, []));
     }),
-    { numRuns: 40 },
+    { numRuns: 25 },
   );
 });
 

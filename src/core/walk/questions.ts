@@ -5,6 +5,7 @@
 import { attributeKey } from '../place/apply-readings';
 import type { AttributeId } from '../place/attributes';
 import { allBays } from '../place/find';
+import { keptFor } from '../place/kept';
 import { innerWalls, lapOf } from '../place/lap';
 import type {
   Bay,
@@ -76,18 +77,57 @@ export function questionId(item: ItemId, attribute: AttributeId): string {
 
 /** All questions of a place as last found. */
 export function questionsOf(place: Place): Question[] {
+  return questionsByBay(place).flat();
+}
+
+/** How many there are, and how many nobody has answered. */
+export function countQuestions(place: Place): { readonly all: number; readonly unread: number } {
+  let all = 0;
+  let unread = 0;
+  for (const questions of questionsByBay(place)) {
+    all += questions.length;
+    unread += unreadIn(questions);
+  }
+  return { all, unread };
+}
+
+const unreadIn = keptFor(
+  (questions: readonly Question[]) => questions.filter(({ answered }) => !answered).length,
+);
+
+/** In the order in which they are asked. */
+function questionsByBay(place: Place): (readonly Question[])[] {
   const lap = lapOf(place).bays;
   const house = innerWalls(place).bays;
   const walls = new Set([...lap, ...house].map(({ bay }) => bay.id));
   const overhead = allBays(place).filter(({ bay }) => !walls.has(bay.id));
   const matters = whatMatters(place);
   const legQuestions = (bays: readonly { readonly bay: Bay; readonly face: Face }[], leg: Leg) =>
-    bays.flatMap(({ bay, face }) => bayQuestions(bay, face, leg, matters));
+    bays.map(({ bay, face }) => keptQuestions(bay, face, leg, matters));
   return [
     ...legQuestions(lap, 'lap'),
     ...legQuestions(overhead, 'overhead'),
     ...legQuestions(house, 'house'),
   ];
+}
+
+interface LastAsked {
+  readonly matters: Matters;
+  readonly leg: Leg;
+  readonly between: Face['between'];
+  readonly questions: readonly Question[];
+}
+
+const lastAsked = new WeakMap<Bay, LastAsked>();
+
+/** A bay that is as it was, for the same animals and birds, is asked the same. */
+function keptQuestions(bay: Bay, face: Face, leg: Leg, matters: Matters): readonly Question[] {
+  const last = lastAsked.get(bay);
+  const isSame = last?.matters === matters && last.leg === leg && last.between === face.between;
+  if (isSame) return last.questions;
+  const questions = bayQuestions(bay, face, leg, matters);
+  lastAsked.set(bay, { matters, leg, between: face.between, questions });
+  return questions;
 }
 
 /** What the animals that live here make worth asking. */
@@ -102,12 +142,30 @@ interface Matters {
   readonly line?: { readonly at: BayId; readonly id: ItemId; readonly volts: Possible | undefined };
 }
 
+let lastMatters:
+  { readonly place: Place; readonly at: BayId | undefined; readonly it: Matters } | undefined;
+
+/** The same object for the same animals, birds and line. */
 function whatMatters(place: Place): Matters {
-  const here = place.setting.lives.map((id) => animals[id]);
+  const at = place.fence && allBays(place).find(({ bay }) => bay.strands.length > 0)?.bay.id;
+  const last = lastMatters;
+  if (
+    last?.at === at &&
+    last?.place.setting.lives === place.setting.lives &&
+    last.place.flock === place.flock &&
+    last.place.fence === place.fence
+  ) {
+    return last.it;
+  }
+  const it = mattersIn(place, at);
+  lastMatters = { place, at, it };
+  return it;
+}
+
+function mattersIn({ setting, flock, fence }: Place, at: BayId | undefined): Matters {
+  const here = setting.lives.map((id) => animals[id]);
   const reaching = here.filter((animal) => animal.reaches);
-  const sleeps = new Set(place.flock.map((group) => group.sleeps));
-  const { fence } = place;
-  const at = allBays(place).find(({ bay }) => bay.strands.length > 0)?.bay.id;
+  const sleeps = new Set(flock.map((group) => group.sleeps));
   return {
     fixing: here.some(({ tears }) => tears.pulls.value > 0),
     condition: here.some(({ tears }) => tears.breaks.value > 0),

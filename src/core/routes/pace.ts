@@ -1,0 +1,24 @@
+/** How quick a route is, as keepers count: a way in, a slow way, or neither. */
+import { rungMinutes } from '../effort/rung';
+
+/**
+ * Under an hour is a way in, unless strands turn most tries back; an hour up to a night is a slow way, if one visit in ten
+ * would last it out.
+ */
+export type Pace = 'way-in' | 'slow-way';
+
+/** Rarer than this, a slow way is not worth counting (figure of the model: assumption of ours). */
+const leastChance = 0.1;
+
+/** Strands that turn back this share or more shut a way (figure of the model: assumption of ours). */
+const strandsShut = 0.8;
+
+export function paceOf(route: {
+  readonly minutes: number;
+  readonly turnedBack: number;
+  readonly chance: number;
+}): Pace | undefined {
+  if (route.turnedBack >= strandsShut || route.minutes >= rungMinutes.night) return undefined;
+  if (route.minutes < rungMinutes.hour) return 'way-in';
+  return route.chance >= leastChance ? 'slow-way' : undefined;
+}
