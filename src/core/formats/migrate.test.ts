@@ -1,0 +1,30 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { judge } from '../score/judge';
+import { readPlaceFile } from './read-place-file';
+
+const saved = (name: string) => readFileSync(join(__dirname, '../tests/saved', name), 'utf8');
+
+test('a file of version 1 opens as it was meant', () => {
+  const read = readPlaceFile(saved('place-1.json'));
+  if ('problem' in read) throw new Error(JSON.stringify(read));
+  const { version, place, sightings } = read.file;
+  expect(version).toBe(2);
+  expect(sightings).toEqual([]);
+  expect(place.setting).toEqual({ region: 'gb', lives: ['red-fox', 'norway-rat'], near: [] });
+  // A strand's height was a plain number then.
+  expect(place.faces[0]?.bays[0]?.strands).toEqual([
+    { id: 's1-wire', height: { is: 152 }, standOff: { is: 200 } },
+  ]);
+  expect(judge(place, []).marks.get('s1')).toBe('unread');
+});
+
+test('what an older version would not have read either is still refused in a sentence', () => {
+  const damaged = saved('place-1.json').replace('"height": 152', '"height": "152"');
+  expect(readPlaceFile(damaged)).toMatchObject({ problem: 'wrong-shape' });
+});
+
+test.each([0, 1.5, -1, 99, '1', null])('version %p is none of ours', (version) => {
+  const file = { ...(JSON.parse(saved('place-1.json')) as object), version };
+  expect('problem' in readPlaceFile(JSON.stringify(file))).toBe(true);
+});
