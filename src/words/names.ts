@@ -8,6 +8,7 @@ import type { LatchId } from '@/core/tables/latches';
 import type { MeshId } from '@/core/tables/meshes';
 import type { Motion } from '@/core/tables/motions';
 import type { Touching } from '@/core/tables/shocking';
+import type { Often } from '@/core/tables/visiting';
 
 /** One of them, and several. */
 export const animalNames: Readonly<Record<AnimalId, readonly [one: string, many: string]>> = {
@@ -167,6 +168,13 @@ export const conditionNames: Readonly<Record<Condition, readonly [name: string, 
   sound: ['sound', 'bright or whole'],
   worn: ['worn', 'some rust, soft spots, brittle'],
   failing: ['failing', 'rusted through, rotten, torn'],
+};
+
+export const oftenNames: Readonly<Record<Often, string>> = {
+  never: 'never',
+  passes: 'passes by',
+  weekly: 'about weekly',
+  'most-nights': 'most nights',
 };
 
 export const touchingNames: Readonly<Record<Touching, readonly [name: string, note: string]>> = {

@@ -69,7 +69,10 @@ function lightest(
     };
     const [a, b] = item.between;
     const through = arc(item.through);
-    if (through !== undefined) [put(a, b, through), put(b, a, through)];
+    if (through !== undefined) {
+      put(a, b, through);
+      put(b, a, through);
+    }
     const reach = arc(item.reach);
     if (reach !== undefined && goals.includes(b)) put(a, '*', reach);
     if (reach !== undefined && goals.includes(a)) put(b, '*', reach);

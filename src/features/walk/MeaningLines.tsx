@@ -13,16 +13,18 @@ interface Props {
   readonly mm: number | undefined;
 }
 
-/** What an animal does where the reading lets it; `null` where a reading alone says nothing. */
-const verbs: Readonly<Partial<Record<QuestionKind, string | null>>> = {
-  'skirt-depth': 'dig under',
-  'skirt-outward': 'dig under',
-  'frame-weight': 'lift it',
-  pegs: 'lift it',
-  roost: 'reach in',
-  'strand-height': null,
-  'strand-stand-off': null,
-  volts: null,
+/** What animals do where the reading lets them, of several and of one; some readings alone say nothing. */
+const verbs: Readonly<
+  Partial<Record<QuestionKind, readonly [many: string, one: string] | 'says nothing'>>
+> = {
+  'skirt-depth': ['dig under', 'digs under'],
+  'skirt-outward': ['dig under', 'digs under'],
+  'frame-weight': ['lift it', 'lifts it'],
+  pegs: ['lift it', 'lifts it'],
+  roost: ['reach in', 'reaches in'],
+  'strand-height': 'says nothing',
+  'strand-stand-off': 'says nothing',
+  volts: 'says nothing',
 };
 
 export function MeaningLines({ place, question, mm }: Props) {
@@ -33,15 +35,15 @@ export function MeaningLines({ place, question, mm }: Props) {
       </Txt>
     );
   }
-  const verb = verbs[question.kind] ?? 'pass';
-  if (verb === null) return null;
+  const verb = verbs[question.kind] ?? (['pass', 'passes'] as const);
+  if (verb === 'says nothing') return null;
   const { letsBy, inDoubt, stopsAll } = meaningOf(place, question.item, question.attribute, mm);
   const who = letsBy.map((part) => part.animal);
   const doubtful = inDoubt.map((part) => part.animal);
   return (
     <>
       <Txt kind="strong" tone={who.length > 0 ? 'open' : 'holds'} style={styles.right} live>
-        {who.length > 0 ? `${capital(animalList(who))} ${verb}` : `Nothing here can ${verb}`}
+        {who.length > 0 ? `${capital(animalList(who))} ${verb[0]}` : `Nothing here ${verb[1]}`}
       </Txt>
       {doubtful.length > 0 && (
         <Txt kind="small" tone="hours" style={styles.right}>

@@ -5,6 +5,7 @@ import type { PartEffort } from '@/core/effort/reason';
 import { attributeKey, type FoundPlace } from '@/core/place/apply-readings';
 import type { Figure } from '@/core/tables/figure';
 import { sources } from '@/core/tables/sources';
+import type { Units } from '@/core/walk/length-entry';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';
@@ -59,17 +60,35 @@ function Source({ found, part }: { readonly found: FoundPlace; readonly part: Pa
     <Txt kind="small" tone="ink2">
       {readingWords(found, part)}
       {figure
-        ? ` ${animalName(part.animal)}, ${lengthWords(figure.value, found.place.units)}: ${markNames[figure.mark]}; ${sources[figure.source]}. ${figure.note ?? ''}`
-        : ' Motions it works: common practice.'}
+        ? ` ${animalName(part.animal)}, ${figureWords(figure, found.place.units)}: ${markNames[figure.mark]}; ${sources[figure.source]}. ${figure.note ?? ''}`
+        : ' What it does with doors and latches: common practice.'}
     </Txt>
   );
 }
 
 function figureOf(reason: PartEffort['reason']): Figure | undefined {
-  if (reason.kind === 'opening') return reason.used;
-  if (reason.kind !== 'dig') return undefined;
-  const { depth, outward } = reason.enough;
-  return outward.value > 0 ? outward : depth;
+  switch (reason.kind) {
+    case 'opening':
+    case 'reach':
+      return reason.used;
+    case 'dig': {
+      const { depth, outward } = reason.enough;
+      return outward.value > 0 ? outward : depth;
+    }
+    case 'tear':
+      return reason.figure;
+    case 'over':
+      return reason.enough?.height ?? reason.leap;
+    case 'lift':
+      return reason.force;
+    default:
+      return undefined;
+  }
+}
+
+function figureWords({ value, unit }: Figure, units: Units): string {
+  if (unit === 'mm') return lengthWords(value, units);
+  return unit === 'class' ? `strength class ${value}` : `${value} ${unit}`;
 }
 
 function readingWords(found: FoundPlace, part: PartEffort): string {

@@ -78,7 +78,12 @@ function SpotBlock({ yard, found, weak }: { yard: Yard; found: FoundPlace; weak:
           </Txt>
         </Link>
       ) : (
-        <Proposals place={place} proposals={proposalsFor(weak)} onChoose={choose} />
+        <Proposals
+          place={place}
+          proposals={proposalsFor(weak)}
+          without={noMendWords(weak)}
+          onChoose={choose}
+        />
       )}
     </View>
   );
@@ -87,15 +92,18 @@ function SpotBlock({ yard, found, weak }: { yard: Yard; found: FoundPlace; weak:
 function Proposals({
   place,
   proposals,
+  without,
   onChoose,
 }: {
   readonly place: FoundPlace['place'];
   readonly proposals: readonly Proposal[];
+  /** Said where there is no mend. */
+  readonly without: string;
   readonly onChoose: (proposal: Proposal) => void;
 }) {
   const [all, setAll] = useState(false);
   if (proposals.length === 0) {
-    return <Txt tone="ink2">Shut it every night: no mend stands in for that.</Txt>;
+    return <Txt tone="ink2">{without}</Txt>;
   }
   const few = 3;
   return (
@@ -114,6 +122,12 @@ function Proposals({
       )}
     </View>
   );
+}
+
+function noMendWords({ parts }: WeakSpot): string {
+  return parts.some(({ reason }) => reason.kind === 'stands-open')
+    ? 'Shut it every night: no mend stands in for that.'
+    : 'There is no mend for this in the list yet: the figures above say what would be enough.';
 }
 
 function isFor(mend: Mend, weak: WeakSpot): boolean {

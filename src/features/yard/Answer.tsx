@@ -37,7 +37,7 @@ export function Answer({
         {under}
       </Txt>
       <Txt kind="body" tone="ink2">
-        {holdWords(judgement.hold)}, night, shut; judged by openings, latches and digging only.
+        {holdWords(judgement.hold)} by night, every door as you leave it.
       </Txt>
       {toMeasure > 0 && (
         <Txt kind="strong" tone="holds">

@@ -1,0 +1,32 @@
+/** One figure with its source and mark. */
+import { StyleSheet, View } from 'react-native';
+import type { Figure } from '@/core/tables/figure';
+import { sources } from '@/core/tables/sources';
+import { Txt } from '@/ui/controls/Txt';
+import { capital, markNames } from '@/words/names';
+
+interface FigureLineProps {
+  readonly name: string;
+  readonly figure: Figure;
+  /** The name says the figure already. */
+  readonly said?: boolean;
+}
+
+export function FigureLine({ name, figure, said = false }: FigureLineProps) {
+  const unit = unitless.includes(figure.unit) ? '' : ` ${figure.unit}`;
+  const value = Math.round(figure.value * 1000) / 1000;
+  return (
+    <View style={styles.line}>
+      <Txt kind="strong">{said ? name : `${name} ${value}${unit}`}</Txt>
+      <Txt kind="small" tone="ink2">
+        {capital(markNames[figure.mark])}: {sources[figure.source]}.
+        {figure.note ? ` ${figure.note}` : ''}
+      </Txt>
+    </View>
+  );
+}
+
+/** Figures whose name says what they count. */
+const unitless: readonly Figure['unit'][] = ['share', 'class', 'birds', 'visits'];
+
+const styles = StyleSheet.create({ line: { gap: 2 } });
