@@ -17,9 +17,10 @@ describe('how sure', () => {
     expect(counts).toEqual([{ item: weakest, count: 50 }]);
   });
 
-  test('a gap at the limit is in doubt: some draws let the fox by, some do not', () => {
-    const { counts, weakest } = howSure(penPlace(['red-fox'], { hole: 76 }), [], {}, 100, 7);
-    expect(weakest).toBeUndefined();
+  test('a hole within the band (75 to 100 mm for a fox) is in doubt: some draws let it by, some do not', () => {
+    const { counts, weakest } = howSure(penPlace(['red-fox'], { hole: 88 }), [], {}, 100, 7);
+    // By the figure used it passes.
+    expect(weakest).toBe(counts[0]?.item);
     const times = counts[0]?.count ?? 0;
     expect(times).toBeGreaterThan(10);
     expect(times).toBeLessThan(90);

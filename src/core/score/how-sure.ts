@@ -4,7 +4,7 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Place } from '../place/place';
 import type { Walk } from '../place/walk';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
-import type { Figure } from '../tables/figure';
+import { bandOf, type Figure } from '../tables/figure';
 import { judge, type Circumstances, type Judgement } from './judge';
 
 export interface HowSure {
@@ -62,16 +62,14 @@ function drawnTable(
 }
 
 function drawnAnimal(animal: Animal, random: () => number): Animal {
-  const { used, strict } = animal.closure;
-  // The band of doubt spans both figures; it is drawn as far above the one used as the stricter lies below.
-  const half = Math.max(used.value - strict.value, used.value * leastBand);
-  const closure = { ...animal.closure, used: moved(used, (2 * random() - 1) * half) };
+  const closure = { ...animal.closure, used: drawnWithin(animal.closure.used, random) };
   const factor = patienceSpread ** (2 * random() - 1);
   const patience = { ...animal.patience, value: animal.patience.value * factor };
   return { ...animal, closure, patience };
 }
 
-/** A figure given without a band is still good to a tenth only (assumption of ours). */
-const leastBand = 0.1;
-
-const moved = (figure: Figure, by: number): Figure => ({ ...figure, value: figure.value + by });
+/** Evenly within its band. */
+function drawnWithin(figure: Figure, random: () => number): Figure {
+  const [low, high] = bandOf(figure);
+  return { ...figure, value: low + (high - low) * random() };
+}

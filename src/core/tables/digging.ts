@@ -1,5 +1,6 @@
 /** Sets of figures that are enough against digging, as tables write them: depth, then outward, mm. */
 import type { EnoughAgainstDigging } from './animals/animal';
+import { ranging } from './figure';
 import { assumed, practice, published } from './millimetres';
 import type { SourceId } from './sources';
 
@@ -10,8 +11,13 @@ export function enough(
   outward: number,
   source: SourceId,
   note?: string,
+  depthBand?: readonly [low: number, high: number],
 ): EnoughAgainstDigging {
-  return { depth: published(depth, source, note), outward: published(outward, source, note) };
+  const down = published(depth, source, note);
+  return {
+    depth: depthBand ? ranging(down, ...depthBand) : down,
+    outward: published(outward, source, note),
+  };
 }
 
 /** Common practice: so deep, or laid out so far; each alone. */

@@ -27,9 +27,21 @@ export type Unit =
   /** Visits in 24 hours. */
   | 'visits';
 
+/** The figure with its band. */
+export function ranging(figure: Figure, low: number, high: number): Figure {
+  return { ...figure, band: [low, high] };
+}
+
+/** What a figure may be: its band, or a tenth to either side where one number is given (assumption of ours). */
+export function bandOf({ value, band }: Figure): readonly [low: number, high: number] {
+  return band ?? [value * 0.9, value * 1.1];
+}
+
 export interface Figure {
   readonly value: number;
   readonly unit: Unit;
+  /** What the source, or the sources between them, give room for; the value lies in it. Absent where one number is given. */
+  readonly band?: readonly [low: number, high: number];
   readonly source: SourceId;
   readonly mark: Mark;
   /** What else is known: a second figure, a doubt, how the value was read out of the source. */

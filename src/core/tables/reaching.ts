@@ -1,6 +1,6 @@
 /** Paws, muzzles and beaks: the opening that lets one through, and how far it gets. */
 import type { Closure } from './animals/animal';
-import type { Figure } from './figure';
+import { ranging, type Figure } from './figure';
 import { assumed, practice } from './millimetres';
 
 export interface Reaching {
@@ -19,7 +19,8 @@ export const paw = (length: number): Reaching => ({
     strict: practice(12.7, '½ in mesh is usual against reaching paws.'),
     passesAtFigure: true,
   },
-  length: assumed(length, noLength),
+  // Nobody has measured one: half as far to as far again by half.
+  length: ranging(assumed(length, noLength), length / 2, length * 1.5),
 });
 
 /** A muzzle, or the head a bird puts out itself. */

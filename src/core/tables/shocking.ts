@@ -65,6 +65,8 @@ export const assumedWires = (...heights: number[]): WireSet => ({
 
 export const kilovolts = (value: number): Figure => ({
   value,
+  // Given as 3 to 4, and 5 to 6 for bears.
+  band: [value - 1, value],
   unit: 'kV',
   source: 'trade',
   mark: 'common-practice',

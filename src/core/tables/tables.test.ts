@@ -1,6 +1,6 @@
 import { animalIds, animals, animalsOf, livesToBeginWith } from './animals';
 import { coverClass } from './strength';
-import type { Figure } from './figure';
+import { bandOf, type Figure } from './figure';
 import { fixingClass, fixings, weakened } from './fixings';
 import { latches } from './latches';
 import { meshes } from './meshes';
@@ -25,6 +25,9 @@ test.each(all)('%s stands beside a source and a mark', (_path, figure) => {
   expect(['published', 'common-practice', 'assumption']).toContain(figure.mark);
   expect(figure.source === 'rookle').toBe(figure.mark === 'assumption');
   expect(Number.isFinite(figure.value)).toBe(true);
+  const [low, high] = bandOf(figure);
+  expect(low).toBeLessThanOrEqual(figure.value);
+  expect(high).toBeGreaterThanOrEqual(figure.value);
 });
 
 test.each(animalIds)('%s: the stricter closure is never looser than the one used', (id) => {

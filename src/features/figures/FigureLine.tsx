@@ -17,13 +17,18 @@ export function FigureLine({ name, figure, said = false }: FigureLineProps) {
   const value = Math.round(figure.value * 1000) / 1000;
   return (
     <View style={styles.line}>
-      <Txt kind="strong">{said ? name : `${name} ${value}${unit}`}</Txt>
+      <Txt kind="strong">{said ? name : `${name} ${value}${unit}${bandWords(figure)}`}</Txt>
       <Txt kind="small" tone="ink2">
         {capital(markNames[figure.mark])}: {sources[figure.source]}.
         {figure.note ? ` ${figure.note}` : ''}
       </Txt>
     </View>
   );
+}
+
+/** " (75–100)" where the sources give room. */
+function bandWords({ band }: Figure): string {
+  return band ? ` (${band[0]}–${band[1]})` : '';
 }
 
 /** Figures whose name says what they count. */

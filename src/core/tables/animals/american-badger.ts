@@ -16,7 +16,7 @@ export const americanBadger: Animal = {
     used: practice(50, 'Openings of 50 mm or less.'),
     strict: practice(50),
   },
-  digs: [enough(457, 0, 'pcwd-badgers', '12–18 in down.'), ...deepOrOut(610, 610)],
+  digs: [enough(457, 0, 'pcwd-badgers', '12–18 in down.', [305, 457]), ...deepOrOut(610, 610)],
   climbs: climbs.nothing,
   leap: practice(300, 'A poor climber.'),
   tears: tears.lightMesh,

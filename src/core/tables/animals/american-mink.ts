@@ -5,6 +5,7 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const americanMink: Animal = {
@@ -13,10 +14,14 @@ export const americanMink: Animal = {
   active: ['dusk', 'night', 'day'],
   concerns: 'any-flock',
   closure: {
-    used: published(
-      25.4,
-      'pcwd-mink',
-      'Close all openings over 1 in. A round hole takes about 35–40 mm; a long slot less.',
+    used: ranging(
+      published(
+        25.4,
+        'pcwd-mink',
+        'Close all openings over 1 in. A round hole takes about 35–40 mm; a long slot less.',
+      ),
+      25,
+      35,
     ),
     strict: practice(25, 'The same inch as sold in metric mesh.'),
   },

@@ -6,6 +6,7 @@ import { shocks, assumedWires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const bobcat: Animal = {
@@ -14,11 +15,15 @@ export const bobcat: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: practice(51, 'Openings of 2 in or less; an adult needs about 100–125 mm.'),
+    used: ranging(
+      practice(51, 'Openings of 2 in or less; an adult needs about 100–125 mm.'),
+      50,
+      100,
+    ),
     strict: practice(50),
   },
   climbs: climbs.anything,
-  leap: practice(2400, '1.8–2.4 m; wants a roof.'),
+  leap: ranging(practice(2400, '1.8–2.4 m; wants a roof.'), 1800, 2400),
   tears: tears.lightMesh,
   reaches: paw(200),
   shocked: shocks(4, assumedWires(152, 305, 457)),

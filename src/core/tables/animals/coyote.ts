@@ -7,6 +7,7 @@ import { shocks, assumedWires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const coyote: Animal = {
@@ -15,15 +16,23 @@ export const coyote: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: practice(
+    used: ranging(
+      practice(
+        50.8,
+        'Poultry mesh of 2 in or less. An adult needs about 100–150 mm; published sheep wire is 152 × 102 mm.',
+      ),
       50.8,
-      'Poultry mesh of 2 in or less. An adult needs about 100–150 mm; published sheep wire is 152 × 102 mm.',
+      100,
     ),
     strict: practice(50),
   },
   digs: [enough(0, 380, 'pcwd-coyotes', 'Apron of 15–24 in.'), ...deepOrOut(610, 610)],
   climbs: climbs.clambers,
-  leap: published(1700, 'pcwd-coyotes', 'About 1.5–1.7 m; the published fence is 1.68 m or more.'),
+  leap: ranging(
+    published(1700, 'pcwd-coyotes', 'About 1.5–1.7 m; the published fence is 1.68 m or more.'),
+    1500,
+    1700,
+  ),
   tears: tears.lightMesh,
   reaches: muzzle(),
   over: [highEnough(1676, 0, 'pcwd-coyotes', '5½ ft or more.')],

@@ -5,6 +5,7 @@ import { paw } from '../reaching';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 const closure = published(
@@ -18,7 +19,7 @@ export const domesticCat: Animal = {
   regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
-  closure: { used: closure, strict: closure },
+  closure: { used: ranging(closure, 50, 65), strict: closure },
   climbs: climbs.anything,
   leap: published(1800, 'moseby-read'),
   tears: tears.netting,

@@ -7,6 +7,7 @@ import { shocks, assumedWires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const domesticDog: Animal = {
@@ -16,13 +17,13 @@ export const domesticDog: Animal = {
   concerns: 'any-flock',
   closure: {
     slot: assumed(80, slotNote),
-    used: practice(100, 'Depends on the breed; 100 mm assumed.'),
+    used: ranging(practice(100, 'Depends on the breed; 100 mm assumed.'), 50, 100),
     strict: practice(50, 'Small terriers.'),
   },
   digs: deepOrOut(305, 305),
   // Some climb chain link; the usual fence is high enough against those as well.
   climbs: climbs.wire,
-  leap: practice(1800, 'Jumps to 1.5–1.8 m; the usual fence is 1.8 m.'),
+  leap: ranging(practice(1800, 'Jumps to 1.5–1.8 m; the usual fence is 1.8 m.'), 1500, 1800),
   tears: tears.fixings,
   reaches: muzzle(100),
   over: [highByPractice(1829, '6 ft, bottom secured.')],

@@ -6,6 +6,7 @@ import { shocks, assumedWires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 const closure = practice(50, 'Openings of 50 mm or less; a grown badger needs about 100–130 mm.');
@@ -15,8 +16,8 @@ export const europeanBadger: Animal = {
   regions: ['gb', 'ie', 'eu'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: { used: closure, strict: closure },
-  digs: [enough(500, 300, 'ha59', '500–600 mm down with a return of 300.')],
+  closure: { used: ranging(closure, 50, 100), strict: closure },
+  digs: [enough(500, 300, 'ha59', '500–600 mm down with a return of 300.', [500, 600])],
   climbs: climbs.clambers,
   leap: practice(1000, 'Clambers about 1 m; a poor jumper.'),
   tears: tears.fixings,

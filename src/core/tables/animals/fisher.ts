@@ -4,6 +4,7 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const fisher: Animal = {
@@ -12,7 +13,7 @@ export const fisher: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: practice(25.4, 'Mesh of 1 in or less; passes about 60–75 mm.'),
+    used: ranging(practice(25.4, 'Mesh of 1 in or less; passes about 60–75 mm.'), 25, 60),
     strict: practice(25),
   },
   climbs: climbs.anything,

@@ -7,6 +7,7 @@ import { shocks, wires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const greyFox: Animal = {
@@ -16,7 +17,7 @@ export const greyFox: Animal = {
   concerns: 'any-flock',
   closure: {
     slot: assumed(64, slotNote),
-    used: published(76.2, 'pcwd-foxes', 'As the red fox: openings under 3 in.'),
+    used: ranging(published(76.2, 'pcwd-foxes', 'As the red fox: openings under 3 in.'), 75, 100),
     strict: practice(75, 'The metric size under 3 in.'),
     passesAtFigure: true,
   },

@@ -4,6 +4,7 @@ import { climbs } from '../climbing';
 import { tears, gnaws } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const houseMouse: Animal = {
@@ -12,10 +13,14 @@ export const houseMouse: Animal = {
   active: ['dusk', 'night'],
   concerns: 'feed-only',
   closure: {
-    used: published(
+    used: ranging(
+      published(
+        6.4,
+        'bbt',
+        '¼ in; British practice says 5–6 mm. ¼ in 23-gauge mesh clears 5.69 mm.',
+      ),
+      5,
       6.4,
-      'bbt',
-      '¼ in; British practice says 5–6 mm. ¼ in 23-gauge mesh clears 5.69 mm.',
     ),
     strict: practice(5, 'The lower British figure.'),
   },

@@ -4,6 +4,7 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const leastWeasel: Animal = {
@@ -12,10 +13,14 @@ export const leastWeasel: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
   closure: {
-    used: published(
-      6.4,
-      'pcwd-weasels',
-      '¼ in where it occurs; passes about 15–20 mm, “through a wedding ring”.',
+    used: ranging(
+      published(
+        6.4,
+        'pcwd-weasels',
+        '¼ in where it occurs; passes about 15–20 mm, “through a wedding ring”.',
+      ),
+      6,
+      15,
     ),
     strict: practice(6, 'The metric size under ¼ in.'),
   },

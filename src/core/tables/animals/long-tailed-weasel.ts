@@ -4,6 +4,7 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const longTailedWeasel: Animal = {
@@ -12,10 +13,14 @@ export const longTailedWeasel: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: published(
-      12.7,
-      'pcwd-weasels',
-      '½ in. The same chapter also prints 1 in; a female passes about 20 mm.',
+    used: ranging(
+      published(
+        12.7,
+        'pcwd-weasels',
+        '½ in. The same chapter also prints 1 in; a female passes about 20 mm.',
+      ),
+      12,
+      20,
     ),
     strict: practice(12, 'The metric size under ½ in.'),
   },

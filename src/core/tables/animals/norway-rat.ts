@@ -5,6 +5,7 @@ import { climbs } from '../climbing';
 import { tears, gnaws } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const norwayRat: Animal = {
@@ -13,7 +14,11 @@ export const norwayRat: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: published(12.7, 'bbt', '½ in keeps out young rats too; an adult needs about 20–25 mm.'),
+    used: ranging(
+      published(12.7, 'bbt', '½ in keeps out young rats too; an adult needs about 20–25 mm.'),
+      10,
+      20,
+    ),
     strict: practice(
       10,
       'British practice says 10–12 mm. ½ in 19-gauge mesh clears 11.66 mm: it meets the figure used and the upper British one only.',

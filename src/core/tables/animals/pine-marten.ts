@@ -4,6 +4,7 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const pineMarten: Animal = {
@@ -12,7 +13,7 @@ export const pineMarten: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: practice(25.4, 'Mesh of 25 mm or less; passes about 45 mm.'),
+    used: ranging(practice(25.4, 'Mesh of 25 mm or less; passes about 45 mm.'), 25, 45),
     strict: practice(25),
   },
   climbs: climbs.anything,

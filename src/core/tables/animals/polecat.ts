@@ -5,6 +5,7 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const polecat: Animal = {
@@ -13,7 +14,11 @@ export const polecat: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: practice(25.4, '25 mm; a male passes about 40–50. Ferrets run wild in New Zealand.'),
+    used: ranging(
+      practice(25.4, '25 mm; a male passes about 40–50. Ferrets run wild in New Zealand.'),
+      25,
+      40,
+    ),
     strict: practice(25),
   },
   digs: assumedDeepOrOut(300, 300),

@@ -7,6 +7,7 @@ import { shocks, wires, offWall } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 const closure = published(
@@ -20,10 +21,10 @@ export const raccoon: Animal = {
   regions: ['na', 'eu'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: { used: closure, strict: closure, slot: assumed(64, slotNote) },
+  closure: { used: ranging(closure, 75, 100), strict: closure, slot: assumed(64, slotNote) },
   digs: assumedDeepOrOut(150, 300),
   climbs: climbs.anything,
-  leap: practice(1200),
+  leap: ranging(practice(1200), 900, 1200),
   tears: tears.lightMesh,
   reaches: paw(300),
   shocked: shocks(4, wires('pcwd-raccoons', 152, 305), offWall('pcwd-raccoons', 203, 203)),

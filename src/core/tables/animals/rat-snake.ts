@@ -4,6 +4,7 @@ import { climbs, highEnough, leaning } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const ratSnake: Animal = {
@@ -12,7 +13,11 @@ export const ratSnake: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
   closure: {
-    used: published(6.4, 'pcwd-snakes', '¼ in mesh; adults pass about 12.7–25 mm.'),
+    used: ranging(
+      published(6.4, 'pcwd-snakes', '¼ in mesh; adults pass about 12.7–25 mm.'),
+      6,
+      12.7,
+    ),
     strict: practice(6, 'The metric size under ¼ in.'),
   },
   climbs: climbs.anything,

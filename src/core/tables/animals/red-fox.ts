@@ -7,6 +7,7 @@ import { shocks, wires, lowStrand } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const redFox: Animal = {
@@ -16,17 +17,21 @@ export const redFox: Animal = {
   concerns: 'any-flock',
   closure: {
     slot: assumed(64, slotNote),
-    used: published(
-      76.2,
-      'pcwd-foxes',
-      'Openings under 3 in. An adult needs about 100 mm, a cub less; Australian fences go to 80 mm.',
+    used: ranging(
+      published(
+        76.2,
+        'pcwd-foxes',
+        'Openings under 3 in. An adult needs about 100 mm, a cub less; Australian fences go to 80 mm.',
+      ),
+      75,
+      100,
     ),
     // "Under" has no largest value; the metric size below it is what mends are made to.
     strict: practice(75, 'The metric size under 3 in.'),
     passesAtFigure: true,
   },
   digs: [
-    enough(305, 305, 'pcwd-foxes', '12–24 in down and at least 12 in out.'),
+    enough(305, 305, 'pcwd-foxes', '12–24 in down and at least 12 in out.', [305, 610]),
     ...deepOrOut(450, 450),
   ],
   climbs: climbs.wire,

@@ -4,6 +4,7 @@ import { climbs } from '../climbing';
 import { tears, gnaws } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const roofRat: Animal = {
@@ -12,7 +13,7 @@ export const roofRat: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: published(12.7, 'pcwd-rats', '½ in.'),
+    used: ranging(published(12.7, 'pcwd-rats', '½ in.'), 10, 20),
     strict: practice(10, 'British practice says 10–12 mm.'),
   },
   climbs: climbs.anything,

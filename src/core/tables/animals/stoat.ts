@@ -5,6 +5,7 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const stoat: Animal = {
@@ -13,10 +14,14 @@ export const stoat: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   closure: {
-    used: published(
-      12.7,
-      'pcwd-weasels',
-      '½ in. The same chapter also prints 1 in, which looks too loose for small females (they pass about 20 mm).',
+    used: ranging(
+      published(
+        12.7,
+        'pcwd-weasels',
+        '½ in. The same chapter also prints 1 in, which looks too loose for small females (they pass about 20 mm).',
+      ),
+      12,
+      20,
     ),
     strict: published(12, 'clapperton-day', 'Upper end of the 6–12 mm mesh of New Zealand fences.'),
   },

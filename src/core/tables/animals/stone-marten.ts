@@ -4,6 +4,7 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const stoneMarten: Animal = {
@@ -12,7 +13,7 @@ export const stoneMarten: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: practice(30, 'Mesh of 25–30 mm or less; a round hole takes about 50.'),
+    used: ranging(practice(30, 'Mesh of 25–30 mm or less; a round hole takes about 50.'), 25, 50),
     strict: practice(25),
   },
   climbs: climbs.anything,

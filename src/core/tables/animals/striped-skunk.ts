@@ -6,6 +6,7 @@ import { shocks, assumedWires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const stripedSkunk: Animal = {
@@ -14,7 +15,7 @@ export const stripedSkunk: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: practice(51, '2 in or less; an adult needs 75–100 mm.'),
+    used: ranging(practice(51, '2 in or less; an adult needs 75–100 mm.'), 50, 75),
     strict: practice(50),
   },
   digs: deepOrOut(305, 305),

@@ -5,6 +5,7 @@ import { shocks, assumedWires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { ranging } from '../figure';
 import type { Animal } from './animal';
 
 export const virginiaOpossum: Animal = {
@@ -13,7 +14,11 @@ export const virginiaOpossum: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   closure: {
-    used: practice(51, '2 in or less; an adult needs about 76 mm, the young about 25.'),
+    used: ranging(
+      practice(51, '2 in or less; an adult needs about 76 mm, the young about 25.'),
+      50,
+      76,
+    ),
     strict: practice(25, 'The young.'),
   },
   climbs: climbs.anything,
