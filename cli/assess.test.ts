@@ -46,6 +46,7 @@ test.each([
   [['a.json', 'b.json'], /^Usage:/],
   [['a.json', '--colour'], /^Usage:/],
   [['a.json', '--date', 'tomorrow'], /“tomorrow” is not a day/],
+  [['a.json', '--date', '2026-02-30'], /“2026-02-30” is not a day/],
   [['a.json', '--scenario', 'noon'], /“noon” is not a scenario. It is one of night-shut/],
   [['.'], /That is a folder/],
 ])('%j ends with one plain line and exit 2', (args, sentence) => {

@@ -6,6 +6,7 @@ import { assessJson, type Assessment } from '../src/core/formats/assess-json';
 import { largestFile } from '../src/core/formats/place-file';
 import { readPlaceFile } from '../src/core/formats/read-place-file';
 import { inDateOrder } from '../src/core/place/apply-readings';
+import { isDay } from '../src/core/place/day';
 import type { PlaceFile } from '../src/core/formats/place-file';
 import { judgeAll } from '../src/core/score/judge-all';
 import { lossesOfMonth, lossesOfYear } from '../src/core/score/losses';
@@ -79,10 +80,6 @@ function isScenario(text: string): text is Scenario {
 function refuse(sentence: string): number {
   process.stderr.write(`${sentence}\n`);
   return 2;
-}
-
-function isDay(text: string): boolean {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text));
 }
 
 function run(): number {

@@ -17,6 +17,7 @@ test('inches with fractions', async ({ page }) => {
   await expect(reading(page)).toHaveValue('1 3/8');
   await expect(page.getByText('Last: 34 mm, now worse')).toBeVisible();
   await onward(page);
+  await expect(headline(page)).toHaveText('Lift the bottom edge');
   await page.getByRole('button', { name: 'Back' }).click();
   // Kept as entered.
   await expect(reading(page)).toHaveValue('1 3/8');

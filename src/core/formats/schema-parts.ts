@@ -1,5 +1,6 @@
 /** Small schemas the larger ones are built from. Strict: nothing is cast, no unknown field is let by. */
 import * as yup from 'yup';
+import { isDay } from '../place/day';
 import type { PossibleChoice, PossibleLength } from '../place/possible';
 
 /** Longer than any side, higher than any wall; mm. A number beyond it is a slip. */
@@ -24,7 +25,11 @@ export const instant = () =>
 export const day = () =>
   yup
     .string()
-    .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} must be a day, like 2026-05-01')
+    .test(
+      'day',
+      '${path} must be a day, like 2026-05-01',
+      (text) => text !== undefined && isDay(text),
+    )
     .required();
 
 export function shape<T extends yup.Maybe<yup.AnyObject>>(fields: yup.ObjectShape) {

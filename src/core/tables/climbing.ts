@@ -45,6 +45,14 @@ export function highByAssumption(height: number, note?: string): EnoughAgainstCl
   return { height: assumed(height, note), overhang: assumed(0) };
 }
 
+/** The fence built in the field against foxes and cats. */
+export const overhangFence = highEnough(
+  1800,
+  600,
+  'moseby-read',
+  'Built in the field as 1.8 m with a curved 600 mm overhang.',
+);
+
 /** Adds a lean to a set. */
 export function leaning(set: EnoughAgainstClimbing, degrees: number): EnoughAgainstClimbing {
   return { ...set, tilt: { ...set.height, value: degrees, unit: 'degrees' } };

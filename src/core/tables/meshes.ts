@@ -15,6 +15,7 @@ export type MeshId =
   | 'welded-50x100'
   | 'hex-25'
   | 'hex-50'
+  | 'chain-link-50'
   | 'chain-link'
   | 'stock-wire'
   | 'stock-panel'
@@ -82,11 +83,23 @@ function hex(id: MeshId, acrossFlats: number): Mesh {
   };
 }
 
-const chainLink: Figure = published(
-  57.15,
-  'astm-f567',
-  '2¼ in between parallel wires; 80.8 mm on the diagonal.',
-);
+/** Measured between parallel wires; a diamond is 1.41 times as long corner to corner. */
+function chainLink(id: MeshId, between: number, name: string): Mesh {
+  const clear = published(
+    between,
+    'astm-f567',
+    `${name} between parallel wires; ${(between * Math.SQRT2).toFixed(1)} mm on the diagonal.`,
+  );
+  return {
+    id,
+    kind: 'chain-link',
+    pitch: clear,
+    wire: gauge(3.06, '11'),
+    clear,
+    strength: coverClass.heavyMesh,
+    climbedAs: 'wire',
+  };
+}
 
 const stockWire = practice(75, 'Woven stock wire: the lowest rows, where they are closest.');
 const stockPanel = practice(100, 'Stock panel of heavy rods, the narrower way.');
@@ -117,15 +130,8 @@ export const meshes: Readonly<Record<MeshId, Mesh>> = {
   'welded-50x100': welded('welded-50x100', practice(50.8, '2 in by 4 in'), gauge(2.032, '14')),
   'hex-25': hex('hex-25', 25.4),
   'hex-50': hex('hex-50', 50.8),
-  'chain-link': {
-    id: 'chain-link',
-    kind: 'chain-link',
-    pitch: chainLink,
-    wire: gauge(3.06, '11'),
-    clear: chainLink,
-    strength: coverClass.heavyMesh,
-    climbedAs: 'wire',
-  },
+  'chain-link-50': chainLink('chain-link-50', 50.8, '2 in'),
+  'chain-link': chainLink('chain-link', 57.15, '2¼ in'),
   'stock-wire': {
     id: 'stock-wire',
     kind: 'woven',

@@ -106,10 +106,17 @@ export function QuestionScreen(props: QuestionProps) {
         )}
       </ScrollView>
       <View style={[styles.foot, wide && styles.wide]}>
-        <Button look="plain" label="Back" onPress={props.onBack} style={styles.back} />
+        <Button
+          look="plain"
+          label="Back"
+          disabled={saving}
+          onPress={props.onBack}
+          style={styles.back}
+        />
         <Button
           look="plain"
           label="Leave"
+          disabled={saving}
           says="Leave the walk; it waits"
           onPress={props.onLeave}
         />

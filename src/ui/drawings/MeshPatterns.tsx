@@ -3,57 +3,75 @@ import { Circle, Defs, Path, Pattern } from 'react-native-svg';
 import type { MeshId } from '@/core/tables/meshes';
 import { color } from '../theme/tokens';
 
+/** Kinds drawn as one colour. */
+const plain: Readonly<Partial<Record<MeshId | 'none', string>>> = {
+  none: 'none',
+  'solid-board': color.timber,
+  sheet: color.ink3,
+  canvas: color.hairline,
+};
+
 /** What a layer is filled with; drawings put `<MeshPatterns />` first. */
 export function meshFill(mesh: MeshId | 'none' | undefined): string {
-  if (mesh === 'none') return 'none';
-  if (mesh === 'solid-board') return color.timber;
-  return `url(#mesh-${mesh ?? 'unknown'})`;
+  return (mesh && plain[mesh]) ?? `url(#mesh-${mesh ?? 'unknown'})`;
 }
 
-const square = (pitch: number) => `M0 0H${pitch}M0 0V${pitch}`;
-const hexCell = (w: number, h: number) =>
-  `M0 0L${w / 2} ${h / 6}V${h / 2}L0 ${(h * 2) / 3}V${h}M${w} 0L${w / 2} ${h / 6}M${w / 2} ${h / 2}L${w} ${(h * 2) / 3}V${h}`;
+/** One cell: its size, its lines, and how thick they are. */
+type Cell = readonly [width: number, height: number, lines: string, thick: number, stroke?: string];
+
+const rect = (width: number, height: number, thick: number): Cell => [
+  width,
+  height,
+  `M0 0H${width}M0 0V${height}`,
+  thick,
+];
+const hexagon = (w: number, h: number, thick: number): Cell => [
+  w,
+  h,
+  `M0 0L${w / 2} ${h / 6}V${h / 2}L0 ${(h * 2) / 3}V${h}M${w} 0L${w / 2} ${h / 6}M${w / 2} ${h / 2}L${w} ${(h * 2) / 3}V${h}`,
+  thick,
+  color.hex,
+];
+const diamond = (size: number, thick: number, stroke: string = color.wire): Cell => [
+  size,
+  size,
+  `M0 ${size / 2}L${size / 2} 0L${size} ${size / 2}L${size / 2} ${size}Z`,
+  thick,
+  stroke,
+];
+
+const cells: Readonly<Partial<Record<MeshId, Cell>>> = {
+  'insect-screen': rect(1.5, 1.5, 0.3),
+  'welded-3': rect(2, 2, 0.5),
+  'welded-6': rect(3, 3, 0.6),
+  'welded-13': rect(5, 5, 0.7),
+  'welded-25': rect(9, 9, 1),
+  'welded-25x50': rect(9, 18, 1.1),
+  'welded-50x100': rect(16, 32, 1.3),
+  'hex-25': hexagon(8, 12, 1),
+  'hex-50': hexagon(14, 21, 1.2),
+  'chain-link-50': diamond(12, 1.4),
+  'chain-link': diamond(14, 1.4),
+  'stock-wire': rect(22, 14, 1.2),
+  'stock-panel': rect(26, 26, 2),
+  'plastic-netting': diamond(6, 0.6, color.ink3),
+  'deer-netting': diamond(12, 0.6, color.ink3),
+};
 
 export function MeshPatterns() {
   return (
     <Defs>
-      <Net id="mesh-welded-3" width={2} height={2} d={square(2)} stroke={color.wire} thick={0.5} />
-      <Net id="mesh-welded-6" width={3} height={3} d={square(3)} stroke={color.wire} thick={0.6} />
-      <Net id="mesh-welded-13" width={5} height={5} d={square(5)} stroke={color.wire} thick={0.7} />
-      <Net id="mesh-welded-25" width={9} height={9} d={square(9)} stroke={color.wire} thick={1} />
-      <Net
-        id="mesh-welded-25x50"
-        width={9}
-        height={18}
-        d="M0 0H9M0 0V18"
-        stroke={color.wire}
-        thick={1.1}
-      />
-      <Net
-        id="mesh-welded-50x100"
-        width={16}
-        height={32}
-        d="M0 0H16M0 0V32"
-        stroke={color.wire}
-        thick={1.3}
-      />
-      <Net id="mesh-hex-25" width={8} height={12} d={hexCell(8, 12)} stroke={color.hex} thick={1} />
-      <Net
-        id="mesh-hex-50"
-        width={14}
-        height={21}
-        d={hexCell(14, 21)}
-        stroke={color.hex}
-        thick={1.2}
-      />
-      <Net
-        id="mesh-chain-link"
-        width={14}
-        height={14}
-        d="M0 7L7 0L14 7L7 14Z"
-        stroke={color.wire}
-        thick={1.4}
-      />
+      {Object.entries(cells).map(([id, [width, height, d, thick, stroke]]) => (
+        <Net
+          key={id}
+          id={`mesh-${id}`}
+          width={width}
+          height={height}
+          d={d}
+          stroke={stroke ?? color.wire}
+          thick={thick}
+        />
+      ))}
       <Pattern id="mesh-unknown" width={8} height={8} patternUnits="userSpaceOnUse">
         <Circle cx={4} cy={4} r={0.9} fill={color.ink3} />
       </Pattern>

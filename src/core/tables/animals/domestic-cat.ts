@@ -1,6 +1,6 @@
 import { force, patience } from '../assumptions';
 import { published } from '../millimetres';
-import { climbs, highEnough } from '../climbing';
+import { climbs, overhangFence } from '../climbing';
 import { paw } from '../reaching';
 import { tears } from '../strength';
 import { takes } from '../taking';
@@ -24,14 +24,7 @@ export const domesticCat: Animal = {
   leap: published(1800, 'moseby-read'),
   tears: tears.netting,
   reaches: paw(150),
-  over: [
-    highEnough(
-      1800,
-      600,
-      'moseby-read',
-      'Built in the field as 1.8 m with a curved 600 mm overhang.',
-    ),
-  ],
+  over: [overhangFence],
   hands: { pushes: false, motions: [], force: force(15) },
   patience: patience(15),
   coming: comes('weekly', ['town', 'farmland']),

@@ -1,7 +1,7 @@
 import { force, patience, slotNote } from '../assumptions';
 import { assumed, practice, published } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
-import { climbs, highEnough } from '../climbing';
+import { climbs, overhangFence } from '../climbing';
 import { muzzle } from '../reaching';
 import { shocks, wires, lowStrand } from '../shocking';
 import { tears } from '../strength';
@@ -42,14 +42,7 @@ export const redFox: Animal = {
   ),
   tears: tears.hex,
   reaches: muzzle(),
-  over: [
-    highEnough(
-      1800,
-      600,
-      'moseby-read',
-      'Built in the field as 1.8 m with a curved 600 mm overhang.',
-    ),
-  ],
+  over: [overhangFence],
   shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457), lowStrand),
   hands: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
