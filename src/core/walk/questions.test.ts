@@ -1,8 +1,9 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { applyReadings } from '../place/apply-readings';
+import { setAttribute } from '../place/set-attribute';
 import { nextUnasked, openWalk, readingIn, withReading } from './open-walk';
 import { questionsOf } from './questions';
-import { closureFor, meaningOf } from './what-it-means';
+import { closureFor, meaningOf, tornBy } from './what-it-means';
 
 const { place, walks } = samphireYard;
 const found = applyReadings(place, walks).place;
@@ -98,6 +99,18 @@ describe('what a figure means while it is typed', () => {
     const { letsBy, inDoubt } = meaning(11);
     expect(letsBy).toEqual([]);
     expect(inDoubt.map(({ animal }) => animal)).toEqual(['norway-rat']);
+  });
+
+  test('hex netting is torn by fox, badger and mink, sheet by nobody (common practice)', () => {
+    expect(tornBy(place, 'hex-25')).toEqual(['red-fox', 'european-badger', 'american-mink']);
+    expect(tornBy(place, 'sheet')).toEqual([]);
+  });
+
+  test('a roost nearer than its arm is reached by a cat, farther it is not', () => {
+    const coarse = setAttribute(found, 'h1-board', 'layer.mesh', { is: 'chain-link' });
+    const near = (mm: number) => meaningOf(coarse, 'h1', 'bay.roost', mm).letsBy;
+    expect(near(100).map(({ animal }) => animal)).toContain('domestic-cat');
+    expect(near(160)).toEqual([]);
   });
 
   test('nobody to stop, nothing to shut', () => {

@@ -10,6 +10,7 @@ import { findItem } from '../place/find';
 import { setAttribute } from '../place/set-attribute';
 import type { Bay, ItemId, Place } from '../place/place';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
+import { meshes, type MeshId } from '../tables/meshes';
 
 export interface Meaning {
   /** Who gets by, by this reading alone. */
@@ -80,6 +81,14 @@ function byAttack(attribute: AttributeId, bay: Bay, animal: Animal): PartEffort 
     return liftEffort(bay, animal, 'worst');
   }
   return undefined;
+}
+
+/** Who of those that live here goes through sound cover of this kind, by teeth and claws. */
+export function tornBy(place: Place, mesh: MeshId): AnimalId[] {
+  const { strength } = meshes[mesh];
+  return livesHere(place)
+    .filter(({ tears }) => tears.breaks.value >= strength.value)
+    .map(({ id }) => id);
 }
 
 function livesHere(place: Place): Animal[] {

@@ -9,6 +9,7 @@ import type { Condition, Fixing } from '@/core/tables/fixings';
 import type { Touching } from '@/core/tables/shocking';
 import type { Soil } from '@/core/tables/soils';
 import type { Question } from '@/core/walk/questions';
+import { tornBy } from '@/core/walk/what-it-means';
 import { meshes, type MeshId } from '@/core/tables/meshes';
 import { latches, type LatchId } from '@/core/tables/latches';
 import { Button } from '@/ui/controls/Button';
@@ -17,6 +18,7 @@ import { MeshPatterns, meshFill } from '@/ui/drawings/MeshPatterns';
 import { color, space, touch } from '@/ui/theme/tokens';
 import { lengthWords } from '@/words/length-words';
 import {
+  animalList,
   conditionNames,
   fixingNames,
   latchNames,
@@ -117,9 +119,13 @@ function meshWords(place: Place, choice: string): readonly [name: string, note: 
 function clearWords(place: Place, choice: string): string {
   if (choice === 'none') return 'open';
   const { clear, kind } = meshes[choice as MeshId];
-  return kind === 'solid' || clear.value === 0
-    ? 'no opening while it is sound'
-    : `clears ${lengthWords(clear.value, place.units)}`;
+  const torn = tornBy(place, choice as MeshId);
+  const tearing = torn.length > 0 ? `; torn by ${animalList(torn)}` : '';
+  const opening =
+    kind === 'solid' || clear.value === 0
+      ? 'no opening while it is sound'
+      : `clears ${lengthWords(clear.value, place.units)}`;
+  return opening + tearing;
 }
 
 function motionWords(choice: string): string {
