@@ -58,6 +58,73 @@ test.describe('without demo data', () => {
     await expect(page.getByRole('button', { name: /^Begin: gate side 1/ })).toBeVisible();
   });
 
+  test('a run of any shape is paced; a turn that slipped is put right with one tap', async ({
+    page,
+  }, info) => {
+    let [taps, keys] = [0, 0];
+    const tap = async (name: string | RegExp) => {
+      await page
+        .getByRole('button', { name, ...(typeof name === 'string' && { exact: true }) })
+        .click();
+      taps += 1;
+    };
+    const type = async (label: string | RegExp, text: string) => {
+      await page.getByLabel(label).fill(text);
+      taps += 1;
+      keys += text.length;
+    };
+    await page.goto('/');
+    await type('Name of the place', 'Elbow End');
+    await tap('pace it, side by side');
+    await tap('One more side');
+    await tap('One more side');
+    for (const [index, length] of [
+      '4.1 m',
+      '5.6 m',
+      '2.7 m',
+      '2.2 m',
+      '1.4 m',
+      '3.38 m',
+    ].entries()) {
+      await type(new RegExp(`^Side ${index + 1}`), length);
+    }
+    // Six turns to the right are half a turn too many.
+    await expect(
+      page.getByText(/turns come to 540°.*Did you turn left after side 4\?/),
+    ).toBeVisible();
+    await tap('Begin');
+    await expect(page.getByRole('alert')).toHaveText(/turns come to 540°/);
+    await tap('Yes: left after side 4');
+    await expect(
+      page.getByText('19.4 m round, 19.8 m² inside. It missed its start by 2 cm (1 in 969)'),
+    ).toBeVisible();
+    // A house deeper than the run is refused, one that fits is taken.
+    await tap('side 3');
+    await type('House: front to back', '6 m');
+    await tap('Begin');
+    await expect(page.getByRole('alert')).toHaveText(/reaches through another wall/);
+    await type('House: front to back', '1.2 m');
+    await tap('Begin');
+    await expect(headline(page)).toHaveText('No way in found so far');
+    await expect(page.getByText('Elbow End · 6 birds · not walked yet')).toBeVisible();
+    await expect(
+      page.getByRole('button', { name: /^side 3 .*: not looked at$/ }).first(),
+    ).toBeVisible();
+    console.log(`${info.project.name}: described by pacing in ${taps} taps and ${keys} keystrokes`);
+  });
+
+  test('a pen without a house is begun as well', async ({ page }) => {
+    await page.goto('/');
+    await page.getByLabel('Name of the place').fill('Open Pen');
+    await page.getByRole('button', { name: 'pace it, side by side' }).click();
+    await page.getByRole('button', { name: 'there is no house' }).click();
+    await expect(page.getByLabel('House: along its back')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await expect(headline(page)).toHaveText('No way in found so far');
+    await go(page, 'Walk');
+    await expect(page.getByRole('button', { name: /^Begin: gate side 1/ })).toBeVisible();
+  });
+
   test('the first visit opens a file', async ({ page }) => {
     await page.goto('/');
     await openFile(page, 'samphire-yard.json', demo);

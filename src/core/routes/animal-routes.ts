@@ -10,6 +10,7 @@ import { caseRest, caseSlot } from './case-slot';
 import { chanceOf } from './chance';
 import { otherEnd, type Distance } from './distances';
 import { faceWays, isOuter, zoneInside, type FaceWays } from './face-ways';
+import { innerPaces } from './inner-paces';
 import { paceOf, type Pace } from './pace';
 import { birds, isAlike, toBirdsOf, type ToBirds } from './to-birds';
 
@@ -36,7 +37,7 @@ export interface Route {
   readonly steps: readonly [Step, ...Step[]];
 }
 
-/** The routes that begin at one outer face, one a bay, lightest first. */
+/** The routes that begin at one outer face, one a bay, lightest first. Inner bays stand apart, with paces and no routes. */
 export interface FaceRoutes {
   readonly routes: readonly Route[];
   /** Pace of every bay on any of them: the worst, since one way in is enough. */
@@ -88,7 +89,9 @@ export function faceRoutesOf(
       ? known.byFace[index]
       : routesFrom(face, animal, bound, when, birdZones, toBirds),
   );
-  const found = byFace.filter((it) => it !== undefined);
+  const inner = { routes: [], paces: innerPaces(place, animal, bound, when, toBirds) };
+  const outer = byFace.filter((it) => it !== undefined);
+  const found = outer.length > 0 && inner.paces.size > 0 ? [...outer, inner] : outer;
   slots[slot] = { rest, zones: birdZones, faces: place.faces, toBirds, byFace, found };
   return found;
 }

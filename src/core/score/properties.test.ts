@@ -148,6 +148,23 @@ test('open marks are exactly the bays on routes of the ways in', () => {
   );
 });
 
+test('of two doors that give way alike, neither is drawn as holding', () => {
+  const gap = (place: Place, item: string) =>
+    setAttribute(place, item, 'bay.largestHole', { is: 60 });
+  fc.assert(
+    fc.property(randomPlace('all'), (it) => {
+      const place = ['w0', 'f0', 'b0'].reduce(gap, {
+        ...it,
+        setting: { ...it.setting, lives: ['american-mink'] },
+        flock: [{ id: 'g', kind: 'grown', count: 5, sleeps: 'house' }],
+      } as Place);
+      const { marks } = judgeAll(place, [])['night-shut'];
+      expect([marks.get('w0'), marks.get('f0'), marks.get('b0')]).toEqual(['open', 'open', 'open']);
+    }),
+    { numRuns: 30 },
+  );
+});
+
 test('same input, same answer', () => {
   fc.assert(
     fc.property(randomPlace('some'), (it) => {

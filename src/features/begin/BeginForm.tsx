@@ -1,41 +1,53 @@
-/** What has to be known before a first walk: a name, a region, a flock, and a few paced lengths. */
+/** What has to be known before a first walk: a name, a region, a flock, and the run's shape as paced. */
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { beginPlace } from '@/core/place/begin';
+import { beginPaced } from '@/core/place/begin-paced';
+import { checkPacing, isPacing } from '@/core/place/pacing';
 import type { Place } from '@/core/place/place';
 import type { Region } from '@/core/tables/animals';
 import type { Units } from '@/core/walk/length-entry';
 import { newId } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
-import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { regionNames } from '@/words/names';
+import { housePlaceWords, pacingProblemWords } from '@/words/pacing-words';
+import { Choice } from './Choice';
 import { Field } from './Field';
+import { firstSides, readSides, type SideText } from './pacing-form';
+import { PaceSides } from './PaceSides';
 import { defaults, readForm, type FormText } from './read-form';
+
+type Shape = 'rectangle' | 'paced';
 
 export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => void }) {
   const [units, setUnits] = useState<Units>('metric');
   const [region, setRegion] = useState<Region>('gb');
   const [kind, setKind] = useState<Place['flock'][number]['kind']>('grown');
   const [nestLid, setNestLid] = useState(true);
+  const [shape, setShape] = useState<Shape>('rectangle');
+  const [paced, setPaced] = useState<readonly SideText[]>();
+  const [houseSide, setHouseSide] = useState('2');
   const [typed, setTyped] = useState<Partial<FormText>>({});
   const [trouble, setTrouble] = useState<string>();
   const text: FormText = { ...defaults[units], ...typed };
+  const sides = paced ?? firstSides[units];
   const set = (field: keyof FormText) => (value: string) =>
     setTyped((before) => ({ ...before, [field]: value }));
   const begin = () => {
     const read = readForm(text, units);
     if ('sentence' in read) return setTrouble(read.sentence);
-    const place = beginPlace({ ...read, id: newId('place'), units, region, kind, nestLid });
-    if ('problem' in place) {
-      return setTrouble(
-        'The house leaves no run: it must be at least a gate’s width smaller than the run, both ways.',
-      );
-    }
+    const base = { ...read, id: newId('place'), units, region, kind };
+    const place =
+      shape === 'rectangle'
+        ? rectangle({ ...base, nestLid })
+        : ofPaced(base, sides, houseSide === 'none' ? undefined : { side: houseSide, nestLid });
+    if ('sentence' in place) return setTrouble(place.sentence);
     setTrouble(undefined);
     onBegin(place);
   };
+  const hasHouse = shape === 'rectangle' || houseSide !== 'none';
   return (
     <View style={styles.form}>
       <Field label="Name of the place" value={text.name} onChange={set('name')} />
@@ -54,6 +66,7 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
         value={units}
         onChange={(next) => {
           setUnits(next);
+          setPaced(undefined);
           setTyped(({ name, birds }) => ({
             ...(name !== undefined && { name }),
             ...(birds !== undefined && { birds }),
@@ -72,56 +85,104 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
         onChange={setKind}
       />
       <Field label="How many birds" value={text.birds} onChange={set('birds')} />
-      <Field label="Run: along the gate’s side" value={text.runWidth} onChange={set('runWidth')} />
-      <Field label="Run: away from the gate" value={text.runDepth} onChange={set('runDepth')} />
-      <Field label="Run: height" value={text.runHeight} onChange={set('runHeight')} />
-      <Field label="House: along its back" value={text.houseWidth} onChange={set('houseWidth')} />
-      <Field label="House: front to back" value={text.houseDepth} onChange={set('houseDepth')} />
       <Choice
-        label="Nest lid on the back of the house"
+        label="Shape of the run"
         options={[
-          ['yes', 'yes'],
-          ['no', 'no'],
+          ['rectangle', 'a rectangle'],
+          ['paced', 'pace it, side by side'],
         ]}
-        value={nestLid ? 'yes' : 'no'}
-        onChange={(value) => setNestLid(value === 'yes')}
+        value={shape}
+        onChange={setShape}
       />
+      {shape === 'rectangle' ? (
+        <>
+          <Field
+            label="Run: along the gate’s side"
+            value={text.runWidth}
+            onChange={set('runWidth')}
+          />
+          <Field label="Run: away from the gate" value={text.runDepth} onChange={set('runDepth')} />
+        </>
+      ) : (
+        <>
+          <PaceSides sides={sides} units={units} onChange={setPaced} />
+          <Choice
+            label="The house stands in the run, its back against"
+            options={[
+              ...sides.map((_, index) => [String(index + 1), `side ${index + 1}`] as const),
+              ['none', 'there is no house'],
+            ]}
+            value={houseSide}
+            onChange={setHouseSide}
+          />
+        </>
+      )}
+      <Field label="Run: height" value={text.runHeight} onChange={set('runHeight')} />
+      {hasHouse && (
+        <>
+          <Field
+            label="House: along its back"
+            value={text.houseWidth}
+            onChange={set('houseWidth')}
+          />
+          <Field
+            label="House: front to back"
+            value={text.houseDepth}
+            onChange={set('houseDepth')}
+          />
+          <Choice
+            label="Nest lid on the back of the house"
+            options={[
+              ['yes', 'yes'],
+              ['no', 'no'],
+            ]}
+            value={nestLid ? 'yes' : 'no'}
+            onChange={(value) => setNestLid(value === 'yes')}
+          />
+        </>
+      )}
       {trouble && <Notice>{trouble}</Notice>}
       <Button label="Begin" onPress={begin} />
     </View>
   );
 }
 
-interface ChoiceProps<T extends string> {
-  readonly label: string;
-  readonly options: readonly (readonly [T, string])[];
-  readonly value: T;
-  readonly onChange: (value: T) => void;
+type Begun = Place | { readonly sentence: string };
+
+function rectangle(beginning: Parameters<typeof beginPlace>[0]): Begun {
+  const place = beginPlace(beginning);
+  return 'problem' in place
+    ? {
+        sentence:
+          'The house leaves no run: it must be at least a gate’s width smaller than the run, both ways.',
+      }
+    : place;
 }
 
-function Choice<T extends string>({ label, options, value, onChange }: ChoiceProps<T>) {
-  return (
-    <View role="group" aria-label={label} style={styles.choice}>
-      <Txt kind="strong">{label}</Txt>
-      <View style={styles.wrap}>
-        {options.map(([id, name]) => (
-          <Button
-            key={id}
-            look="chip"
-            label={name}
-            selected={id === value}
-            onPress={() => onChange(id)}
-            style={styles.chip}
-          />
-        ))}
-      </View>
-    </View>
-  );
+type Base = Omit<Parameters<typeof beginPlace>[0], 'nestLid'>;
+
+function ofPaced(
+  { houseWidth, houseDepth, ...base }: Base,
+  texts: readonly SideText[],
+  house: { readonly side: string; readonly nestLid: boolean } | undefined,
+): Begun {
+  const read = readSides(texts, base.units);
+  if ('sentence' in read) return read;
+  const pacing = checkPacing(read.sides);
+  if (!isPacing(pacing)) return { sentence: pacingProblemWords(pacing, base.units) };
+  // Sides are numbered as they were paced; paced anticlockwise they stand in the other order.
+  const paced = Number(house?.side) - 1;
+  const side = pacing.reversed && paced > 0 ? read.sides.length - paced : paced;
+  const place = beginPaced({
+    ...base,
+    pacing,
+    ...(house && {
+      house: { side, width: houseWidth, depth: houseDepth, nestLid: house.nestLid },
+    }),
+  });
+  if (!('problem' in place)) return place;
+  const problem = place.problem === 'side-too-short' ? { ...place, side: paced } : place;
+  return { sentence: housePlaceWords(problem) };
 }
 
-const styles = StyleSheet.create({
-  form: { gap: space.l },
-  choice: { gap: space.s },
-  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  chip: { minWidth: 96, paddingHorizontal: space.m },
-});
+const styles = StyleSheet.create({ form: { gap: space.l } });

@@ -1,6 +1,6 @@
 /** The plan: where things are. Walls in the line code, ways in numbered, routes dotted from outside to the birds. */
 import { Pressable, StyleSheet, View } from 'react-native';
-import Svg, { G, Line, Path, Polygon, Rect } from 'react-native-svg';
+import Svg, { G, Line, Path, Polygon } from 'react-native-svg';
 import type { Point } from '@/core/place/outline';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
@@ -110,26 +110,55 @@ function House({
   if (!house) return null;
   const xs = house.map(({ x }) => x);
   const ys = house.map(({ y }) => y);
-  const [left, top] = [Math.min(...xs), Math.min(...ys)];
-  const [w, h] = [Math.max(...xs) - left, Math.max(...ys) - top];
-  const inset = 8;
+  const [w, h] = [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)];
+  const middle = { x: Math.min(...xs) + w / 2, y: Math.min(...ys) + h / 2 };
+  const room = roomIn(house, w, h);
   return (
     <G>
-      <Rect
-        x={left + inset}
-        y={top + inset}
-        width={Math.max(w - 2 * inset, 4)}
-        height={Math.max(h - 2 * inset, 4)}
+      <Polygon
+        points={drawnIn(house, middle)
+          .map(({ x, y }) => `${x},${y}`)
+          .join(' ')}
         fill={color.ink}
       />
-      <SvgText x={left + w / 2} y={top + h / 2 - 2} fill={color.onDark} size={16} strong>
-        house
-      </SvgText>
-      <SvgText x={left + w / 2} y={top + h / 2 + 16} fill={color.onDark} size={14}>
-        {`${birds} birds`}
-      </SvgText>
+      {room.words ? (
+        <>
+          <SvgText x={middle.x} y={middle.y - 2} fill={color.onDark} size={16} strong>
+            house
+          </SvgText>
+          <SvgText x={middle.x} y={middle.y + 16} fill={color.onDark} size={14}>
+            {`${birds} birds`}
+          </SvgText>
+        </>
+      ) : (
+        room.number && (
+          <SvgText x={middle.x} y={middle.y + 5} fill={color.onDark} size={14} strong>
+            {String(birds)}
+          </SvgText>
+        )
+      )}
     </G>
   );
+}
+
+/** Whether its name and birds fit into a house, or at least the number of birds; standing askew it holds less. */
+function roomIn(house: readonly Point[], w: number, h: number) {
+  const [a, b, c] = house;
+  const side = (from?: Point, to?: Point): number =>
+    from && to ? Math.hypot(to.x - from.x, to.y - from.y) : 0;
+  const shorter = Math.min(side(a, b), side(b, c));
+  const isStraight = Math.abs(Math.min(w, h) - shorter) < 1;
+  return { words: isStraight ? w >= 62 && h >= 48 : shorter >= 84, number: shorter >= 34 };
+}
+
+/** Its corners, drawn in clear of the lines of its walls. */
+function drawnIn(corners: readonly Point[], middle: Point): Point[] {
+  const inset = 11;
+  return corners.map(({ x, y }) => {
+    const [dx, dy] = [middle.x - x, middle.y - y];
+    const share = Math.min(0.9, inset / Math.max(Math.hypot(dx, dy), 1));
+    return { x: x + dx * share, y: y + dy * share };
+  });
 }
 
 /** Short strokes into the ground outside every wall; one path, since there are hundreds of them. */

@@ -1,8 +1,11 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { applyReadings } from '@/core/place/apply-readings';
+import { beginPaced } from '@/core/place/begin-paced';
 import { lapOf } from '@/core/place/lap';
+import { checkPacing, isPacing } from '@/core/place/pacing';
+import type { Place } from '@/core/place/place';
 import { boxOf, lapLayout } from './lap-layout';
-import { planLayout } from './plan-layout';
+import { overlaps, planLayout } from './plan-layout';
 
 const place = applyReadings(samphireYard.place, samphireYard.walks).place;
 const lap = lapOf(place);
@@ -80,5 +83,36 @@ describe('the plan', () => {
       );
       expect(wall.length).toBeCloseTo(length * layout.scale, 4);
     }
+  });
+});
+
+describe('side names in the plan', () => {
+  const sides = [4100, 5600, 2700, 2200, 1400, 3380].map((length, index) => ({
+    length,
+    turn: index === 3 ? -90 : 90,
+  }));
+  const pacing = checkPacing(sides);
+  if (!isPacing(pacing)) throw new Error('does not close');
+  const paced = beginPaced({
+    id: 'p',
+    name: 'Paced',
+    units: 'metric',
+    region: 'gb',
+    birds: 6,
+    kind: 'grown',
+    runHeight: 1800,
+    pacing,
+  }) as Place;
+
+  test.each([320, 390, 800])('none stands on another or off the page at %d px', (width) => {
+    const { sides: labels } = planLayout(paced, width, 400);
+    expect(labels).toHaveLength(6);
+    labels.forEach((label, index) => {
+      expect(labels.slice(index + 1).some((other) => overlaps(label, other))).toBe(false);
+      const room = label.name.length * 6.6;
+      const left = label.anchor === 'start' ? 0 : label.anchor === 'end' ? room : room / 2;
+      expect(label.at.x - left).toBeGreaterThanOrEqual(0);
+      expect(label.at.x - left + room).toBeLessThanOrEqual(width);
+    });
   });
 });

@@ -34,8 +34,11 @@ export interface SideLabel {
   readonly anchor: 'start' | 'middle' | 'end';
 }
 
-/** Room round the drawing for numbers and side names, px. */
-const margin = 54;
+/** Least room round the drawing, for numbers and skirt strokes, px. */
+const leastMargin = 54;
+/** A letter of a side's name in the narrow face, and the height of a line, px. */
+const letter = 6.6;
+const lineHeight = 18;
 
 /** Lays the plan out to fit a width; its height follows, up to `tallest`. */
 export function planLayout(
@@ -50,6 +53,7 @@ export function planLayout(
     points: closeOutline(outline).points,
   }));
   const all = outlines.flatMap(({ points }) => points);
+  const margin = marginFor(place);
   const [left, right] = range(all.map(({ x }) => x));
   const [low, high] = range(all.map(({ y }) => y));
   const scale = Math.min(
@@ -73,7 +77,7 @@ export function planLayout(
     house: zone('house'),
     walls,
     partitions: innerWalls(place).bays.map((bay) => line(bay, onPage)),
-    sides: sideNames(place, walls, numbered),
+    sides: apart(sideNames(place, walls, numbered)),
   };
 }
 
@@ -113,6 +117,38 @@ function sideNames(
     at: { x: middle.x + outward.x * labelGap, y: middle.y + outward.y * (labelGap + 4) },
     anchor: anchorOf(outward),
   }));
+}
+
+/** Room for the longest side name beside an upright wall. */
+function marginFor(place: Place): number {
+  const names = lapOf(place).bays.map(({ sideName }) => sideName.length);
+  const most = 110;
+  return Math.min(most, Math.max(leastMargin, labelGap + 4 + letter * Math.max(0, ...names)));
+}
+
+/** A name that would stand on another is moved down by a line until it does not. */
+function apart(labels: readonly SideLabel[]): SideLabel[] {
+  return labels.reduce<SideLabel[]>((placed, label) => {
+    let moved = label;
+    while (placed.some((it) => overlaps(it, moved))) {
+      moved = { ...moved, at: { ...moved.at, y: moved.at.y + lineHeight } };
+    }
+    return [...placed, moved];
+  }, []);
+}
+
+export function overlaps(a: SideLabel, b: SideLabel): boolean {
+  const [first, second] = [labelSpan(a), labelSpan(b)];
+  return first.from < second.to && second.from < first.to && Math.abs(a.at.y - b.at.y) < lineHeight;
+}
+
+function labelSpan({ name, at, anchor }: SideLabel): {
+  readonly from: number;
+  readonly to: number;
+} {
+  const width = name.length * letter;
+  const from = at.x - (anchor === 'start' ? 0 : anchor === 'end' ? width : width / 2);
+  return { from, to: from + width };
 }
 
 /** Clear of the skirt strokes, px. */

@@ -1,0 +1,190 @@
+/** A new place from a paced perimeter: a run of any shape, with a house standing in it against one of its sides, or none. */
+import { livesToBeginWith } from '../tables/animals';
+import type { Beginning } from './begin';
+import {
+  boardBay,
+  gate,
+  gateWidth,
+  houseHeight,
+  nestLid,
+  popDoor,
+  roof,
+  runBays,
+  vent,
+} from './begin-bays';
+import type { Point } from './outline';
+import type { Pacing } from './pacing';
+import type { Face, Outline, Place, Side } from './place';
+import { isWithinFigure } from './polygon';
+
+export interface PacedHouse {
+  /** Number of the side it stands against, from 0, as the outline has them. */
+  readonly side: number;
+  /** Along its back, and from back to front, mm. It stands in the middle of the side. */
+  readonly width: number;
+  readonly depth: number;
+  readonly nestLid: boolean;
+}
+
+export interface PacedBeginning extends Pick<
+  Beginning,
+  'id' | 'name' | 'units' | 'region' | 'birds' | 'kind' | 'runHeight'
+> {
+  readonly pacing: Pacing;
+  /** Absent: the birds sleep in the run. */
+  readonly house?: PacedHouse;
+}
+
+export type PacedBeginningProblem =
+  /** The side is not long enough: some run must be left on either hand. */
+  | { readonly problem: 'side-too-short'; readonly side: number }
+  /** It reaches through another wall of the run. */
+  | { readonly problem: 'house-too-deep' };
+
+/** Run left on either hand of the house, mm: a corner a spade gets into. */
+const leastBeside = 300;
+
+export function beginPaced(it: PacedBeginning): Place | PacedBeginningProblem {
+  const { house, pacing } = it;
+  const back = house && pacing.outline.sides[house.side];
+  // On the gate's side the gate needs its room as well.
+  const beside = house?.side === 0 ? gateWidth : leastBeside;
+  if (house && (!back || back.length - house.width < 2 * beside)) {
+    return { problem: 'side-too-short', side: house.side };
+  }
+  const corners = house && houseCorners(pacing, house);
+  if (corners && !isWithinFigure(pacing.closed.points, inset(corners))) {
+    return { problem: 'house-too-deep' };
+  }
+  return {
+    id: it.id,
+    name: it.name,
+    units: it.units,
+    setting: {
+      region: it.region,
+      lives: livesToBeginWith(it.region, it.kind === 'chicks'),
+      near: [],
+    },
+    flock: [{ id: 'birds', kind: it.kind, count: it.birds, sleeps: house ? 'house' : 'run' }],
+    zones: [
+      { id: 'run', kind: 'run', name: 'run', outline: pacing.outline },
+      ...(house && corners
+        ? [
+            {
+              id: 'house',
+              kind: 'house',
+              name: 'house',
+              outline: houseOutline(corners, house),
+            } as const,
+          ]
+        : []),
+    ],
+    faces: [
+      ...outerWalls(it),
+      ...(house ? houseWalls(house) : []),
+      roof('run-roof', 'run roof', 'run', it.runHeight),
+      ...(house ? [roof('house-roof', 'house roof', 'house', houseHeight)] : []),
+    ],
+  };
+}
+
+/** Front left, back left, back right, front right, as one stands in the run before it. */
+type Corners = readonly [Point, Point, Point, Point];
+
+function houseCorners({ outline, closed }: Pacing, { side, width, depth }: PacedHouse): Corners {
+  const from = closed.points[side] ?? outline.start;
+  const to = closed.points[(side + 1) % closed.points.length] ?? outline.start;
+  const length = Math.hypot(to.x - from.x, to.y - from.y);
+  const along = { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
+  // The outline runs clockwise: inside is on the right.
+  const inward = { x: along.y, y: -along.x };
+  const at = (far: number, deep: number): Point => ({
+    x: from.x + along.x * far + inward.x * deep,
+    y: from.y + along.y * far + inward.y * deep,
+  });
+  const start = (length - width) / 2;
+  return [at(start, depth), at(start, 0), at(start + width, 0), at(start + width, depth)];
+}
+
+/** Drawn in by a hair, so that the back lying on its wall is no crossing. */
+function inset(corners: Corners): Point[] {
+  const middle = {
+    x: corners.reduce((sum, { x }) => sum + x, 0) / corners.length,
+    y: corners.reduce((sum, { y }) => sum + y, 0) / corners.length,
+  };
+  const hair = 0.999;
+  return corners.map(({ x, y }) => ({
+    x: middle.x + (x - middle.x) * hair,
+    y: middle.y + (y - middle.y) * hair,
+  }));
+}
+
+/** Clockwise from the front left corner, towards the back. */
+function houseOutline([start, back]: Corners, { width, depth }: PacedHouse): Outline {
+  const heading = (Math.atan2(back.x - start.x, back.y - start.y) * 180) / Math.PI;
+  const side = (id: string, name: string, length: number): Side => ({
+    id,
+    name,
+    kind: 'building',
+    length,
+    turn: 90,
+  });
+  return {
+    start,
+    heading,
+    sides: [
+      side('house-left', 'house left', depth),
+      side('house-back', 'house back', width),
+      side('house-right', 'house right', depth),
+      side('house-front', 'house front', width),
+    ],
+  };
+}
+
+function outerWalls({ pacing, house, runHeight }: PacedBeginning): Face[] {
+  return pacing.outline.sides.flatMap((side, index): Face[] => {
+    const wall = (part: string, bays: Face['bays'], into = 'run'): Face => ({
+      id: `wall-${index + 1}${part}`,
+      kind: 'wall',
+      between: ['outside', into],
+      along: side.id,
+      bays,
+    });
+    const id = `s${index + 1}`;
+    const name = index === 0 ? 'gate side' : side.name;
+    if (house?.side === index) {
+      const beside = (side.length - house.width) / 2;
+      const lid = house.nestLid ? [nestLid(house.width)] : [];
+      return [
+        wall(
+          'a',
+          runBays(`${id}a`, `${name} a`, beside, runHeight, gateOf(index, pacing, runHeight)),
+        ),
+        wall('b', [boardBay('hb', 'house back', house.width, lid)], 'house'),
+        wall('c', runBays(`${id}c`, `${name} c`, beside, runHeight)),
+      ];
+    }
+    return [wall('', runBays(id, name, side.length, runHeight, gateOf(index, pacing, runHeight)))];
+  });
+}
+
+/** The gate is where pacing began: in the first bay, or in the last where the side now runs the other way. */
+function gateOf(side: number, { reversed }: Pacing, runHeight: number) {
+  return (index: number, count: number) =>
+    side === 0 && index === (reversed ? count - 1 : 0) ? [gate(runHeight)] : [];
+}
+
+function houseWalls({ width, depth }: PacedHouse): Face[] {
+  const partition = (along: string, bay: Face['bays'][number]): Face => ({
+    id: along,
+    kind: 'partition',
+    between: ['run', 'house'],
+    along,
+    bays: [bay],
+  });
+  return [
+    partition('house-left', boardBay('hl', 'house left wall', depth, [vent(depth)])),
+    partition('house-right', boardBay('hr', 'house right wall', depth, [])),
+    partition('house-front', boardBay('hf', 'house front', width, [popDoor(width)])),
+  ];
+}

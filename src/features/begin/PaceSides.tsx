@@ -1,0 +1,140 @@
+/** Pacing: so far, turn, so far, turn; the plan follows as it is typed, and says whether it closes. */
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { checkPacing, isPacing } from '@/core/place/pacing';
+import type { Units } from '@/core/walk/length-entry';
+import { Button } from '@/ui/controls/Button';
+import { Txt } from '@/ui/controls/Txt';
+import { color, railWidth, readableWidth, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
+import { pacingProblemWords, pacingWords, turnWords } from '@/words/pacing-words';
+import { Choice } from './Choice';
+import { Field } from './Field';
+import { oneMoreSide, readSides, turned, type SideText } from './pacing-form';
+import { PacedPlan } from './PacedPlan';
+
+interface Props {
+  readonly sides: readonly SideText[];
+  readonly units: Units;
+  readonly onChange: (sides: readonly SideText[]) => void;
+}
+
+/** More corners than any run has. */
+const mostSides = 24;
+
+export function PaceSides({ sides, units, onChange }: Props) {
+  const window = useWindowDimensions().width - (useWide() ? railWidth : 0);
+  const width = Math.min(window, readableWidth) - 2 * space.l;
+  const read = readSides(sides, units);
+  const change = (at: number, side: SideText) =>
+    onChange(sides.map((it, index) => (index === at ? side : it)));
+  return (
+    <View style={styles.pace}>
+      <Txt tone="ink2">
+        Begin at the gate and go once round. Pace each side, then say which way you turn at its end;
+        after the last side, back into the direction you began in.
+      </Txt>
+      <View style={styles.plan}>
+        {'sides' in read && <PacedPlan sides={read.sides} width={width} />}
+      </View>
+      <Closing read={read} units={units} sides={sides} onChange={onChange} />
+      {sides.map((side, index) => (
+        <View key={index} style={styles.side}>
+          <Field
+            label={`Side ${index + 1}${index === 0 ? ', from the gate' : ''}`}
+            value={side.length}
+            onChange={(length) => change(index, { ...side, length })}
+          />
+          <Choice
+            label={`Then turn, after side ${index + 1}`}
+            options={[
+              ['right', 'right'],
+              ['left', 'left'],
+              ['other', 'by degrees'],
+            ]}
+            value={side.turn}
+            onChange={(turn) => change(index, { ...side, turn })}
+          />
+          {side.turn === 'other' && (
+            <Field
+              label={`Degrees to the right after side ${index + 1}; to the left below zero`}
+              value={side.angle}
+              onChange={(angle) => change(index, { ...side, angle })}
+            />
+          )}
+        </View>
+      ))}
+      <View style={styles.buttons}>
+        <Button
+          look="key"
+          label="One more side"
+          disabled={sides.length >= mostSides}
+          onPress={() => onChange([...sides, oneMoreSide(units)])}
+          style={styles.half}
+        />
+        <Button
+          look="key"
+          label="Take the last away"
+          disabled={sides.length <= 3}
+          onPress={() => onChange(sides.slice(0, -1))}
+          style={styles.half}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** Whether it closes; where one turn most likely slipped, one tap sets it. */
+function Closing({
+  read,
+  units,
+  sides,
+  onChange,
+}: Props & { readonly read: ReturnType<typeof readSides> }) {
+  if ('sentence' in read) {
+    return (
+      <Txt tone="open" live>
+        {read.sentence}
+      </Txt>
+    );
+  }
+  const pacing = checkPacing(read.sides);
+  if (isPacing(pacing)) {
+    return (
+      <Txt tone="holds" live>
+        {pacingWords(pacing, units)}
+      </Txt>
+    );
+  }
+  const likely = 'likely' in pacing ? pacing.likely : undefined;
+  return (
+    <>
+      <Txt tone="open" live>
+        {pacingProblemWords(pacing, units)}
+      </Txt>
+      {likely && (
+        <Button
+          look="plain"
+          label={`Yes: ${turnWords(likely.turn)} after side ${likely.side + 1}`}
+          onPress={() =>
+            onChange(
+              sides.map((it, index) => (index === likely.side ? turned(it, likely.turn) : it)),
+            )
+          }
+        />
+      )}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  pace: { gap: space.m },
+  plan: { minHeight: 240, backgroundColor: color.ground },
+  side: {
+    gap: space.s,
+    paddingVertical: space.s,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+  },
+  buttons: { flexDirection: 'row', gap: space.s },
+  half: { flex: 1 },
+});
