@@ -52,6 +52,28 @@ test('what lives here can be told, and the judgement follows', async ({ page }) 
   await expect(page.getByText(/^Mink can get to the birds/)).toBeVisible();
 });
 
+test('how often a fox comes is told in words, and the hold follows', async ({ page }) => {
+  await page.goto('/place');
+  await page.getByRole('button', { name: 'Fox: about weekly, as reckoned. Change' }).click();
+  await expect(
+    page.getByRole('button', { name: 'Fox: passes by, as you say. Change' }),
+  ).toBeVisible();
+  await page.goto('/');
+  // Of weights 2.519 the fox's 1.429 shrink to a sixtieth of five birds.
+  await expect(page.getByText(/^Hold 62 of 100/)).toBeVisible();
+});
+
+test('what lies near is told, and those it draws come less often', async ({ page }) => {
+  await page.goto('/place');
+  const water = page.getByRole('button', { name: 'water', exact: true });
+  await expect(water).toHaveAttribute('aria-pressed', 'true');
+  await water.click();
+  await expect(water).toHaveAttribute('aria-pressed', 'false');
+  await page.goto('/');
+  // Mink weigh half as much, rats too: 100 × (1 − (0.133 + 0.133 + 0.021) / 2.364).
+  await expect(page.getByText(/^Hold 88 of 100/)).toBeVisible();
+});
+
 test('back is the browser’s own', async ({ page }) => {
   await page.getByRole('link', { name: /^Way in 1/ }).click();
   await expect(headline(page)).toHaveText('Way in 1');

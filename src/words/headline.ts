@@ -1,6 +1,6 @@
 /** The answer in one sentence, and the line under it. */
 import { findBay } from '@/core/place/find';
-import type { Place } from '@/core/place/place';
+import { outside, type Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement, Range } from '@/core/score/judge';
 import type { Scenario } from '@/core/score/scenario';
@@ -44,6 +44,15 @@ export function headline(judgement: Judgement): Headline {
       under: 'No group is there in these hours.',
     };
   }
+  const open = inTheOpen(judgement);
+  if (open.birds > 0 && open.who.length > 0 && waysIn.length === 0) {
+    return {
+      answer: `${count(open.birds, 'bird')} in the open`,
+      tone: 'open',
+      when: scenarioWhen[judgement.scenario],
+      under: `Nothing stands between them and ${animalList(open.who)}.${slow}${unread}`,
+    };
+  }
   if (waysIn.length > 0) {
     const birds = judgement.birds === 1 ? 'the bird' : 'the birds';
     const who = capital(animalList(quickestFirst(waysIn)));
@@ -51,7 +60,7 @@ export function headline(judgement: Judgement): Headline {
       answer: count(waysIn.length, 'way in', 'ways in'),
       tone: 'open',
       when: scenarioWhen[judgement.scenario],
-      under: `${who} can get to ${birds} ${scenarioDoors[judgement.scenario]}.${slow}${unread}`,
+      under: `${who} can get to ${birds} ${scenarioDoors[judgement.scenario]}.${openWords(open.birds)}${slow}${unread}`,
     };
   }
   if (stops.unread > 0) {
@@ -68,6 +77,21 @@ export function headline(judgement: Judgement): Headline {
     when: 'found',
     under: `Everything asked for was read, and nothing that lives here gets in within the hour.${slow}`,
   };
+}
+
+/** Birds outside every wall, and who comes for them in these hours. */
+function inTheOpen({ whereabouts, animals }: Judgement) {
+  const there = whereabouts.filter(({ zone }) => zone === outside);
+  const takes = (it: Judgement['animals'][number]): boolean =>
+    it.about && it.groups.some(({ zone, weight }) => zone === outside && weight > 0);
+  return {
+    birds: there.reduce((sum, { group }) => sum + group.count, 0),
+    who: animals.filter(takes).map(({ animal }) => animal),
+  };
+}
+
+function openWords(birds: number): string {
+  return birds === 0 ? '' : ` ${count(birds, 'bird')} besides in the open.`;
 }
 
 const scenarioWhen: Readonly<Record<Scenario, string>> = {

@@ -8,7 +8,7 @@ import type { LatchId } from '@/core/tables/latches';
 import type { MeshId } from '@/core/tables/meshes';
 import type { Motion } from '@/core/tables/motions';
 import type { Touching } from '@/core/tables/shocking';
-import type { Often } from '@/core/tables/visiting';
+import type { Near, Often } from '@/core/tables/visiting';
 
 /** One of them, and several. */
 export const animalNames: Readonly<Record<AnimalId, readonly [one: string, many: string]>> = {
@@ -176,6 +176,17 @@ export const oftenNames: Readonly<Record<Often, string>> = {
   passes: 'passes by',
   weekly: 'about weekly',
   'most-nights': 'most nights',
+};
+
+export const nearNames: Readonly<Record<Near, string>> = {
+  woods: 'woods',
+  water: 'water',
+  town: 'houses and gardens',
+  farmland: 'farmland',
+  dogs: 'neighbours’ dogs',
+  cover: 'brush or long grass',
+  'stone-walls': 'stone walls, stacked wood',
+  'feed-left-out': 'feed or eggs left out',
 };
 
 export const touchingNames: Readonly<Record<Touching, readonly [name: string, note: string]>> = {

@@ -117,3 +117,27 @@ test('the command line’s text leads with the answer and names what was judged'
     /^Judged: passing through openings, reaching in, .*electric strands\.$/,
   );
 });
+
+test('birds in the open are said to be, whatever the walls are like', () => {
+  const [group] = samphireYard.place.flock;
+  if (!group) throw new Error('no birds');
+  const out = (more: object) => ({
+    ...samphireYard.place,
+    flock: [{ ...group, ...more }],
+  });
+  const ranging = out({ ranging: { zone: 'outside', hours: 4, watched: false } });
+  expect(headline(judge(ranging, walks, { scenario: 'ranging' }))).toMatchObject({
+    answer: '12 birds in the open',
+    tone: 'open',
+    when: 'while ranging',
+    under: expect.stringMatching(/^Nothing stands between them and mink, stoats, .*goshawks\./),
+  });
+  const tree = {
+    ...samphireYard.place,
+    flock: [group, { ...group, id: 't', count: 1, sleeps: 'outside' }],
+  };
+  expect(headline(judge(tree, walks)).under).toMatch(/1 bird besides in the open\./);
+  expect(headline(judge(samphireYard.place, walks, { scenario: 'ranging' })).answer).toBe(
+    'No birds',
+  );
+});

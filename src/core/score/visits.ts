@@ -2,7 +2,7 @@
 import type { Place } from '../place/place';
 import type { LogEntry, Sighting } from '../place/sighting';
 import type { Animal } from '../tables/animals';
-import { drawnTimes, peakTimes, visitsOf } from '../tables/visiting';
+import { drawnTimes, oftenWords, peakTimes, visitsOf, type Often } from '../tables/visiting';
 
 /** Before anything was logged, a rate counts as if one visit had been seen (gamma shape; assumption of ours). */
 const priorShape = 1;
@@ -34,6 +34,15 @@ export function usualVisits({ setting }: Place, animal: Animal): number {
   const { usual, drawnBy } = animal.coming;
   const draws = drawnBy.filter((thing) => setting.near.includes(thing)).length;
   return Math.min(1, visitsOf[usual].value * drawnTimes.value ** draws);
+}
+
+/** The word nearest to a rate, as rates are told apart: by how many times, not by how much. */
+export function wordFor(visits: number): Often {
+  if (visits === 0) return 'never';
+  const away = (word: Often) => Math.abs(Math.log(visits / visitsOf[word].value));
+  return oftenWords
+    .filter((word) => word !== 'never')
+    .reduce<Often>((nearest, word) => (away(word) < away(nearest) ? word : nearest), 'passes');
 }
 
 /** Times the usual in this month; half a year later south of the line. The mean of the year where no day is given. */

@@ -1,12 +1,15 @@
-/** Which animals the keeper reckons with. One that is left out is never judged. */
+/** Which animals the keeper reckons with, what draws them, and how often they come. One that is left out is never judged. */
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
-import { animalIds, animalsOf, type AnimalId } from '@/core/tables/animals';
+import { nextOften, oftenOf, setOften, toggleLives, toggleNear } from '@/core/place/setting';
+import { usualVisits, wordFor } from '@/core/score/visits';
+import { animals, animalsOf, type AnimalId } from '@/core/tables/animals';
+import { nearThings } from '@/core/tables/visiting';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
-import { regionNames } from '@/words/names';
+import { nearNames, oftenNames, regionNames } from '@/words/names';
 
 interface Props {
   readonly place: Place;
@@ -14,16 +17,8 @@ interface Props {
 }
 
 export function LivesHere({ place, onChange }: Props) {
-  const { lives, region } = place.setting;
+  const { lives, near, region } = place.setting;
   const known = [...new Set([...animalsOf(region), ...lives])];
-  const toggle = (id: AnimalId) =>
-    onChange((it) => {
-      const now = it.setting.lives;
-      const next = now.includes(id) ? now.filter((other) => other !== id) : [...now, id];
-      // Table order, so that lists do not shuffle with every tap; one from another region stays.
-      const chosen = animalIds.filter((other) => next.includes(other));
-      return { ...it, setting: { ...it.setting, lives: chosen } };
-    });
   return (
     <View style={styles.part}>
       <Txt kind="heading">What lives near you</Txt>
@@ -37,12 +32,50 @@ export function LivesHere({ place, onChange }: Props) {
             look="chip"
             label={animalName(id)}
             selected={lives.includes(id)}
-            onPress={() => toggle(id)}
+            onPress={() => onChange((it) => toggleLives(it, id))}
             style={styles.chip}
           />
         ))}
       </View>
+      <Txt kind="sub">What lies near, and what calls them</Txt>
+      <View style={styles.wrap}>
+        {nearThings.map((thing) => (
+          <Button
+            key={thing}
+            look="chip"
+            label={nearNames[thing]}
+            selected={near.includes(thing)}
+            onPress={() => onChange((it) => toggleNear(it, thing))}
+            style={styles.chip}
+          />
+        ))}
+      </View>
+      <Txt kind="sub">How often each comes by</Txt>
+      <Txt tone="ink2">
+        Reckoned from what lies near, until you say it: tap to go through the words.
+      </Txt>
+      <View style={styles.wrap}>
+        {lives.map((id) => (
+          <HowOften key={id} place={place} id={id} onChange={onChange} />
+        ))}
+      </View>
     </View>
+  );
+}
+
+/** The keeper's word, or the one that comes out of what lies near. */
+function HowOften({ place, id, onChange }: Props & { readonly id: AnimalId }) {
+  const own = oftenOf(place, id);
+  const word = own ?? wordFor(usualVisits(place, animals[id]));
+  return (
+    <Button
+      look="chip"
+      label={`${animalName(id)}: ${oftenNames[word]}`}
+      says={`${animalName(id)}: ${oftenNames[word]}, ${own ? 'as you say' : 'as reckoned'}. Change`}
+      selected={own !== undefined}
+      onPress={() => onChange((it) => setOften(it, id, nextOften(oftenOf(it, id))))}
+      style={styles.often}
+    />
   );
 }
 
@@ -55,5 +88,6 @@ const styles = StyleSheet.create({
     borderTopColor: color.hairline,
   },
   wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  chip: { minWidth: 104 },
+  chip: { minWidth: 104, paddingHorizontal: space.m },
+  often: { minWidth: 160, paddingHorizontal: space.m },
 });

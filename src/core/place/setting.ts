@@ -1,0 +1,42 @@
+/** Changes to what a keeper says of the surroundings: who lives here, what lies near, how often something comes. */
+import { animalIds, type AnimalId } from '../tables/animals';
+import { nearThings, oftenWords, type Near, type Often } from '../tables/visiting';
+import type { Place, Setting } from './place';
+
+const withSetting = (place: Place, changed: Partial<Setting>): Place => ({
+  ...place,
+  setting: { ...place.setting, ...changed },
+});
+
+/** In table order, so that lists do not shuffle with every tap; an animal from another region stays. */
+export function toggleLives(place: Place, id: AnimalId): Place {
+  const { lives } = place.setting;
+  const isThere = lives.includes(id);
+  return withSetting(place, {
+    lives: animalIds.filter((other) => (other === id ? !isThere : lives.includes(other))),
+  });
+}
+
+export function toggleNear(place: Place, thing: Near): Place {
+  const { near } = place.setting;
+  const isThere = near.includes(thing);
+  return withSetting(place, {
+    near: nearThings.filter((other) => (other === thing ? !isThere : near.includes(other))),
+  });
+}
+
+export function oftenOf({ setting }: Place, animal: AnimalId): Often | undefined {
+  return setting.often?.find((it) => it.animal === animal)?.often;
+}
+
+/** Sets the keeper's word, or takes it back, so that the tables' stands again. */
+export function setOften(place: Place, animal: AnimalId, often: Often | undefined): Place {
+  const others = (place.setting.often ?? []).filter((it) => it.animal !== animal);
+  return withSetting(place, { often: often ? [...others, { animal, often }] : others });
+}
+
+/** The word after this one; after the last of them none, so that the tables' stands. "Never" is said by leaving an animal out. */
+export function nextOften(word: Often | undefined): Often | undefined {
+  const words = oftenWords.filter((it) => it !== 'never');
+  return words[word === undefined ? 0 : words.indexOf(word as 'passes') + 1];
+}
