@@ -10,7 +10,7 @@ import { caseRest, caseSlot } from './case-slot';
 import { chanceOf } from './chance';
 import { otherEnd, type Distance } from './distances';
 import { faceWays, isOuter, zoneInside, type FaceWays } from './face-ways';
-import { innerPaces } from './inner-paces';
+import { innerPaces, type InnerPaces } from './inner-paces';
 import { paceOf, type Pace } from './pace';
 import { birds, isAlike, toBirdsOf, type ToBirds } from './to-birds';
 
@@ -89,10 +89,13 @@ export function faceRoutesOf(
       ? known.byFace[index]
       : routesFrom(face, animal, bound, when, birdZones, toBirds),
   );
-  const inner = { routes: [], paces: innerPaces(place, animal, bound, when, toBirds) };
+  const inner = innerPaces(place, animal, bound, when, toBirds, known?.inner);
   const outer = byFace.filter((it) => it !== undefined);
-  const found = outer.length > 0 && inner.paces.size > 0 ? [...outer, inner] : outer;
-  slots[slot] = { rest, zones: birdZones, faces: place.faces, toBirds, byFace, found };
+  const found =
+    outer.length > 0 && inner.paces.size > 0
+      ? [...outer, { routes: [], paces: inner.paces }]
+      : outer;
+  slots[slot] = { rest, zones: birdZones, faces: place.faces, toBirds, byFace, inner, found };
   return found;
 }
 
@@ -103,6 +106,7 @@ interface LastFound {
   readonly faces: readonly Face[];
   readonly toBirds: ToBirds;
   readonly byFace: readonly (FaceRoutes | undefined)[];
+  readonly inner: InnerPaces;
   readonly found: readonly FaceRoutes[];
 }
 

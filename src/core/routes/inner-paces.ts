@@ -4,52 +4,69 @@
  */
 import type { Bound } from '../effort/bound';
 import type { When } from '../effort/when';
-import { outside, type BayId, type Place } from '../place/place';
+import { outside, type BayId, type Face, type Place } from '../place/place';
 import type { Animal } from '../tables/animals';
 import type { BayWay } from './bay-ways';
 import { chanceOf } from './chance';
 import { distancesTo, type Distance } from './distances';
-import { faceWays, isOuter, zoneInside } from './face-ways';
+import { faceWays, isOuter, zoneInside, type FaceWays } from './face-ways';
 import { paceOf, type Pace } from './pace';
-import { lightestOfEach, type BarrierEdge, type ToBirds } from './to-birds';
+import { isAlike, lightestOfEach, type BarrierEdge, type ToBirds } from './to-birds';
 
 type Way = Distance<BayWay | undefined>;
+type Paces = ReadonlyMap<BayId, Pace>;
 
-/** By bay; a bay that nothing gets through on a way to birds is absent. */
+/** What the last answer was made from: the same ways give it again. */
+export interface InnerPaces {
+  readonly throughs: readonly (BayWay | undefined)[];
+  readonly toBirds: ToBirds;
+  readonly paces: Paces;
+}
+
+const none: Paces = new Map();
+
+/** By bay; a bay that nothing gets through on a way to birds is absent. `last`: the answer before, if there was one. */
 export function innerPaces(
   place: Place,
   animal: Animal,
   bound: Bound,
   when: When,
   toBirds: ToBirds,
-): Map<BayId, Pace> {
-  const ways = place.faces.map((face) => ({ face, ways: faceWays(face, animal, bound, when) }));
-  const edges = ways.flatMap(({ face, ways: { through } }): BarrierEdge[] =>
-    through
-      ? [
-          {
-            between: isOuter(face) ? [outside, zoneInside(face)] : face.between,
-            weight: through.weight,
-            item: through,
-          },
-        ]
-      : [],
-  );
+  last: InnerPaces | undefined,
+): InnerPaces {
+  const ways = place.faces.map((face) => faceWays(face, animal, bound, when));
+  const throughs = ways.map(({ through }) => through);
+  if (last?.toBirds === toBirds && isAlike(last.throughs, throughs)) return last;
+  const isOpenInside = place.faces.some((face, index) => throughs[index] && !isOuter(face));
+  const paces = isOpenInside ? workOut(place.faces, ways, toBirds) : none;
+  return { throughs, toBirds, paces };
+}
+
+function workOut(faces: readonly Face[], ways: readonly FaceWays[], toBirds: ToBirds): Paces {
+  const edges = faces.flatMap((face, index): BarrierEdge[] => {
+    const through = ways[index]?.through;
+    if (!through) return [];
+    const between: BarrierEdge['between'] = isOuter(face)
+      ? [outside, zoneInside(face)]
+      : face.between;
+    return [{ between, weight: through.weight, item: through }];
+  });
   const fromOutside = distancesTo(lightestOfEach(edges), [outside]);
   const paces = new Map<BayId, Pace>();
-  for (const { face, ways: own } of ways) {
-    if (isOuter(face)) continue;
+  faces.forEach((face, index) => {
+    if (isOuter(face)) return;
     const [a, b] = face.between;
-    for (const { through } of own.bays) {
-      if (!through) continue;
-      const pace = lighterPace(
-        through,
-        [fromOutside.get(a), toBirds.get(b)],
-        [fromOutside.get(b), toBirds.get(a)],
-      );
-      if (pace) paces.set(through.bay.id, pace);
+    for (const { through } of ways[index]?.bays ?? []) {
+      const pace =
+        through &&
+        lighterPace(
+          through,
+          [fromOutside.get(a), toBirds.get(b)],
+          [fromOutside.get(b), toBirds.get(a)],
+        );
+      if (through && pace) paces.set(through.bay.id, pace);
     }
-  }
+  });
   return paces;
 }
 

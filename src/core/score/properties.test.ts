@@ -165,6 +165,27 @@ test('of two doors that give way alike, neither is drawn as holding', () => {
   );
 });
 
+test('what is kept never goes stale: reading after reading, the answer is that of a place never seen before', () => {
+  const readings = fc.array(fc.tuple(fc.nat(), fc.double({ min: 0, max: 1, noNaN: true })), {
+    minLength: 3,
+    maxLength: 5,
+  });
+  fc.assert(
+    fc.property(randomPlace('some'), readings, (place, all) => {
+      let now = place;
+      for (const [pick, share] of all) {
+        const questions = questionsOf(now);
+        const question = questions[pick % questions.length];
+        if (!question) return;
+        // Read anew from all it may be: what was known is changed, not only narrowed.
+        now = readOne(now, { ...question, known: undefined }, share);
+        expect(judgeAll(now, [])).toEqual(judgeAll(structuredClone(now), []));
+      }
+    }),
+    { numRuns: 10 },
+  );
+});
+
 test('same input, same answer', () => {
   fc.assert(
     fc.property(randomPlace('some'), (it) => {
