@@ -9,6 +9,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
+      setupFiles: ['<rootDir>/src/core/tests/seed.ts'],
       testMatch: ['<rootDir>/{src/core,src/words,cli,demo,server,scripts}/**/*.test.ts'],
       moduleNameMapper: alias,
     },

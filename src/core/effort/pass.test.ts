@@ -158,6 +158,13 @@ describe('a slot is not a hole (assumption of ours where the figure was measured
     }
   });
 
+  test('“under” is said of the published figure only: a slot is shut at its own', () => {
+    expect([slot(64, 'red-fox'), slot(64.1, 'red-fox')]).toEqual(['holds', 'open']);
+    expect([rung(76, 'red-fox'), rung(76.2, 'red-fox')]).toEqual(['holds', 'open']);
+    const { reason } = passEffort(animals['red-fox'], 'bay', 'ground.gap', 64, 'slot');
+    expect(reason).toMatchObject({ used: { value: 64 }, strict: { value: 64 } });
+  });
+
   test('where the published figure speaks of gaps itself, both are judged by it', () => {
     for (const id of ['norway-rat', 'house-mouse', 'american-mink'] as const) {
       for (const opening of [5, 6.5, 12.7, 13, 25.4, 26]) {

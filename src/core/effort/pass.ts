@@ -20,15 +20,22 @@ export function closureAt(closure: Closure, shape: Shape): Figure {
   return (shape === 'slot' && closure.slot) || closure.used;
 }
 
+/** The stricter figure for an opening of this shape: never looser than the one used. */
+export function strictAt(closure: Closure, shape: Shape): Figure {
+  const used = closureAt(closure, shape);
+  return used.value < closure.strict.value ? used : closure.strict;
+}
+
 /**
  * An opening above the figure used counts as passing; under it and over the stricter figure it is in doubt,
  * which holds but is said. Where the source says "under", the figure itself passes.
  */
 export function verdictOf(opening: number, closure: Closure, shape: Shape = 'hole'): Verdict {
-  const used = closureAt(closure, shape).value;
-  if (opening > used) return 'passes';
-  if (closure.passesAtFigure && opening === used) return 'passes';
-  return opening > closure.strict.value ? 'in-doubt' : 'stopped';
+  const used = closureAt(closure, shape);
+  if (opening > used.value) return 'passes';
+  // "Under" is said of the published figure; a slot's is ours, and shuts at itself.
+  if (closure.passesAtFigure && used === closure.used && opening === used.value) return 'passes';
+  return opening > strictAt(closure, shape).value ? 'in-doubt' : 'stopped';
 }
 
 export function openingReason(animal: Animal, opening: number, shape: Shape): OpeningReason {
@@ -38,7 +45,7 @@ export function openingReason(animal: Animal, opening: number, shape: Shape): Op
     opening,
     shape,
     used,
-    strict: animal.closure.strict,
+    strict: strictAt(animal.closure, shape),
     verdict: verdictOf(opening, animal.closure, shape),
     over: Math.round((opening - used.value) * 100) / 100,
   };

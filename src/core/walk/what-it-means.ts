@@ -1,7 +1,7 @@
 /** What a length means while it is typed: who it lets by, and what would stop them. Same rule as the judgement. */
 import { digEffort } from '../effort/dig';
 import { liftEffort } from '../effort/lift';
-import { closureAt, passEffort } from '../effort/pass';
+import { closureAt, passEffort, strictAt } from '../effort/pass';
 import { reachEffort } from '../effort/reach';
 import type { PartEffort, Shape } from '../effort/reason';
 import { nightShut } from '../effort/when';
@@ -100,7 +100,7 @@ export function closureFor(ids: readonly AnimalId[], shape: Shape = 'slot'): Tar
   const figures = ids.map((id) => {
     const { closure } = animals[id];
     const used = closureAt(closure, shape).value;
-    return { animal: id, used, strict: Math.min(used, closure.strict.value) };
+    return { animal: id, used, strict: strictAt(closure, shape).value };
   });
   const [first, ...rest] = figures;
   if (!first) return undefined;
