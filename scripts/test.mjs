@@ -39,7 +39,8 @@ const unitReport = inRoot('reports', 'unit.json');
 runner(
   'unit tests',
   bin('jest'),
-  ['--json', '--outputFile', unitReport],
+  // A busy machine is slow, not wrong.
+  ['--json', '--outputFile', unitReport, '--testTimeout', '60000'],
   unitReport,
   ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => [
     numPassedTests,
