@@ -25,6 +25,15 @@ export function HowItJudges() {
         its height. A camera night counts 0.8 of a watched night, your own eyes 0.15. A gap over 1
         m, mesh over 300 mm or a skirt over 2 m is taken for a slip.
       </Txt>
+      <Txt tone="ink2">
+        Also ours: an opening more than three times as long as wide is a slot; by day birds stand no
+        higher than 600 mm (fine mesh to the knee is common practice); a day has twelve hours of
+        light; somebody at home keeps seven visits in ten away; an animal’s visits are spread evenly
+        over the hours it keeps; each thing near that draws it doubles them, its months add half;
+        rounds on record weigh against fifty of the starting figure; a frame with twice an animal’s
+        force on its edge does not rise at all; strands never turn back more than 98 in 100, and
+        grass, snow or mesh on the line leave a half, a quarter, a tenth of that.
+      </Txt>
     </>
   );
 }
