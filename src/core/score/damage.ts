@@ -4,18 +4,12 @@ import type { Animal } from '../tables/animals';
 import type { Scenario } from './scenario';
 
 /**
- * Birds of a group; never more than there are. Groups that stand together share what one visit takes by their numbers (`together`
- * is how many birds are in the zone), so that a flock told as two groups loses what it would as one. In the open birds
- * scatter, and it leaves with fewer.
+ * Birds of a group; never more than there are. Groups that stand together share what one visit takes by their numbers, so that
+ * a flock told as two groups loses what it would as one. In the open birds scatter, and it leaves with fewer.
  */
-export function damageOf(
-  animal: Animal,
-  group: Group,
-  together: number,
-  scenario: Scenario,
-): number {
+export function damageOf(animal: Animal, group: Group, share: number, scenario: Scenario): number {
   const { taking } = animal;
   const most = taking[group.kind].value;
   const taken = scenario === 'ranging' ? Math.min(most, taking.inTheOpen.value) : most;
-  return Math.min(taken * (group.count / together), group.count);
+  return Math.min(taken * share, group.count);
 }

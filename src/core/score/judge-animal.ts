@@ -1,6 +1,6 @@
 /** One animal in one scenario: its routes to the birds it takes, and what they come to for each group. */
 import type { When } from '../effort/when';
-import { outside, type Place, type ZoneId } from '../place/place';
+import { outside, type Group, type Place, type ZoneId } from '../place/place';
 import { faceRoutesOf, weakestOf, type FaceRoutes, type Route } from '../routes/animal-routes';
 import type { Animal, AnimalId } from '../tables/animals';
 import { damageOf } from './damage';
@@ -22,6 +22,8 @@ export interface GroupThreat {
   readonly group: string;
   readonly zone: ZoneId;
   readonly exposure: number;
+  /** Share of what one visit takes there that falls to this group. */
+  readonly share: number;
   /** Birds by one visit that gets in. */
   readonly damage: number;
   /** Visits in the scenario's hours × exposure × damage: what the hold weighs it by. */
@@ -60,18 +62,19 @@ export function judgeAnimal(
 ): AnimalRoutes {
   const about = isAbout(animal, scenario);
   const visits = dailyVisits * shareOfVisits(animal, scenario);
-  const taken = birds
-    .map((it) => ({
-      ...it,
-      damage: damageOf(animal, it.group, birdsIn(birds, it.zone), scenario),
-    }))
-    .filter(({ damage }) => damage > 0);
-  const zones = [...new Set(taken.map(({ zone }) => zone))];
+  const wanted = birds.filter(({ group }) => comesFor(animal, group));
+  const taken = wanted.map((it) => {
+    const share = shareIn(wanted, it, animal);
+    return { ...it, share, damage: damageOf(animal, it.group, share, scenario) };
+  });
+  // What comes for eggs or feed alone is no way in's animal.
+  const zones = [...new Set(taken.filter(({ damage }) => damage > 0).map(({ zone }) => zone))];
   const to = about ? routesTo(place, animal, when, zones) : undefined;
-  const groups = taken.map(({ group, zone, exposure, damage }): GroupThreat => ({
+  const groups = taken.map(({ group, zone, exposure, share, damage }): GroupThreat => ({
     group: group.id,
     zone,
     exposure,
+    share,
     damage,
     weight: visits * exposure * damage,
     chance: to?.chance(zone) ?? never,
@@ -95,8 +98,16 @@ export function judgeAnimal(
   };
 }
 
-function birdsIn(birds: readonly Whereabouts[], zone: ZoneId): number {
-  return birds.reduce((sum, it) => sum + (it.zone === zone ? it.group.count : 0), 0);
+/** Birds of that kind, eggs or feed: anything of the group's. */
+function comesFor({ taking }: Animal, group: Group): boolean {
+  return taking[group.kind].value > 0 || taking.eggs.value > 0 || taking.feed;
+}
+
+/** Groups that stand together share what one visit takes by their numbers, as far as the animal wants them alike. */
+function shareIn(birds: readonly Whereabouts[], one: Whereabouts, { taking }: Animal): number {
+  const takes = ({ group }: Whereabouts): boolean => taking[group.kind].value > 0;
+  const alike = birds.filter((it) => it.zone === one.zone && takes(it) === takes(one));
+  return one.group.count / alike.reduce((sum, { group }) => sum + group.count, 0);
 }
 
 const never: ChanceRange = { best: 0, worst: 0 };
@@ -117,7 +128,8 @@ function routesTo(place: Place, animal: Animal, when: When, zones: readonly Zone
   const weakest = weakestIn(all);
   const chance = (zone: ZoneId): ChanceRange => {
     if (zone === outside) return surely;
-    const { best, worst } = inside.length === 1 ? weakest : weakestIn(both([zone]));
+    const { best, worst } =
+      inside.length === 1 && inside[0] === zone ? weakest : weakestIn(both([zone]));
     return { best: best?.chance ?? 0, worst: worst?.chance ?? 0 };
   };
   return { all, weakest, chance };

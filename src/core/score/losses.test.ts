@@ -110,6 +110,58 @@ test('a flock told as two groups in one zone is threatened as it would be as one
   );
 });
 
+describe('eggs and feed alone', () => {
+  const [group] = penPlace([], {}).flock;
+  if (!group) throw new Error('no birds');
+  const hens = (lives: ('rat-snake' | 'house-mouse')[]): Place => ({
+    ...penPlace(lives, { mesh: 'welded-25' }),
+    flock: [{ ...group, kind: 'grown' }],
+  });
+
+  test('a snake takes hens’ eggs and no hen: eggs are lost, no bird, and it is no way in', () => {
+    const place = hens(['rat-snake']);
+    const { eggs, birds } = lossesOfMonth(place, [], { date: '2026-05-10' });
+    expect(eggs.low).toBeGreaterThan(0);
+    expect(birds).toEqual({ low: 0, high: 0 });
+    const { waysIn, hold } = judgeAll(place, [])['night-shut'];
+    expect(waysIn).toEqual([]);
+    expect(hold.best).toBeNull();
+  });
+
+  test('mice come for feed', () => {
+    const { feedVisits, eggs } = lossesOfMonth(hens(['house-mouse']), [], {});
+    expect(feedVisits.low).toBeGreaterThan(0);
+    expect(eggs.low).toBe(0);
+  });
+
+  test('two groups in one zone lay and eat as one', () => {
+    const one = hens(['rat-snake', 'house-mouse']);
+    const flock = [2, 4].map((count, index) => ({
+      ...group,
+      kind: 'grown' as const,
+      id: `g${index}`,
+      count,
+    }));
+    const [a, b] = [one, { ...one, flock }].map((it) =>
+      lossesOfMonth(it, [], { date: '2026-05-10' }),
+    );
+    expect(b?.eggs.low).toBeCloseTo(a?.eggs.low ?? 0, 9);
+    expect(b?.feedVisits.low).toBeCloseTo(a?.feedVisits.low ?? 0, 9);
+  });
+
+  test('chicks among hens are what a snake takes, however many hens there are', () => {
+    const place: Place = {
+      ...hens(['rat-snake']),
+      flock: [
+        { ...group, id: 'chicks' },
+        { ...group, id: 'hens', kind: 'grown', count: 30 },
+      ],
+    };
+    const [snake] = judgeAll(place, [])['night-shut'].animals;
+    expect(snake?.groups.find((it) => it.group === 'chicks')?.damage).toBe(2);
+  });
+});
+
 describe('the evening round', () => {
   test('nobody shuts anything, nothing is missed', () => {
     expect(missedRoundChance(penPlace([], {}))).toBe(0);

@@ -100,7 +100,7 @@ function dayLoss(
   threat: GroupThreat,
 ): DayLoss {
   const { taking } = animals[animal];
-  const { exposure, damage, chance, group } = threat;
+  const { exposure, share, damage, chance, group } = threat;
   const succeed: Span = {
     low: visits * exposure * chance.best,
     high: visits * exposure * chance.worst,
@@ -110,8 +110,8 @@ function dayLoss(
     animal,
     group,
     birds: times(succeed, damage),
-    eggs: times(succeed, isLaying ? taking.eggs.value : 0),
-    feedVisits: taking.feed ? succeed : none,
+    eggs: times(succeed, isLaying ? taking.eggs.value * share : 0),
+    feedVisits: taking.feed ? times(succeed, share) : none,
   };
 }
 
