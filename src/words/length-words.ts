@@ -5,7 +5,7 @@ import type { Units } from '@/core/walk/length-entry';
 const sixteenths = 16;
 
 /** Fractions that have a sign of their own. */
-const signs: Readonly<Record<string, string>> = {
+export const fractionSigns: Readonly<Record<string, string>> = {
   '1/8': '⅛',
   '1/4': '¼',
   '3/8': '⅜',
@@ -61,7 +61,7 @@ function inches(mm: number): string {
   if (rest === 0) return String(whole);
   const divisor = greatestCommonDivisor(rest, sixteenths);
   const fraction = `${rest / divisor}/${sixteenths / divisor}`;
-  const sign = signs[fraction];
+  const sign = fractionSigns[fraction];
   if (sign) return whole === 0 ? sign : `${whole}${sign}`;
   return whole === 0 ? fraction : `${whole} ${fraction}`;
 }

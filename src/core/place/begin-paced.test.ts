@@ -3,39 +3,15 @@ import { writePlaceFile } from '../formats/place-file';
 import { readPlaceFile } from '../formats/read-place-file';
 import { judgeAll } from '../score/judge-all';
 import { allBays } from './find';
-import { beginPaced, type PacedBeginning, type PacedHouse } from './begin-paced';
+import { beginningOf, elbow } from '../tests/elbow';
+import { beginPaced, type PacedHouse } from './begin-paced';
 import { lapOf } from './lap';
 import { areaOf, closeOutline } from './outline';
 import { checkPacing, isPacing, type PacedSide } from './pacing';
 import type { Place } from './place';
 
-const elbow: PacedSide[] = [
-  { length: 4100, turn: 90 },
-  { length: 5600, turn: 90 },
-  { length: 2700, turn: 90 },
-  { length: 2200, turn: -90 },
-  { length: 1400, turn: 90 },
-  { length: 3400, turn: 90 },
-];
-
-function beginning(sides: PacedSide[], house?: PacedHouse): PacedBeginning {
-  const pacing = checkPacing(sides);
-  if (!isPacing(pacing)) throw new Error(JSON.stringify(pacing));
-  return {
-    id: 'p',
-    name: 'Paced',
-    units: 'metric',
-    region: 'gb',
-    birds: 6,
-    kind: 'grown',
-    runHeight: 1800,
-    pacing,
-    ...(house && { house }),
-  };
-}
-
-function begun(sides: PacedSide[], house?: PacedHouse): Place {
-  const place = beginPaced(beginning(sides, house));
+function begun(sides: readonly PacedSide[], house?: PacedHouse): Place {
+  const place = beginPaced(beginningOf(sides, house));
   if ('problem' in place) throw new Error(JSON.stringify(place));
   return place;
 }
@@ -83,15 +59,15 @@ test('paced anticlockwise, the gate stays where pacing began: at the end of its 
 });
 
 test('a house too wide for its side, too near the gate or too deep for the run is refused', () => {
-  expect(beginPaced(beginning(elbow, { ...hut, width: 5200 }))).toEqual({
+  expect(beginPaced(beginningOf(elbow, { ...hut, width: 5200 }))).toEqual({
     problem: 'side-too-short',
     side: 1,
   });
-  expect(beginPaced(beginning(elbow, { ...hut, side: 0, width: 2600 }))).toEqual({
+  expect(beginPaced(beginningOf(elbow, { ...hut, side: 0, width: 2600 }))).toEqual({
     problem: 'side-too-short',
     side: 0,
   });
-  expect(beginPaced(beginning(elbow, { ...hut, depth: 4200 }))).toEqual({
+  expect(beginPaced(beginningOf(elbow, { ...hut, depth: 4200 }))).toEqual({
     problem: 'house-too-deep',
   });
 });
@@ -107,7 +83,7 @@ test('property: whatever is begun is a place file that opens, has no id twice, a
         const pacing = checkPacing(lengths.map((length) => ({ length, turn })));
         if (!isPacing(pacing)) return;
         const house = { side: pick % lengths.length, width: 900, depth: 600, nestLid: true };
-        const place = beginPaced({ ...beginning(elbow), pacing, house });
+        const place = beginPaced({ ...beginningOf(elbow), pacing, house });
         if ('problem' in place) return;
         const read = readPlaceFile(writePlaceFile({ place, walks: [], mends: [], sightings: [] }));
         expect('file' in read).toBe(true);

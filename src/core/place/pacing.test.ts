@@ -1,14 +1,13 @@
 import fc from 'fast-check';
 import { closeOutline, paceOutline } from './outline';
+import { elbow } from '../tests/elbow';
 import { checkPacing, isPacing, withTurn, type PacedSide } from './pacing';
 import { firstCrossing, isInside, isWithinFigure } from './polygon';
 
 const walk = (...sides: [length: number, turn: number][]): PacedSide[] =>
   sides.map(([length, turn]) => ({ length, turn }));
 
-const elbow = walk([4100, 90], [5600, 90], [2700, 90], [2200, -90], [1400, 90], [3400, 90]);
-
-function good(sides: PacedSide[]) {
+function good(sides: readonly PacedSide[]) {
   const checked = checkPacing(sides);
   if (!isPacing(checked)) throw new Error(JSON.stringify(checked));
   return checked;

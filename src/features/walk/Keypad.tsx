@@ -3,6 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Units } from '@/core/walk/length-entry';
 import { Button } from '@/ui/controls/Button';
 import { space } from '@/ui/theme/tokens';
+import { fractionSigns } from '@/words/length-words';
 
 interface Props {
   readonly text: string;
@@ -19,15 +20,6 @@ interface Props {
 }
 
 const fractions = ['1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
-const signs: Readonly<Record<(typeof fractions)[number], string>> = {
-  '1/8': '⅛',
-  '1/4': '¼',
-  '3/8': '⅜',
-  '1/2': '½',
-  '5/8': '⅝',
-  '3/4': '¾',
-  '7/8': '⅞',
-};
 
 export function Keypad({
   text,
@@ -52,7 +44,7 @@ export function Keypad({
             <Button
               key={fraction}
               look="chip"
-              label={signs[fraction]}
+              label={fractionSigns[fraction] ?? fraction}
               says={`${fraction} inch`}
               onPress={() => setText(withFraction(text, fraction))}
               style={styles.key}

@@ -2,8 +2,8 @@ import { samphireYard } from '../../../demo/samphire-yard';
 import { applyReadings } from '@/core/place/apply-readings';
 import { beginPaced } from '@/core/place/begin-paced';
 import { lapOf } from '@/core/place/lap';
-import { checkPacing, isPacing } from '@/core/place/pacing';
 import type { Place } from '@/core/place/place';
+import { beginningOf, elbow } from '@/core/tests/elbow';
 import { boxOf, lapLayout } from './lap-layout';
 import { overlaps, planLayout } from './plan-layout';
 
@@ -87,22 +87,7 @@ describe('the plan', () => {
 });
 
 describe('side names in the plan', () => {
-  const sides = [4100, 5600, 2700, 2200, 1400, 3380].map((length, index) => ({
-    length,
-    turn: index === 3 ? -90 : 90,
-  }));
-  const pacing = checkPacing(sides);
-  if (!isPacing(pacing)) throw new Error('does not close');
-  const paced = beginPaced({
-    id: 'p',
-    name: 'Paced',
-    units: 'metric',
-    region: 'gb',
-    birds: 6,
-    kind: 'grown',
-    runHeight: 1800,
-    pacing,
-  }) as Place;
+  const paced = beginPaced(beginningOf(elbow)) as Place;
 
   test.each([320, 390, 800])('none stands on another or off the page at %d px', (width) => {
     const { sides: labels } = planLayout(paced, width, 400);
