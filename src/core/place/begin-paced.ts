@@ -1,20 +1,9 @@
 /** A new place from a paced perimeter: a run of any shape, with a house standing in it against one of its sides, or none. */
-import { livesToBeginWith } from '../tables/animals';
-import type { Beginning } from './begin';
-import {
-  boardBay,
-  gate,
-  gateWidth,
-  houseHeight,
-  nestLid,
-  popDoor,
-  roof,
-  runBays,
-  vent,
-} from './begin-bays';
+import { boardBay, gate, gateWidth, nestLid, runBays } from './begin-bays';
+import { begunPlace, housePartitions, houseSides, type Named } from './begun-place';
 import type { Point } from './outline';
 import type { Pacing } from './pacing';
-import type { Face, Outline, Place, Side } from './place';
+import type { Face, Outline, Place } from './place';
 import { isWithinFigure } from './polygon';
 
 export interface PacedHouse {
@@ -26,10 +15,7 @@ export interface PacedHouse {
   readonly nestLid: boolean;
 }
 
-export interface PacedBeginning extends Pick<
-  Beginning,
-  'id' | 'name' | 'units' | 'region' | 'birds' | 'kind' | 'runHeight'
-> {
+export interface PacedBeginning extends Named {
   readonly pacing: Pacing;
   /** Absent: the birds sleep in the run. */
   readonly house?: PacedHouse;
@@ -56,36 +42,21 @@ export function beginPaced(it: PacedBeginning): Place | PacedBeginningProblem {
   if (corners && !isWithinFigure(pacing.closed.points, inset(corners))) {
     return { problem: 'house-too-deep' };
   }
-  return {
-    id: it.id,
-    name: it.name,
-    units: it.units,
-    setting: {
-      region: it.region,
-      lives: livesToBeginWith(it.region, it.kind === 'chicks'),
-      near: [],
-    },
-    flock: [{ id: 'birds', kind: it.kind, count: it.birds, sleeps: house ? 'house' : 'run' }],
-    zones: [
-      { id: 'run', kind: 'run', name: 'run', outline: pacing.outline },
-      ...(house && corners
-        ? [
-            {
-              id: 'house',
-              kind: 'house',
-              name: 'house',
-              outline: houseOutline(corners, house),
-            } as const,
-          ]
-        : []),
-    ],
-    faces: [
-      ...outerWalls(it),
-      ...(house ? houseWalls(house) : []),
-      roof('run-roof', 'run roof', 'run', it.runHeight),
-      ...(house ? [roof('house-roof', 'house roof', 'house', houseHeight)] : []),
-    ],
-  };
+  const zones: Place['zones'] = [
+    { id: 'run', kind: 'run', name: 'run', outline: pacing.outline },
+    ...(house && corners
+      ? [
+          {
+            id: 'house',
+            kind: 'house',
+            name: 'house',
+            outline: houseOutline(corners, house),
+          } as const,
+        ]
+      : []),
+  ];
+  const inner = house ? housePartitions(house.width, house.depth, true) : [];
+  return begunPlace(it, zones, [...outerWalls(it), ...inner]);
 }
 
 /** Front left, back left, back right, front right, as one stands in the run before it. */
@@ -119,26 +90,9 @@ function inset(corners: Corners): Point[] {
   }));
 }
 
-/** Clockwise from the front left corner, towards the back. */
 function houseOutline([start, back]: Corners, { width, depth }: PacedHouse): Outline {
   const heading = (Math.atan2(back.x - start.x, back.y - start.y) * 180) / Math.PI;
-  const side = (id: string, name: string, length: number): Side => ({
-    id,
-    name,
-    kind: 'building',
-    length,
-    turn: 90,
-  });
-  return {
-    start,
-    heading,
-    sides: [
-      side('house-left', 'house left', depth),
-      side('house-back', 'house back', width),
-      side('house-right', 'house right', depth),
-      side('house-front', 'house front', width),
-    ],
-  };
+  return { start, heading, sides: houseSides(width, depth) };
 }
 
 function outerWalls({ pacing, house, runHeight }: PacedBeginning): Face[] {
@@ -172,19 +126,4 @@ function outerWalls({ pacing, house, runHeight }: PacedBeginning): Face[] {
 function gateOf(side: number, { reversed }: Pacing, runHeight: number) {
   return (index: number, count: number) =>
     side === 0 && index === (reversed ? count - 1 : 0) ? [gate(runHeight)] : [];
-}
-
-function houseWalls({ width, depth }: PacedHouse): Face[] {
-  const partition = (along: string, bay: Face['bays'][number]): Face => ({
-    id: along,
-    kind: 'partition',
-    between: ['run', 'house'],
-    along,
-    bays: [bay],
-  });
-  return [
-    partition('house-left', boardBay('hl', 'house left wall', depth, [vent(depth)])),
-    partition('house-right', boardBay('hr', 'house right wall', depth, [])),
-    partition('house-front', boardBay('hf', 'house front', width, [popDoor(width)])),
-  ];
 }

@@ -1,29 +1,12 @@
 /** A new place from a few paced lengths: a rectangular run with a house standing in its far corner. */
-import { livesToBeginWith, type Region } from '../tables/animals';
-import {
-  boardBay,
-  gate,
-  gateWidth,
-  houseHeight,
-  nestLid,
-  popDoor,
-  roof,
-  runBays,
-  vent,
-} from './begin-bays';
+import { boardBay, gate, gateWidth, nestLid, runBays } from './begin-bays';
+import { begunPlace, housePartitions, houseSides, type Named } from './begun-place';
 import type { Bay, Face, Place, Side } from './place';
 
-export interface Beginning {
-  readonly id: string;
-  readonly name: string;
-  readonly units: Place['units'];
-  readonly region: Region;
-  readonly birds: number;
-  readonly kind: Place['flock'][number]['kind'];
+export interface Beginning extends Named {
   /** Along the gate's side and away from it, mm. */
   readonly runWidth: number;
   readonly runDepth: number;
-  readonly runHeight: number;
   /** The house, its back on the run's far side, mm. */
   readonly houseWidth: number;
   readonly houseDepth: number;
@@ -39,24 +22,8 @@ export function beginPlace(it: Beginning): Place | BeginningProblem {
   if (it.houseWidth > it.runWidth - gateWidth || it.houseDepth > it.runDepth - gateWidth) {
     return { problem: 'house-too-large' };
   }
-  return {
-    id: it.id,
-    name: it.name,
-    units: it.units,
-    setting: {
-      region: it.region,
-      lives: livesToBeginWith(it.region, it.kind === 'chicks'),
-      near: [],
-    },
-    flock: [{ id: 'birds', kind: it.kind, count: it.birds, sleeps: 'house' }],
-    zones: zones(it),
-    faces: [
-      ...outerWalls(it),
-      ...houseWalls(it),
-      roof('run-roof', 'run roof', 'run', it.runHeight),
-      roof('house-roof', 'house roof', 'house', houseHeight),
-    ],
-  };
+  const inner = housePartitions(it.houseWidth, it.houseDepth, false);
+  return begunPlace(it, zones(it), [...outerWalls(it), ...inner]);
 }
 
 /** The gate's side runs up (heading 0); the house stands in the far corner of the side opposite to it. */
@@ -91,12 +58,7 @@ function zones(it: Beginning): Place['zones'] {
       outline: {
         start: { x: it.runDepth - it.houseDepth, y: it.houseWidth },
         heading: 90,
-        sides: [
-          side('house-left', 'house left', it.houseDepth),
-          side('house-back', 'house back', it.houseWidth),
-          side('house-right', 'house right', it.houseDepth),
-          side('house-front', 'house front', it.houseWidth),
-        ],
+        sides: houseSides(it.houseWidth, it.houseDepth),
       },
     },
   ];
@@ -144,25 +106,5 @@ function outerWalls(it: Beginning): Face[] {
       along: 'right',
       bays: [boardBay('hs', 'house side', it.houseDepth, [])],
     },
-  ];
-}
-
-function houseWalls(it: Beginning): Face[] {
-  const partition = (along: string, bay: Bay): Face => ({
-    id: along,
-    kind: 'partition',
-    between: ['run', 'house'],
-    along,
-    bays: [bay],
-  });
-  return [
-    partition(
-      'house-left',
-      boardBay('hl', 'house left wall', it.houseDepth, [vent(it.houseDepth)]),
-    ),
-    partition(
-      'house-front',
-      boardBay('hf', 'house front', it.houseWidth, [popDoor(it.houseWidth)]),
-    ),
   ];
 }
