@@ -17,7 +17,7 @@ import { Choice } from './Choice';
 import { Field } from './Field';
 import { firstSides, readSides, type SideText } from './pacing-form';
 import { PaceSides } from './PaceSides';
-import { defaults, readForm, type FormText } from './read-form';
+import { defaults, onlyAsked, readForm, type FormText } from './read-form';
 
 type Shape = 'rectangle' | 'paced';
 
@@ -28,15 +28,18 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
   const [nestLid, setNestLid] = useState(true);
   const [shape, setShape] = useState<Shape>('rectangle');
   const [paced, setPaced] = useState<readonly SideText[]>();
-  const [houseSide, setHouseSide] = useState('2');
+  const [chosenSide, setHouseSide] = useState('2');
   const [typed, setTyped] = useState<Partial<FormText>>({});
   const [trouble, setTrouble] = useState<string>();
   const text: FormText = { ...defaults[units], ...typed };
   const sides = paced ?? firstSides[units];
+  // A side that was taken away again has no house against it.
+  const houseSide = Number(chosenSide) > sides.length ? '1' : chosenSide;
   const set = (field: keyof FormText) => (value: string) =>
     setTyped((before) => ({ ...before, [field]: value }));
+  const hasHouse = shape === 'rectangle' || houseSide !== 'none';
   const begin = () => {
-    const read = readForm(text, units);
+    const read = readForm(onlyAsked(text, units, shape === 'paced', hasHouse), units);
     if ('sentence' in read) return setTrouble(read.sentence);
     const base = { ...read, id: newId('place'), units, region, kind };
     const place =
@@ -47,7 +50,6 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
     setTrouble(undefined);
     onBegin(place);
   };
-  const hasHouse = shape === 'rectangle' || houseSide !== 'none';
   return (
     <View style={styles.form}>
       <Field label="Name of the place" value={text.name} onChange={set('name')} />

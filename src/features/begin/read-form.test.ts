@@ -1,4 +1,4 @@
-import { defaults, readForm } from './read-form';
+import { defaults, onlyAsked, readForm } from './read-form';
 
 const filled = { ...defaults.metric, name: 'Withy Corner' };
 
@@ -24,4 +24,15 @@ test.each([
 ])('%j is refused in one sentence', (change, sentence) => {
   const read = readForm({ ...filled, ...change }, 'metric');
   expect('sentence' in read && read.sentence).toMatch(sentence);
+});
+
+test('a field that is not asked is no trouble, one that is asked is', () => {
+  const typed = { ...filled, runWidth: 'wide', houseDepth: '-3' };
+  expect(readForm(onlyAsked(typed, 'metric', true, false), 'metric')).toMatchObject({ birds: 6 });
+  expect(readForm(onlyAsked(typed, 'metric', true, true), 'metric')).toMatchObject({
+    sentence: expect.stringMatching(/^House, front to back/),
+  });
+  expect(readForm(onlyAsked(typed, 'metric', false, true), 'metric')).toMatchObject({
+    sentence: expect.stringMatching(/^Run, along the gate’s side/),
+  });
 });

@@ -41,6 +41,21 @@ const lengthFields: Readonly<Record<keyof Lengths, readonly [name: string, longe
   houseDepth: ['House, front to back', 20_000],
 };
 
+/** What is not asked cannot be wrong: a hidden field counts as it stood at first, whatever was typed there before. */
+export function onlyAsked(
+  text: FormText,
+  units: Units,
+  isPaced: boolean,
+  hasHouse: boolean,
+): FormText {
+  const { runWidth, runDepth, houseWidth, houseDepth } = defaults[units];
+  return {
+    ...text,
+    ...(isPaced && { runWidth, runDepth }),
+    ...(!hasHouse && { houseWidth, houseDepth }),
+  };
+}
+
 /** Shorter than this no bird turns round in it, mm. */
 const shortest = 300;
 
