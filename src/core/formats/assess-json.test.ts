@@ -125,3 +125,17 @@ test('random places, half read', () => {
     { numRuns: 25 },
   );
 });
+
+test('what comes for eggs alone has chances, and neither weakest route nor a next one', () => {
+  const [group] = samphireYard.place.flock;
+  if (!group) throw new Error('no birds');
+  const place: Place = {
+    ...samphireYard.place,
+    setting: { ...samphireYard.place.setting, lives: ['rat-snake'] },
+    flock: [{ ...group, kind: 'grown' }],
+  };
+  const [snake] = assessed(place, samphireYard.walks, 'night-shut').animals;
+  expect(snake).toMatchObject({ weakest: null, next: null, minutes: [null, null] });
+  // By the nest lid, 22 mm when pulled, over the quarter inch that shuts it out.
+  expect(snake?.groups).toMatchObject([{ weight: 0, chance: [1, 1] }]);
+});

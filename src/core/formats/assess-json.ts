@@ -7,6 +7,7 @@ import { turnedBackAt, type PartEffort } from '../effort/reason';
 import { rungOf } from '../effort/rung';
 import { whatStops } from '../effort/what-stops';
 import { allBays } from '../place/find';
+import { outside } from '../place/place';
 import { takesThrough, type Route, type Step } from '../routes/animal-routes';
 import { bayWays, type BayWay } from '../routes/bay-ways';
 import { nextWeakest } from '../routes/next-weakest';
@@ -84,9 +85,10 @@ function lossesJson({ days, animals: each, lambda, birds, eggs, feedVisits }: Lo
 function animalJson(judgement: Judgement, it: AnimalJudgement): object {
   const { animal, about, visits, minutes, chance, groups, route } = it;
   const { place } = judgement.found;
-  const zones = [...new Set(groups.map(({ zone }) => zone))];
-  const next = (bound: 'best' | 'worst') =>
-    about ? nextWeakest(place, animals[animal], bound, judgement.when, zones) : undefined;
+  const taken = groups.filter(({ damage, zone }) => damage > 0 && zone !== outside);
+  const zones = [...new Set(taken.map(({ zone }) => zone))];
+  // Without a weakest there is nothing to come next.
+  const next = route && nextWeakest(place, animals[animal], 'best', judgement.when, zones);
   return {
     animal,
     about,
@@ -103,8 +105,8 @@ function animalJson(judgement: Judgement, it: AnimalJudgement): object {
       weight,
       chance: [ofGroup.best, ofGroup.worst],
     })),
-    weakest: route ? routeJson(route) : null,
-    next: routeOrNull(next('best')),
+    weakest: routeOrNull(route),
+    next: routeOrNull(next),
   };
 }
 
