@@ -1,4 +1,5 @@
 /** Layers and latches that a mend adds. They stand in the place as "none" until a reading says they are there. */
+import type { MeshId } from '../tables/meshes';
 import { catalogue } from './catalogue';
 import type { Mend, MendKind, Spot } from '../place/mend';
 import type { Band, Bay, FittedLatch, ItemId, Layer, Opening, Place } from '../place/place';
@@ -13,7 +14,7 @@ export function addToPlace(place: Place, mend: Mend): Place {
   if (!adds) return place;
   const id = addedItem(mend.spot, mend.kind);
   if ('layer' in adds) {
-    const layer = { ...fittedLayer(id), mesh: { is: 'none' } } as const;
+    const layer = fittedLayer(id, 'none');
     return changeBay(
       place,
       mend,
@@ -52,8 +53,13 @@ export function removeFromPlace(place: Place, mend: Mend, wasRead: boolean): Pla
 }
 
 /** A layer as a mend fits it: screwed down with washers, new. */
-function fittedLayer(id: ItemId): Omit<Layer, 'mesh'> {
-  return { id, fixing: { is: 'screws-washers' }, condition: { is: 'sound' } };
+export function fittedLayer(id: ItemId, mesh: MeshId | 'none'): Layer {
+  return {
+    id,
+    mesh: { is: mesh },
+    fixing: { is: 'screws-washers' },
+    condition: { is: 'sound' },
+  };
 }
 
 function withOne<T extends { readonly id: ItemId }>(all: readonly T[], one: T): T[] {

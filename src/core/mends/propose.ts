@@ -2,12 +2,12 @@
 import { layerEffort } from '../effort/layers';
 import { compareRungs } from '../effort/rung';
 import type { Mend, Target } from '../place/mend';
-import type { Layer, Place } from '../place/place';
+import type { Place } from '../place/place';
 import { animals } from '../tables/animals';
 import { meshes, type MeshId } from '../tables/meshes';
 import { closureFor, type Target as Closure } from '../walk/what-it-means';
 import { catalogue, type CatalogueMend } from './catalogue';
-import { addToPlace, addedItem } from './added-items';
+import { addToPlace, addedItem, fittedLayer } from './added-items';
 import { latchReasonAfter } from './latch-after';
 import { spotAttributes, type WeakSpot } from './spots';
 
@@ -56,12 +56,7 @@ function stopsThem(mend: CatalogueMend, weak: WeakSpot, closure: Closure): boole
 
 /** New cover, screwed down with washers, is neither passed nor torn by any of them. */
 function coverStops(mesh: MeshId, { letsBy, bay }: WeakSpot): boolean {
-  const layer: Layer = {
-    id: '',
-    mesh: { is: mesh },
-    fixing: { is: 'screws-washers' },
-    condition: { is: 'sound' },
-  };
+  const layer = fittedLayer('', mesh);
   return letsBy.every(
     (id) => layerEffort(layer, bay, animals[id], 'worst', undefined).minutes === null,
   );
