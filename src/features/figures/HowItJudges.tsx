@@ -36,7 +36,7 @@ export function HowItJudges() {
           {line}
         </Txt>
       ))}
-      <Txt kind="sub">Assumptions of ours</Txt>
+      <Txt kind="heading">Assumptions of ours</Txt>
       <View role="list" style={styles.list}>
         {ours.map((line) => (
           <View key={line} role="listitem" style={styles.line}>
