@@ -341,7 +341,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 2,
+  version: 3,
   place,
   walks: [walk],
   mends: [],

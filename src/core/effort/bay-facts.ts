@@ -74,7 +74,7 @@ function workOut(bay: Bay, bound: Bound): BayFacts {
     ),
     isGnawable: kinds.some(({ mesh }) => meshes[mesh].gnawed !== undefined),
     // Bands laid edge to edge from the ground to the top leave nothing bare; anything else is looked at closely.
-    isBare: bottom > 0 || top < bay.height || hasGaps(bay),
+    isBare: bottom > (bay.base ?? 0) || top < bay.height || hasGaps(bay),
   };
 }
 

@@ -53,11 +53,12 @@ export function passBand(
 
 /** Stretches of a wall's height that no band covers. A flat roof's bands have no height of their own. */
 function bareStretches(bay: Bay): { readonly from: number; readonly to: number }[] {
-  if (bay.bands.length === 0) return [{ from: 0, to: bay.height }];
+  const base = bay.base ?? 0;
+  if (bay.bands.length === 0) return [{ from: base, to: bay.height }];
   const upright = bay.bands.filter((band) => band.to > band.from);
   if (upright.length < bay.bands.length) return [];
   const stretches: { from: number; to: number }[] = [];
-  let covered = 0;
+  let covered = base;
   for (const { from, to } of [...upright].sort((a, b) => a.from - b.from)) {
     if (from > covered) stretches.push({ from: covered, to: from });
     covered = Math.max(covered, to);

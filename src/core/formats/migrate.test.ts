@@ -9,7 +9,7 @@ test('a file of version 1 opens as it was meant', () => {
   const read = readPlaceFile(saved('place-1.json'));
   if ('problem' in read) throw new Error(JSON.stringify(read));
   const { version, place, sightings } = read.file;
-  expect(version).toBe(2);
+  expect(version).toBe(3);
   expect(sightings).toEqual([]);
   expect(place.setting).toEqual({ region: 'gb', lives: ['red-fox', 'norway-rat'], near: [] });
   // A strand's height was a plain number then.
@@ -27,4 +27,11 @@ test('what an older version would not have read either is still refused in a sen
 test.each([0, 1.5, -1, 99, '1', null])('version %p is none of ours', (version) => {
   const file = { ...(JSON.parse(saved('place-1.json')) as object), version };
   expect('problem' in readPlaceFile(JSON.stringify(file))).toBe(true);
+});
+
+test('a file of version 2 opens as it was meant', () => {
+  const before = JSON.parse(saved('place-2.json')) as { place: unknown };
+  expect(readPlaceFile(saved('place-2.json'))).toMatchObject({
+    file: { version: 3, place: before.place },
+  });
 });

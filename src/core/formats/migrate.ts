@@ -17,6 +17,8 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
       bays: each(face.bays, (bay) => ({ ...bay, strands: each(bay.strands, knownStrand) })),
     })),
   }),
+  // Version 3 only added what may be left out: heights and bases, pens that move, names of groups, a position.
+  2: (place) => place,
 };
 
 function knownStrand(strand: Json): Json {

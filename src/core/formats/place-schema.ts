@@ -1,7 +1,7 @@
-/** Schema of the structure of a place, version 2. The types it checks stand in place/place.ts and place/bay.ts. */
+/** Schema of the structure of a place, version 3. The types it checks stand in place/place.ts and place/bay.ts. */
 import * as yup from 'yup';
 import { byDays, habits, openingKinds, yesNo } from '../place/bay';
-import { birdKinds, strandHours, zoneKinds, type Place } from '../place/place';
+import { birdKinds, movesOn, sideKinds, strandHours, zoneKinds, type Place } from '../place/place';
 import { animalIds } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
 import { latchIds } from '../tables/latches';
@@ -16,6 +16,7 @@ import {
   maybeChoice,
   maybeLength,
   oneOf,
+  optionalLength,
   optionalText,
   possibleChoice,
   possibleLength,
@@ -40,7 +41,7 @@ const yearSpan = shape({ from: dayOfYear(), to: dayOfYear() });
 const side = shape({
   id: text(),
   name: text(),
-  kind: oneOf(['fence', 'building', 'rock', 'trunk']),
+  kind: oneOf(sideKinds),
   length: length(),
   entered: optionalText(60),
   turn: number().min(-360).max(360),
@@ -57,6 +58,9 @@ const zone = shape({
   kind: oneOf(zoneKinds),
   name: text(),
   outline,
+  height: optionalLength(),
+  base: optionalLength(),
+  moves: maybe(oneOf(movesOn)),
   inUse: maybe(yearSpan),
 });
 
@@ -131,6 +135,7 @@ const bay = shape({
   name: text(),
   width: length(),
   height: length(),
+  base: optionalLength(),
   top,
   bands: list(band),
   ground: maybe(ground),
@@ -148,11 +153,13 @@ const face = shape({
   kind: oneOf(['wall', 'roof', 'floor', 'partition']),
   between: yup.array(text()).length(2).required(),
   along: optionalText(200),
+  from: optionalLength(),
   bays: list(bay),
 });
 
 const group = shape({
   id: text(),
+  name: optionalText(80),
   kind: oneOf(birdKinds),
   count: wholeNumber(10_000),
   sleeps: text(),
@@ -177,6 +184,9 @@ export const placeSchema = shape<Place>({
     often: yup
       .array(shape({ animal: oneOf(animalIds), often: oneOf(oftenWords) }) as yup.Schema<object>)
       .optional(),
+    position: maybe(
+      shape({ latitude: number().min(-90).max(90), longitude: number().min(-180).max(180) }),
+    ),
   }),
   flock: list(group),
   zones: list(zone),
@@ -184,6 +194,9 @@ export const placeSchema = shape<Place>({
   fence: maybe(shape({ id: text(), volts: maybeLength(), on: oneOf(strandHours) })),
   routine: maybe(
     shape({
+      shuts: optionalText(200),
+      whenAway: optionalText(200),
+      nightsUnshut: yup.number().integer().min(0).max(366).optional(),
       rounds: maybe(
         shape({
           made: wholeNumber(1_000_000),

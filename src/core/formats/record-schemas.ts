@@ -3,7 +3,7 @@ import * as yup from 'yup';
 import { attributeIds, attributes, type AttributeId } from '../place/attributes';
 import { mendKinds, mendStates, spotKinds, type Mend } from '../place/mend';
 import { sightingKinds, type LogEntry } from '../place/sighting';
-import { readingMethods, type Walk } from '../place/walk';
+import { readingMethods, walkKinds, type Walk } from '../place/walk';
 import { animalIds } from '../tables/animals';
 import {
   byField,
@@ -44,7 +44,7 @@ export const walkSchema = shape<Walk>({
   id: text(),
   placeId: text(),
   date: day(),
-  kind: oneOf(['lap', 'measure-again']),
+  kind: oneOf(walkKinds),
   ended: yup.boolean().required(),
   readings: yup.array(reading).required(),
 });

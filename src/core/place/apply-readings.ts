@@ -78,7 +78,11 @@ export function latestReadings(walks: readonly Walk[]): Map<string, Provenance> 
   for (const walk of inDateOrder(walks)) {
     for (const reading of walk.readings) {
       if (reading.value === 'cannot-tell') continue;
-      latest.set(attributeKey(reading.item, reading.attribute), { walk, reading });
+      const key = attributeKey(reading.item, reading.attribute);
+      const before = latest.get(key);
+      // Two walks of one day may be in hand at once: then the hour tells.
+      if (before?.walk.date === walk.date && before.reading.at > reading.at) continue;
+      latest.set(key, { walk, reading });
     }
   }
   return latest;

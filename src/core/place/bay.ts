@@ -17,7 +17,10 @@ export interface Bay {
   readonly id: BayId;
   readonly name: string;
   readonly width: number;
+  /** Of its upper edge above the ground. */
   readonly height: number;
+  /** Height above the ground at which it begins; absent: on the ground. A raised house, a nest box that hangs on a wall. */
+  readonly base?: number;
   readonly top: TopEdge;
   readonly bands: readonly Band[];
   readonly ground?: GroundLine;

@@ -51,14 +51,23 @@ export interface Setting {
   readonly near: readonly Near[];
   /** How often, in the keeper's words, where they know better than the tables. */
   readonly often?: readonly { readonly animal: AnimalId; readonly often: Often }[];
+  /** Only if the keeper wants it: for dusk and dawn. Degrees, north and east above zero. */
+  readonly position?: Position;
 }
 
-export const birdKinds = ['bantam', 'grown', 'chicks', 'ducks'] as const;
+export interface Position {
+  readonly latitude: number;
+  readonly longitude: number;
+}
+
+export const birdKinds = ['bantam', 'grown', 'chicks', 'ducks', 'sitting', 'other'] as const;
 export type BirdKind = (typeof birdKinds)[number];
 
 /** Birds that spend night and day together. */
 export interface Group {
   readonly id: string;
+  /** In the keeper's words: "turkey poults". Absent: the kind says enough. */
+  readonly name?: string;
   readonly kind: BirdKind;
   readonly count: number;
   /** A zone, or `outside`: the one that roosts in a tree. */
@@ -81,9 +90,18 @@ export interface Zone {
   readonly kind: ZoneKind;
   readonly name: string;
   readonly outline: Outline;
+  /** Of its walls, mm. */
+  readonly height?: number;
+  /** Height of its floor above the ground, mm; absent: on the ground. */
+  readonly base?: number;
+  /** A pen without a floor that is moved to fresh ground, and on what. */
+  readonly moves?: Moves;
   /** Days of the year on which birds are kept in it; absent: all year. */
   readonly inUse?: YearSpan;
 }
+
+export const movesOn = ['wheels', 'skids', 'carried'] as const;
+export type Moves = (typeof movesOn)[number];
 
 export const zoneKinds = ['run', 'house', 'nest-box', 'under-house'] as const;
 export type ZoneKind = (typeof zoneKinds)[number];
@@ -99,20 +117,25 @@ export interface Outline {
 export interface Side {
   readonly id: string;
   readonly name: string;
-  readonly kind: 'fence' | 'building' | 'rock' | 'trunk';
+  readonly kind: SideKind;
   readonly length: number;
   readonly entered?: string;
   /** Turn at the far end of the side; to the right is positive. */
   readonly turn: number;
 }
 
+export const sideKinds = ['fence', 'building', 'rock', 'trunk'] as const;
+export type SideKind = (typeof sideKinds)[number];
+
 /** A surface between two zones. Its bays follow each other the way the outline was paced. */
 export interface Face {
   readonly id: string;
   readonly kind: 'wall' | 'roof' | 'floor' | 'partition';
   readonly between: readonly [ZoneId, ZoneId];
-  /** The side it stands on (walls); faces on one side follow each other in file order. */
+  /** The side it stands on (walls). */
   readonly along?: string;
+  /** Where on that side it begins, mm as measured; absent: where the face before it in file order ends. */
+  readonly from?: number;
   readonly bays: readonly Bay[];
 }
 
@@ -128,6 +151,11 @@ export const strandHours = ['always', 'nights-and-away', 'nights', 'never'] as c
 export type StrandHours = (typeof strandHours)[number];
 
 export interface Routine {
+  /** Who shuts up, and who does when they are away: the keeper's own words. */
+  readonly shuts?: string;
+  readonly whenAway?: string;
+  /** Nights of a year on which nobody does. */
+  readonly nightsUnshut?: number;
   /** Evening rounds on record: how many, and how many of them left a door open. */
   readonly rounds?: { readonly made: number; readonly missed: number };
 }

@@ -3,12 +3,16 @@ import type { AttributeId } from './attributes';
 import type { ItemId } from './place';
 import type { Interval, Is } from './possible';
 
+/** `said`: no walk at all; what the keeper said of the place from memory. */
+export const walkKinds = ['lap', 'measure-again', 'said'] as const;
+export type WalkKind = (typeof walkKinds)[number];
+
 export interface Walk {
   readonly id: string;
   readonly placeId: string;
   /** Day of the walk, YYYY-MM-DD. */
   readonly date: string;
-  readonly kind: 'lap' | 'measure-again';
+  readonly kind: WalkKind;
   readonly ended: boolean;
   readonly readings: readonly Reading[];
 }

@@ -26,8 +26,19 @@ export const missedBy: Readonly<Record<Opening['shutBy'], Figure>> = {
 /** Rounds that the starting figure counts as (assumption of ours). */
 const priorRounds = 50;
 
-/** 0 where no door is shut in the evening. The likeliest to be missed decides. */
+/**
+ * 0 where no door is shut in the evening. The likeliest to be missed decides; nights on which nobody shuts up are missed
+ * for certain, the others by that chance.
+ */
 export function missedRoundChance(place: Place): number {
+  const round = chanceOfOne(place);
+  const unshut = Math.min(1, (place.routine?.nightsUnshut ?? 0) / nightsInYear);
+  return round === 0 ? 0 : unshut + (1 - unshut) * round;
+}
+
+const nightsInYear = 365;
+
+function chanceOfOne(place: Place): number {
   const chances = allBays(place)
     .flatMap(({ bay }) => bay.openings)
     .filter((opening) => isOfTheRound(opening) && opening.habit === 'every-night')

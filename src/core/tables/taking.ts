@@ -6,6 +6,9 @@ export interface Taking {
   readonly bantam: Figure;
   readonly chicks: Figure;
   readonly ducks: Figure;
+  /** A broody hen on her eggs or with young. */
+  readonly sitting: Figure;
+  readonly other: Figure;
   readonly eggs: Figure;
   /** Birds ranging in the open scatter: it leaves with fewer. */
   readonly inTheOpen: Figure;
@@ -22,7 +25,7 @@ const bird = (value: number, note?: string): Figure => ({
     'Read out of what is said of each: takes one, kills many, takes chicks and eggs. No loss figure known to us can be used as it stands.',
 });
 
-/** Birds of each kind by one visit; ducks as grown hens; in the open never more than one or two. */
+/** Birds of each kind by one visit; ducks, sitting hens and other birds as grown hens; in the open never more than one or two. */
 export function takes(
   grown: number,
   bantam: number,
@@ -36,6 +39,8 @@ export function takes(
     bantam: bird(bantam, more.note),
     chicks: bird(chicks, more.note),
     ducks: bird(grown, more.note),
+    sitting: bird(grown, more.note),
+    other: bird(grown, more.note),
     eggs: bird(eggs, more.note),
     inTheOpen: bird(inTheOpen, more.note),
     feed: more.feed ?? false,

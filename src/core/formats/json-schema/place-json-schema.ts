@@ -2,9 +2,9 @@
 import { attributeIds } from '../../place/attributes';
 import { byDays, habits, openingKinds, yesNo } from '../../place/bay';
 import { mendKinds, mendStates, spotKinds } from '../../place/mend';
-import { birdKinds, strandHours, zoneKinds } from '../../place/place';
+import { birdKinds, movesOn, sideKinds, strandHours, zoneKinds } from '../../place/place';
 import { sightingKinds } from '../../place/sighting';
-import { readingMethods } from '../../place/walk';
+import { readingMethods, walkKinds } from '../../place/walk';
 import { animalIds } from '../../tables/animals';
 import { conditions, fixings } from '../../tables/fixings';
 import { latchIds } from '../../tables/latches';
@@ -52,7 +52,7 @@ const structure: Readonly<Record<string, JsonSchema>> = {
   side: shape({
     id: text,
     name: text,
-    kind: oneOf(['fence', 'building', 'rock', 'trunk']),
+    kind: oneOf(sideKinds),
     length,
     'entered?': ref('entered'),
     turn: number(-360, 360),
@@ -67,6 +67,9 @@ const structure: Readonly<Record<string, JsonSchema>> = {
     kind: oneOf(zoneKinds),
     name: text,
     outline: ref('outline'),
+    'height?': length,
+    'base?': length,
+    'moves?': oneOf(movesOn),
     'inUse?': span,
   }),
   layer: shape({
@@ -118,6 +121,7 @@ const structure: Readonly<Record<string, JsonSchema>> = {
     name: text,
     width: length,
     height: length,
+    'base?': length,
     top: shape({
       kind: oneOf(['roof', 'open', 'overhang', 'hood', 'tilt']),
       'width?': number(0),
@@ -138,10 +142,12 @@ const structure: Readonly<Record<string, JsonSchema>> = {
     kind: oneOf(['wall', 'roof', 'floor', 'partition']),
     between: list(text, { minItems: 2, maxItems: 2 }),
     'along?': maxText(200),
+    'from?': length,
     bays: list(ref('bay')),
   }),
   group: shape({
     id: text,
+    'name?': maxText(80),
     kind: oneOf(birdKinds),
     count: whole(0, 10_000),
     sleeps: text,
@@ -157,12 +163,16 @@ const structure: Readonly<Record<string, JsonSchema>> = {
       lives: list(oneOf(animalIds)),
       near: list(oneOf(nearThings)),
       'often?': list(shape({ animal: oneOf(animalIds), often: oneOf(oftenWords) })),
+      'position?': shape({ latitude: number(-90, 90), longitude: number(-180, 180) }),
     }),
     flock: list(ref('group')),
     zones: list(ref('zone')),
     faces: list(ref('face')),
     'fence?': shape({ id: text, 'volts?': maybeLength, on: oneOf(strandHours) }),
     'routine?': shape({
+      'shuts?': maxText(200),
+      'whenAway?': maxText(200),
+      'nightsUnshut?': whole(0, 366),
       'rounds?': shape({ made: whole(0, 1_000_000), missed: whole(0, 1_000_000) }),
     }),
   }),
@@ -188,7 +198,7 @@ const records: Readonly<Record<string, JsonSchema>> = {
     id: text,
     placeId: text,
     date: ref('day'),
-    kind: oneOf(['lap', 'measure-again']),
+    kind: oneOf(walkKinds),
     ended: { type: 'boolean' },
     readings: list(ref('reading')),
   }),
