@@ -17,7 +17,7 @@ const bad: [name: string, contents: () => string | Buffer, sentence: RegExp][] =
   ],
   [
     'a newer version',
-    () => demo.replace('"version": 2', '"version": 7'),
+    () => demo.replace('"version": 3', '"version": 7'),
     /written by a newer Rookle \(format 7/,
   ],
   ['a huge file', () => Buffer.alloc(21 * 1024 * 1024, 32), /This file has 21 MB/],
@@ -45,17 +45,17 @@ test.describe('without demo data', () => {
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
     await expect(page.getByRole('alert')).toHaveText(/Give the place a name/);
     await page.getByLabel('Name of the place').fill('Withy Corner');
-    await page.getByLabel('Run: along the gate’s side').fill('wide');
+    await page.getByLabel('Run, along the gate’s side').fill('wide');
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
     await expect(page.getByRole('alert')).toHaveText(
       /Run, along the gate’s side: “wide” is not a length/,
     );
-    await page.getByLabel('Run: along the gate’s side').fill('4.2 m');
+    await page.getByLabel('Run, along the gate’s side').fill('4.2 m');
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
     await expect(headline(page)).toHaveText('No way in found so far');
     await expect(page.getByText(/Hold 0 to 100 of 100/)).toBeVisible();
     await go(page, 'Walk');
-    await expect(page.getByRole('button', { name: /^Begin: gate side 1/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Begin: front 1/ })).toBeVisible();
   });
 
   test('a run of any shape is paced; a turn that slipped is put right with one tap', async ({
@@ -75,7 +75,7 @@ test.describe('without demo data', () => {
     };
     await page.goto('/');
     await type('Name of the place', 'Elbow End');
-    await tap('pace it, side by side');
+    await tap('none of these: pace it, side by side');
     await tap('One more side');
     await tap('One more side');
     for (const [index, length] of [
@@ -100,10 +100,10 @@ test.describe('without demo data', () => {
     ).toBeVisible();
     // A house deeper than the run is refused, one that fits is taken.
     await tap('side 3');
-    await type('House: front to back', '6 m');
+    await type('House, front to back', '6 m');
     await tap('Begin');
     await expect(page.getByRole('alert')).toHaveText(/reaches through another wall/);
-    await type('House: front to back', '1.2 m');
+    await type('House, front to back', '1.2 m');
     await tap('Begin');
     await expect(headline(page)).toHaveText('No way in found so far');
     await expect(page.getByText('Elbow End · 6 birds · not walked yet')).toBeVisible();
@@ -117,15 +117,15 @@ test.describe('without demo data', () => {
     await page.goto('/');
     await page.getByLabel('Name of the place').fill('Open Pen');
     // What was typed into fields that are no longer asked is no trouble.
-    await page.getByLabel('Run: along the gate’s side').fill('wide');
-    await page.getByLabel('House: along its back').fill('-3');
-    await page.getByRole('button', { name: 'pace it, side by side' }).click();
+    await page.getByLabel('Run, along the gate’s side').fill('wide');
+    await page.getByLabel('House, along its back').fill('-3');
+    await page.getByRole('button', { name: 'none of these: pace it, side by side' }).click();
     await page.getByRole('button', { name: 'there is no house' }).click();
-    await expect(page.getByLabel('House: along its back')).toHaveCount(0);
+    await expect(page.getByLabel('House, along its back')).toHaveCount(0);
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
     await expect(headline(page)).toHaveText('No way in found so far');
     await go(page, 'Walk');
-    await expect(page.getByRole('button', { name: /^Begin: gate side 1/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Begin: side 1/ })).toBeVisible();
   });
 
   test('the first visit opens a file', async ({ page }) => {

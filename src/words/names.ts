@@ -1,5 +1,6 @@
 /** What things are called on screen. */
 import type { AnimalId, Region } from '@/core/tables/animals';
+import type { BirdKind } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
 import type { Attack } from '@/core/tables/attacks';
 import type { Mark } from '@/core/tables/figure';
@@ -9,6 +10,7 @@ import type { MeshId } from '@/core/tables/meshes';
 import type { Motion } from '@/core/tables/motions';
 import type { Touching } from '@/core/tables/shocking';
 import type { Near, Often } from '@/core/tables/visiting';
+import type { Units } from '@/core/walk/length-entry';
 
 /** One of them, and several. */
 export const animalNames: Readonly<Record<AnimalId, readonly [one: string, many: string]>> = {
@@ -203,6 +205,21 @@ export const regionNames: Readonly<Record<Region, string>> = {
   na: 'North America',
   au: 'Australia',
   nz: 'New Zealand',
+};
+
+export const unitsNames: Readonly<Record<Units, string>> = {
+  metric: 'metres and mm',
+  imperial: 'feet and inches',
+};
+
+/** Birds of a kind, many of them. */
+export const birdNames: Readonly<Record<BirdKind, string>> = {
+  grown: 'hens',
+  bantam: 'bantams',
+  ducks: 'ducks',
+  chicks: 'chicks',
+  sitting: 'sitting hens',
+  other: 'other birds',
 };
 
 /** "mink", "mink and rats", "mink, stoats and rats". */

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { samphireYard } from '../../../demo/samphire-yard';
 import { judge } from '../score/judge';
 import { randomPlace } from '../tests/random-place';
-import { largestFile, writePlaceFile } from './place-file';
+import { formatVersion, largestFile, writePlaceFile } from './place-file';
 import { readPlaceFile } from './read-place-file';
 
 const text = writePlaceFile(samphireYard);

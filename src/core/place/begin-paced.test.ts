@@ -32,8 +32,8 @@ test('the house stands inside, its back on the side that was named', () => {
   expect(house?.misclosure).toBeCloseTo(0, 6);
   expect(areaOf(house?.points ?? [])).toBeCloseTo(1400 * 1200, 3);
   expect(areaOf(run?.points ?? [])).toBeCloseTo(4100 * 3400 + 2700 * 2200, 3);
-  const back = lapOf(place).bays.find(({ bay }) => bay.id === 'hb');
-  expect(back?.face.between).toEqual(['outside', 'house']);
+  const back = lapOf(place).bays.find(({ face }) => face.between.includes('house'));
+  expect(back?.face.between).toContain('outside');
   // The second side runs east along the north: the house's back lies on it, 2.1 m from its corner.
   expect(back?.start.y).toBeCloseTo(4100, 6);
   expect(back?.start.x).toBeCloseTo(2100, 6);

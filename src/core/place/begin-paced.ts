@@ -1,10 +1,13 @@
 /** A new place from a paced perimeter: a run of any shape, with a house standing in it against one of its sides, or none. */
-import { boardBay, gate, gateWidth, nestLid, runBays } from './begin-bays';
-import { begunPlace, housePartitions, houseSides, type Named } from './begun-place';
+import { begunPlace, type Named } from './begun-place';
+import { fitOpening, gate, gateWidth, nestLid, popDoor, vent } from './laying/first-openings';
+import { layFaces } from './laying/lay-faces';
+import { usualHeight } from './laying/zone-dress';
 import type { Point } from './outline';
 import type { Pacing } from './pacing';
-import type { Face, Outline, Place } from './place';
+import { outside, type Outline, type Place, type Side, type Zone } from './place';
 import { isWithinFigure } from './polygon';
+import type { Laid } from './shapes';
 
 export interface PacedHouse {
   /** Number of the side it stands against, from 0, as the outline has them. */
@@ -17,6 +20,8 @@ export interface PacedHouse {
 
 export interface PacedBeginning extends Named {
   readonly pacing: Pacing;
+  /** mm */
+  readonly runHeight: number;
   /** Absent: the birds sleep in the run. */
   readonly house?: PacedHouse;
 }
@@ -31,7 +36,7 @@ export type PacedBeginningProblem =
 const leastBeside = 300;
 
 export function beginPaced(it: PacedBeginning): Place | PacedBeginningProblem {
-  const { house, pacing } = it;
+  const { house, pacing, runHeight } = it;
   const back = house && pacing.outline.sides[house.side];
   // On the gate's side the gate needs its room as well.
   const beside = house?.side === 0 ? gateWidth : leastBeside;
@@ -42,21 +47,38 @@ export function beginPaced(it: PacedBeginning): Place | PacedBeginningProblem {
   if (corners && !isWithinFigure(pacing.closed.points, inset(corners))) {
     return { problem: 'house-too-deep' };
   }
-  const zones: Place['zones'] = [
-    { id: 'run', kind: 'run', name: 'run', outline: pacing.outline },
-    ...(house && corners
-      ? [
-          {
-            id: 'house',
-            kind: 'house',
-            name: 'house',
-            outline: houseOutline(corners, house),
-          } as const,
-        ]
-      : []),
-  ];
-  const inner = house ? housePartitions(house.width, house.depth, true) : [];
-  return begunPlace(it, zones, [...outerWalls(it), ...inner]);
+  const run: Zone = {
+    id: 'run',
+    kind: 'run',
+    name: 'run',
+    outline: pacing.outline,
+    height: runHeight,
+  };
+  if (!house || !corners) return begunPlace(it, laid([run], pacing, false));
+  const hut: Zone = {
+    id: 'house',
+    kind: 'house',
+    name: 'house',
+    outline: houseOutline(corners, house),
+    height: Math.min(usualHeight.house, runHeight),
+  };
+  return begunPlace(it, laid([run, hut], pacing, house.nestLid));
+}
+
+/** The gate is where pacing began: in the first bay, or in the last where the side now runs the other way. */
+function laid(zones: readonly Zone[], { reversed }: Pacing, hasNestLid: boolean): Laid {
+  const hasHouse = zones.length > 1;
+  let faces = layFaces(zones);
+  faces = fitOpening(faces, gate(), {
+    between: [outside, 'run'],
+    along: 'side-1',
+    bay: reversed ? 'last' : 'first',
+  });
+  if (!hasHouse) return { zones, faces, sleeps: 'run' };
+  faces = fitOpening(faces, popDoor(), { between: ['run', 'house'], along: 'house-front' });
+  faces = fitOpening(faces, vent(), { between: ['run', 'house'], along: 'house-left' });
+  if (hasNestLid) faces = fitOpening(faces, nestLid(), { between: [outside, 'house'] });
+  return { zones, faces, sleeps: 'house' };
 }
 
 /** Front left, back left, back right, front right, as one stands in the run before it. */
@@ -95,35 +117,19 @@ function houseOutline([start, back]: Corners, { width, depth }: PacedHouse): Out
   return { start, heading, sides: houseSides(width, depth) };
 }
 
-function outerWalls({ pacing, house, runHeight }: PacedBeginning): Face[] {
-  return pacing.outline.sides.flatMap((side, index): Face[] => {
-    const wall = (part: string, bays: Face['bays'], into = 'run'): Face => ({
-      id: `wall-${index + 1}${part}`,
-      kind: 'wall',
-      between: ['outside', into],
-      along: side.id,
-      bays,
-    });
-    const id = `s${index + 1}`;
-    const name = index === 0 ? 'gate side' : side.name;
-    if (house?.side === index) {
-      const beside = (side.length - house.width) / 2;
-      const lid = house.nestLid ? [nestLid(house.width)] : [];
-      return [
-        wall(
-          'a',
-          runBays(`${id}a`, `${name} a`, beside, runHeight, gateOf(index, pacing, runHeight)),
-        ),
-        wall('b', [boardBay('hb', 'house back', house.width, lid)], 'house'),
-        wall('c', runBays(`${id}c`, `${name} c`, beside, runHeight)),
-      ];
-    }
-    return [wall('', runBays(id, name, side.length, runHeight, gateOf(index, pacing, runHeight)))];
+/** Clockwise from the front left corner, towards the back. */
+function houseSides(width: number, depth: number): Side[] {
+  const side = (id: string, name: string, length: number): Side => ({
+    id,
+    name,
+    kind: 'building',
+    length,
+    turn: 90,
   });
-}
-
-/** The gate is where pacing began: in the first bay, or in the last where the side now runs the other way. */
-function gateOf(side: number, { reversed }: Pacing, runHeight: number) {
-  return (index: number, count: number) =>
-    side === 0 && index === (reversed ? count - 1 : 0) ? [gate(runHeight)] : [];
+  return [
+    side('house-left', 'house left', depth),
+    side('house-back', 'house back', width),
+    side('house-right', 'house right', depth),
+    side('house-front', 'house front', width),
+  ];
 }

@@ -1,7 +1,5 @@
 import { samphireYard } from '../../../demo/samphire-yard';
-import { beginPlace, type Beginning } from './begin';
 import { innerWalls, lapOf } from './lap';
-import type { Place } from './place';
 
 const { place } = samphireYard;
 
@@ -38,43 +36,4 @@ test('bays join: each begins in the plan where the one before it ends', () => {
 
 test('the house’s own walls are a lap of their own', () => {
   expect(innerWalls(place).bays.map(({ bay }) => bay.id)).toEqual(['hn', 'hs', 'hw']);
-});
-
-describe('a place newly begun', () => {
-  const beginning: Beginning = {
-    id: 'p',
-    name: 'Plot 4',
-    units: 'metric',
-    region: 'gb',
-    birds: 5,
-    kind: 'grown',
-    runWidth: 3600,
-    runDepth: 4500,
-    runHeight: 1800,
-    houseWidth: 1200,
-    houseDepth: 1200,
-    nestLid: true,
-  };
-  const begun = beginPlace(beginning) as Place;
-
-  test('its lap is the run’s perimeter and closes', () => {
-    const { bays, length } = lapOf(begun);
-    expect(length).toBeCloseTo(2 * (3600 + 4500));
-    expect(bays[0]?.bay.openings[0]?.kind).toBe('gate');
-    const [first, last] = [bays[0], bays[bays.length - 1]];
-    expect(last?.end.x).toBeCloseTo(first?.start.x ?? NaN);
-    expect(last?.end.y).toBeCloseTo(first?.start.y ?? NaN);
-  });
-
-  test('the house stands in its corner: its outer walls lie on the run’s', () => {
-    const wall = lapOf(begun).bays.find(({ bay }) => bay.id === 'hb');
-    const house = begun.zones.find((zone) => zone.kind === 'house')?.outline.start;
-    expect(wall?.start.x).toBeCloseTo(4500);
-    expect(wall?.end.y).toBeCloseTo(0);
-    expect(house).toEqual({ x: 3300, y: 1200 });
-  });
-
-  test('a house that leaves no run is refused', () => {
-    expect(beginPlace({ ...beginning, houseDepth: 4000 })).toEqual({ problem: 'house-too-large' });
-  });
 });

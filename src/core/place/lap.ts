@@ -22,51 +22,144 @@ export interface Lap {
   readonly length: number;
 }
 
-/** Bays of the outer wall in the order in which they are walked, starting at the gate. */
+/**
+ * Bays of the outer wall in the order in which they are walked, starting at the gate: each wall follows the one whose end it
+ * begins at. A place of several pieces is walked piece by piece. A raised wall stands above what is on the ground below it.
+ */
 export const lapOf = keptFor((place: Place): Lap => {
-  const walls = wallBays(place, (face) => face.kind === 'wall' && isOutermost(face));
-  const gate = findGateIndex(walls.map((wall) => wall.bay));
-  return unroll([...walls.slice(gate), ...walls.slice(0, gate)]);
+  const walls = wallsOf(place, (face) => face.kind === 'wall' && isOutermost(face));
+  const onGround = walls.filter((wall) => !walls.some((other) => standsOn(wall, other)));
+  const above = walls.filter((wall) => !onGround.includes(wall));
+  return unroll(
+    walkedRound(onGround).flatMap((wall) => wall.bays),
+    above.flatMap((wall) => wall.bays),
+  );
 });
 
-/** The walls between the run and the house, in the order in which the house was paced. */
+/** The walls between zones, in the order in which they were paced. */
 export const innerWalls = keptFor((place: Place): Lap =>
-  unroll(wallBays(place, (face) => face.kind === 'partition')),
+  unroll(
+    wallsOf(place, (face) => face.kind === 'partition').flatMap((wall) => wall.bays),
+    [],
+  ),
 );
 
 type Placed = Omit<LapBay, 'from' | 'to'>;
 
-function unroll(placed: readonly Placed[]): Lap {
+/** A face with its bays in the plan. */
+interface Wall {
+  readonly face: Face;
+  readonly bays: readonly Placed[];
+  readonly start: Point;
+  readonly end: Point;
+}
+
+/** Ends nearer than this meet, mm: misclosure is shared out, tapes are not exact (assumption of ours). */
+const meets = 250;
+
+/** Chains walls end to start, the wall with the gate first. */
+function walkedRound(walls: readonly Wall[]): Wall[] {
+  const gate = findGateIndex(walls.map(({ bays }) => bays.map(({ bay }) => bay)));
+  const rest = [...walls.slice(gate), ...walls.slice(0, gate)];
+  const walked: Wall[] = [];
+  for (let next = rest.shift(); next; next = rest.splice(followerOf(next, rest), 1)[0]) {
+    walked.push(next);
+  }
+  return fromGateBay(walked);
+}
+
+/** The wall that begins where this one ends; where none does, the next in file order. */
+function followerOf({ end }: Wall, rest: readonly Wall[]): number {
+  const away = rest.map(({ start }) => Math.hypot(start.x - end.x, start.y - end.y));
+  const nearest = Math.min(...away);
+  return nearest <= meets ? away.indexOf(nearest) : 0;
+}
+
+/** Where the gate is not in the first bay of its wall, the bays before it come last. */
+function fromGateBay(walls: Wall[]): Wall[] {
+  const [first, ...rest] = walls;
+  const gate = first ? findGateIndex(first.bays.map(({ bay }) => [bay])) : 0;
+  if (!first || gate === 0) return walls;
+  return [
+    { ...first, bays: first.bays.slice(gate) },
+    ...rest,
+    { ...first, bays: first.bays.slice(0, gate) },
+  ];
+}
+
+/** `above`: bays drawn over the ones they stand on; they add nothing to the length. */
+function unroll(placed: readonly Placed[], above: readonly Placed[]): Lap {
   let walked = 0;
-  const bays = placed.map(({ bay, face, sideName, start, end }) => {
+  const bays = placed.map((it): LapBay => {
     const from = walked;
-    walked += bay.width;
-    return { bay, face, sideName, from, to: walked, start, end };
+    walked += it.bay.width;
+    return { ...it, from, to: walked };
   });
-  return { bays, length: walked };
+  const raised = above.flatMap((it) => {
+    const under = bays.find((low) => farAlong(low, it.start) !== undefined);
+    const far = under && farAlong(under, it.start);
+    if (!under || far === undefined) return [];
+    const from = under.from + far;
+    return [{ under, bay: { ...it, from, to: from + it.bay.width } }];
+  });
+  const inOrder = bays.flatMap((low) => [
+    low,
+    ...raised.filter(({ under }) => under === low).map(({ bay }) => bay),
+  ]);
+  return { bays: inOrder, length: walked };
 }
 
-function wallBays(place: Place, wanted: (face: Face) => boolean): Placed[] {
-  return place.zones.flatMap((zone) => sideBays(zone, place.faces.filter(wanted)));
+function standsOn(wall: Wall, other: Wall): boolean {
+  const [high] = wall.bays;
+  const [low] = other.bays;
+  if (!high || !low || (high.bay.base ?? 0) <= (low.bay.base ?? 0)) return false;
+  return other.bays.some((it) => farAlong(it, high.start) !== undefined);
 }
 
-function sideBays(zone: Zone, faces: readonly Face[]): Placed[] {
+/** How far from the bay's first post the point lies on it, mm; `undefined` where it does not, or only at its far end. */
+function farAlong({ start, end, bay }: Placed, point: Point): number | undefined {
+  const length = Math.hypot(end.x - start.x, end.y - start.y) || 1;
+  const along = { x: (end.x - start.x) / length, y: (end.y - start.y) / length };
+  const far = (point.x - start.x) * along.x + (point.y - start.y) * along.y;
+  const aside = (point.x - start.x) * along.y - (point.y - start.y) * along.x;
+  const slip = 60;
+  const isOn = Math.abs(aside) < slip && far > -slip && far < length - slip;
+  return isOn ? (Math.max(0, far) * bay.width) / length : undefined;
+}
+
+function wallsOf(place: Place, wanted: (face: Face) => boolean): Wall[] {
+  return place.zones.flatMap((zone) => wallsAlong(zone, place.faces, wanted));
+}
+
+function wallsAlong(zone: Zone, faces: readonly Face[], wanted: (face: Face) => boolean): Wall[] {
   const { points } = closeOutline(zone.outline);
   return zone.outline.sides.flatMap((side, index) => {
     const here = points[index];
     const next = points[(index + 1) % points.length];
     if (!here || !next) return [];
-    const onSide = faces.filter((face) => face.along === side.id);
-    const total = onSide.flatMap((face) => face.bays).reduce((sum, bay) => sum + bay.width, 0);
     let walked = 0;
-    return onSide.flatMap((face) =>
-      face.bays.map((bay) => {
-        // Bays are measured, the side is adjusted: share the side out by measured widths.
-        const start = between(here, next, walked / total);
-        walked += bay.width;
-        return { bay, face, sideName: side.name, start, end: between(here, next, walked / total) };
-      }),
-    );
+    const placed = faces
+      .filter((face) => face.along === side.id)
+      .map((face) => {
+        const from = face.from ?? walked;
+        walked = from + face.bays.reduce((sum, bay) => sum + bay.width, 0);
+        return { face, from, to: walked };
+      });
+    // Bays are measured, the side is adjusted: share the side out by measured widths.
+    const isPlaced = placed.some(({ face }) => face.from !== undefined);
+    const total = isPlaced ? side.length : Math.max(...placed.map(({ to }) => to));
+    const at = (far: number): Point => between(here, next, total === 0 ? 0 : far / total);
+    return placed
+      .filter(({ face }) => wanted(face) && face.bays.length > 0)
+      .map(({ face, from, to }): Wall => {
+        let far = from;
+        const bays = face.bays.map((bay): Placed => {
+          const start = at(far);
+          far += bay.width;
+          return { bay, face, sideName: side.name, start, end: at(far) };
+        });
+        return { face, bays, start: at(from), end: at(to) };
+      });
   });
 }
 

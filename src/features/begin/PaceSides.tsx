@@ -7,8 +7,8 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, railWidth, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { pacingProblemWords, pacingWords, turnWords } from '@/words/pacing-words';
-import { Choice } from './Choice';
-import { Field } from './Field';
+import { Choice } from '@/ui/controls/Choice';
+import { Field } from '@/ui/controls/Field';
 import { oneMoreSide, readSides, turned, type SideText } from './pacing-form';
 import { PacedPlan } from './PacedPlan';
 

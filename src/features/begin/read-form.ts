@@ -1,86 +1,80 @@
 /** The form's text as figures, or one sentence about the first that cannot be. */
-import type { Beginning } from '@/core/place/begin';
+import type { Shape, SizeId, Sizes } from '@/core/place/shapes';
+import { sizeIds } from '@/core/place/shapes';
 import { isLength, readLength, type Units } from '@/core/walk/length-entry';
 import { lengthSentence } from '@/words/problem-sentence';
 
-export type FormText = Readonly<
-  Record<
-    'name' | 'birds' | 'runWidth' | 'runDepth' | 'runHeight' | 'houseWidth' | 'houseDepth',
-    string
-  >
->;
-
-export const defaults: Readonly<Record<Units, FormText>> = {
-  metric: {
-    name: '',
-    birds: '6',
-    runWidth: '3.6 m',
-    runDepth: '4.5 m',
-    runHeight: '1.8 m',
-    houseWidth: '1.2 m',
-    houseDepth: '1.2 m',
-  },
-  imperial: {
-    name: '',
-    birds: '6',
-    runWidth: '12 ft',
-    runDepth: '15 ft',
-    runHeight: '6 ft',
-    houseWidth: '4 ft',
-    houseDepth: '4 ft',
-  },
-};
-
-type Lengths = Pick<Beginning, 'runWidth' | 'runDepth' | 'runHeight' | 'houseWidth' | 'houseDepth'>;
-
-const lengthFields: Readonly<Record<keyof Lengths, readonly [name: string, longest: number]>> = {
-  runWidth: ['Run, along the gate’s side', 100_000],
-  runDepth: ['Run, away from the gate', 100_000],
-  runHeight: ['Run, height', 5_000],
-  houseWidth: ['House, along its back', 20_000],
-  houseDepth: ['House, front to back', 20_000],
-};
-
-/** What is not asked cannot be wrong: a hidden field counts as it stood at first, whatever was typed there before. */
-export function onlyAsked(
-  text: FormText,
-  units: Units,
-  isPaced: boolean,
-  hasHouse: boolean,
-): FormText {
-  const { runWidth, runDepth, houseWidth, houseDepth } = defaults[units];
-  return {
-    ...text,
-    ...(isPaced && { runWidth, runDepth }),
-    ...(!hasHouse && { houseWidth, houseDepth }),
-  };
+export interface FormText {
+  readonly name: string;
+  readonly birds: string;
+  readonly sizes: Readonly<Partial<Record<SizeId, string>>>;
 }
 
-/** Shorter than this no bird turns round in it, mm. */
+/** Sizes asked for, in order, with what they usually are. */
+export type Asks = Shape['asks'];
+
+/** Of a paced place: its sides are paced, the house's and the height are not. */
+export const pacedAsks: Asks = {
+  runHeight: [1800, 72],
+  houseWidth: [1200, 48],
+  houseDepth: [1200, 48],
+};
+
+export const askedSizes = (asks: Asks): SizeId[] => sizeIds.filter((id) => asks[id]);
+
+/** "4.5 m", "15 ft", "6' 6\"". */
+export function usualText(
+  [mm, inches]: readonly [mm: number, inches: number],
+  units: Units,
+): string {
+  if (units === 'metric') return `${mm / 1000} m`;
+  const [feet, rest] = [Math.floor(inches / 12), inches % 12];
+  return rest === 0 ? `${feet} ft` : `${feet}' ${rest}"`;
+}
+
+const longest: Readonly<Record<SizeId, number>> = {
+  runWidth: 100_000,
+  runDepth: 100_000,
+  runHeight: 5_000,
+  houseWidth: 20_000,
+  houseDepth: 20_000,
+  legs: 2_000,
+};
+
+/** Shorter than this no bird turns round in it, mm; legs may be. */
 const shortest = 300;
+const shortestLegs = 100;
 
 export type ReadForm =
-  (Lengths & { readonly name: string; readonly birds: number }) | { readonly sentence: string };
+  | { readonly name: string; readonly birds: number; readonly sizes: Sizes }
+  | { readonly sentence: string };
 
-export function readForm(text: FormText, units: Units): ReadForm {
+/** `named`: what each size is called in the form. What is not asked cannot be wrong, whatever was typed there before. */
+export function readForm(
+  text: FormText,
+  asks: Asks,
+  units: Units,
+  named: (size: SizeId) => string,
+): ReadForm {
   const name = text.name.trim();
-  if (name === '' || name.length > 80)
+  if (name === '' || name.length > 80) {
     return { sentence: 'Give the place a name, up to 80 letters.' };
+  }
   const birds = Number(text.birds.trim());
   if (text.birds.trim() === '' || !Number.isInteger(birds) || birds < 1 || birds > 10_000) {
     return { sentence: 'How many birds? A whole number from 1 up.' };
   }
-  const lengths: Partial<Record<keyof Lengths, number>> = {};
-  for (const [field, [label, longest]] of Object.entries(lengthFields) as [
-    keyof Lengths,
-    readonly [string, number],
-  ][]) {
-    const read = readLength(text[field], units, longest);
-    if (!isLength(read)) return { sentence: `${label}: ${lengthSentence(read, units)}` };
-    if (read.mm < shortest) {
-      return { sentence: `${label}: ${read.entered} is too short. Did you mean metres or feet?` };
+  const sizes = Object.fromEntries(sizeIds.map((id) => [id, NaN])) as Record<SizeId, number>;
+  for (const id of askedSizes(asks)) {
+    const usual = asks[id] ?? ([0, 0] as const);
+    const read = readLength(text.sizes[id] ?? usualText(usual, units), units, longest[id]);
+    if (!isLength(read)) return { sentence: `${named(id)}: ${lengthSentence(read, units)}` };
+    if (read.mm < (id === 'legs' ? shortestLegs : shortest)) {
+      return {
+        sentence: `${named(id)}: ${read.entered} is too short. Did you mean metres or feet?`,
+      };
     }
-    lengths[field] = read.mm;
+    sizes[id] = read.mm;
   }
-  return { ...(lengths as Lengths), name, birds };
+  return { name, birds, sizes };
 }

@@ -1,8 +1,8 @@
 /** One of a few, as chips under a label. */
 import { StyleSheet, View } from 'react-native';
-import { Button } from '@/ui/controls/Button';
-import { Txt } from '@/ui/controls/Txt';
-import { space } from '@/ui/theme/tokens';
+import { Button } from './Button';
+import { Txt } from './Txt';
+import { space } from '../theme/tokens';
 
 interface ChoiceProps<T extends string> {
   readonly label: string;

@@ -1,0 +1,37 @@
+/** All starting shapes, in the order in which they are offered. */
+import { aFrame } from './a-frame';
+import { hoop } from './hoop';
+import { kennel } from './kennel';
+import { lowBox } from './low-box';
+import { raised } from './raised';
+import { runRound } from './run-round';
+import type { Shape, ShapeId } from './shape';
+import { shed } from './shed';
+import { sideBySide } from './side-by-side';
+import { strip } from './strip';
+import { twoRuns } from './two-runs';
+
+export {
+  isLaid,
+  shapeIds,
+  sizeIds,
+  type Laid,
+  type Shape,
+  type ShapeId,
+  type ShapeProblem,
+  type SizeId,
+  type Sizes,
+} from './shape';
+
+export const shapes: Readonly<Record<ShapeId, Shape>> = {
+  'side-by-side': sideBySide,
+  'run-round': runRound,
+  raised,
+  shed,
+  kennel,
+  'two-runs': twoRuns,
+  strip,
+  'a-frame': aFrame,
+  hoop,
+  'low-box': lowBox,
+};

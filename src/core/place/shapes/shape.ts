@@ -1,0 +1,50 @@
+/** A starting shape: a layout keepers know by sight, laid out from a few sizes. Everything about it can be changed afterwards. */
+import type { Face, Zone, ZoneId } from '../place';
+
+export const shapeIds = [
+  'side-by-side',
+  'run-round',
+  'raised',
+  'shed',
+  'kennel',
+  'two-runs',
+  'strip',
+  'a-frame',
+  'hoop',
+  'low-box',
+] as const;
+export type ShapeId = (typeof shapeIds)[number];
+
+export const sizeIds = [
+  'runWidth',
+  'runDepth',
+  'runHeight',
+  'houseWidth',
+  'houseDepth',
+  'legs',
+] as const;
+/** Widths run along the front, depths away from it; `legs`: how high the house stands. */
+export type SizeId = (typeof sizeIds)[number];
+
+export type Sizes = Readonly<Record<SizeId, number>>;
+
+export interface Laid {
+  readonly zones: readonly Zone[];
+  readonly faces: readonly Face[];
+  /** Where birds are put to begin with. */
+  readonly sleeps: ZoneId;
+}
+
+/** The house must leave some run: a gate's width beside and before it. */
+export interface ShapeProblem {
+  readonly problem: 'house-too-large';
+}
+
+export interface Shape {
+  readonly id: ShapeId;
+  /** Sizes it asks for, in that order, and what they usually are: mm where one thinks in metres, inches in feet. */
+  readonly asks: Readonly<Partial<Record<SizeId, readonly [mm: number, inches: number]>>>;
+  readonly lay: (sizes: Sizes) => Laid | ShapeProblem;
+}
+
+export const isLaid = (it: Laid | ShapeProblem): it is Laid => 'zones' in it;

@@ -1,0 +1,31 @@
+import { fitOpening, peopleDoor, popDoor, vent, window } from '../laying/first-openings';
+import { layFaces } from '../laying/lay-faces';
+import { outside } from '../place';
+import { rectangularZone } from './rectangle';
+import type { Shape } from './shape';
+
+/** A converted shed or barn without a run: by day the birds go out. */
+export const shed: Shape = {
+  id: 'shed',
+  asks: { houseWidth: [3000, 120], houseDepth: [2400, 96], runHeight: [2000, 78] },
+  lay({ houseWidth, houseDepth, runHeight }) {
+    const zones = [
+      rectangularZone(
+        'house',
+        'house',
+        'house',
+        { x: 0, y: 0, width: houseWidth, depth: houseDepth },
+        {
+          height: runHeight,
+        },
+      ),
+    ];
+    let faces = layFaces(zones);
+    const outer = { between: [outside, 'house'] } as const;
+    faces = fitOpening(faces, peopleDoor('door', undefined), { ...outer, along: 'house-front' });
+    faces = fitOpening(faces, popDoor(), { ...outer, along: 'house-left' });
+    faces = fitOpening(faces, window('window'), { ...outer, along: 'house-right' });
+    faces = fitOpening(faces, vent(), { ...outer, along: 'house-back' });
+    return { zones, faces, sleeps: 'house' };
+  },
+};

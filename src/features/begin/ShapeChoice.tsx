@@ -1,0 +1,79 @@
+/** What the place looks like: one of the starting shapes, or paced side by side. */
+import { Pressable, StyleSheet, View } from 'react-native';
+import { shapeIds, type ShapeId } from '@/core/place/shapes';
+import { Button } from '@/ui/controls/Button';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { shapeNames } from '@/words/shape-words';
+import { ShapePicture } from './ShapePicture';
+
+export type Start = ShapeId | 'paced';
+
+interface Props {
+  readonly value: Start;
+  readonly onChange: (value: Start) => void;
+}
+
+export function ShapeChoice({ value, onChange }: Props) {
+  return (
+    <View role="group" aria-label="What it looks like" style={styles.choice}>
+      <Txt kind="strong">What it looks like</Txt>
+      <View style={styles.wrap}>
+        {shapeIds.map((id) => (
+          <ShapeCard key={id} id={id} selected={value === id} onPress={() => onChange(id)} />
+        ))}
+      </View>
+      <Button
+        look="chip"
+        label="none of these: pace it, side by side"
+        selected={value === 'paced'}
+        onPress={() => onChange('paced')}
+      />
+    </View>
+  );
+}
+
+interface CardProps {
+  readonly id: ShapeId;
+  readonly selected: boolean;
+  readonly onPress: () => void;
+}
+
+function ShapeCard({ id, selected, onPress }: CardProps) {
+  const [name, like] = shapeNames[id];
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${name}, ${like}`}
+      aria-pressed={selected}
+      onPress={onPress}
+      style={[styles.card, selected && styles.chosen]}
+    >
+      <ShapePicture shape={id} />
+      <Txt kind="label" style={styles.name}>
+        {name}
+      </Txt>
+      <Txt kind="small" tone="ink2" style={styles.name}>
+        {like}
+      </Txt>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  choice: { gap: space.s },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  card: {
+    flexGrow: 1,
+    flexBasis: 150,
+    maxWidth: 230,
+    alignItems: 'center',
+    paddingVertical: space.s,
+    borderRadius: 8,
+    borderWidth: 2,
+    borderColor: color.hairline,
+    backgroundColor: color.paper,
+  },
+  chosen: { borderColor: color.ink, borderWidth: 3 },
+  name: { textAlign: 'center' },
+});
