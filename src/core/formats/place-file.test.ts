@@ -58,7 +58,11 @@ describe('bad files are refused with what is wrong', () => {
 
   test('a newer version, with both numbers', () => {
     const newer = changed((file) => Object.assign(file, { version: 9 }));
-    expect(problemOf(newer)).toEqual({ problem: 'newer-version', version: 9, known: formatVersion });
+    expect(problemOf(newer)).toEqual({
+      problem: 'newer-version',
+      version: 9,
+      known: formatVersion,
+    });
   });
 
   test('a huge file, before it is parsed', () => {

@@ -1,0 +1,51 @@
+/** What a wall stands on, and its strands. */
+import type { Bay, ItemId, Place } from '../place';
+import { any, is, type Is } from '../possible';
+import { changeBays, without } from './change-bay';
+import type { NewId } from './cover';
+
+export const standings = ['earth', 'frame', 'floor'] as const;
+/** The earth with posts set in it; the earth as a light frame that may be lifted; a floor of its own. */
+export type Standing = (typeof standings)[number];
+
+export function standingOf({ ground }: Bay): Standing {
+  if (!ground) return 'floor';
+  return ground.weight === undefined && ground.pegs === undefined ? 'earth' : 'frame';
+}
+
+/** What is known of the edge is kept as far as it still applies. */
+export function setStanding(bay: Bay, standing: Standing): Bay {
+  const { ground = {}, ...rest } = bay;
+  if (standing === 'floor') return rest;
+  if (standing === 'frame') {
+    return { ...rest, ground: { weight: any, pegs: any, ...ground } };
+  }
+  const { weight: _weight, pegs: _pegs, ...set } = ground;
+  return { ...rest, ground: set };
+}
+
+/** One strand at a hand's breadth, a hand's breadth off the cover, until it is measured: 150 mm and 125 mm (common practice). */
+const usualStrand = { height: 150, standOff: 125 } as const;
+
+/** Strings a strand along bays. A place without an electric line gets one, its volts not yet read. */
+export function addStrand(
+  place: Place,
+  ids: readonly string[],
+  newId: NewId,
+  { height = is(usualStrand.height), standOff = is(usualStrand.standOff) }: StrandSizes = {},
+): Place {
+  const strung = changeBays(place, ids, (bay) => ({
+    ...bay,
+    strands: [...bay.strands, { id: newId('strand'), height, standOff }],
+  }));
+  return { ...strung, fence: place.fence ?? { id: newId('fence'), on: 'always' } };
+}
+
+export interface StrandSizes {
+  readonly height?: Is<number>;
+  readonly standOff?: Is<number>;
+}
+
+export function dropStrand(bay: Bay, id: ItemId): Bay {
+  return { ...bay, strands: without(bay.strands, id) };
+}

@@ -1,0 +1,98 @@
+/** What a side is: a fence of the keeper's own, or a wall of another building, a rock, a trunk, whose joints are gaps. */
+import type { Bay, Opening, Place, Side, SideKind } from '../place';
+import { any, is } from '../possible';
+import { addOpening } from './openings';
+import type { NewId } from './cover';
+
+export function renameSide(place: Place, id: string, name: string): Place {
+  return changeSide(place, id, (side) => ({ ...side, name }));
+}
+
+export function setSideKind(place: Place, id: string, kind: SideKind, newId: NewId): Place {
+  const changed = changeSide(place, id, (side) => ({ ...side, kind }));
+  return {
+    ...changed,
+    faces: changed.faces.map((face) => {
+      if (face.along !== id || face.kind !== 'wall') return face;
+      const last = face.bays.length - 1;
+      return {
+        ...face,
+        bays: face.bays.map((bay, index) => {
+          if (kind === 'fence') return asFence(bay, newId);
+          const joints = index === 0 || index === last;
+          return joints
+            ? withJoint(asSolid(bay, kind, newId), index === 0, newId)
+            : asSolid(bay, kind, newId);
+        }),
+      };
+    }),
+  };
+}
+
+function changeSide(place: Place, id: string, change: (side: Side) => Side): Place {
+  return {
+    ...place,
+    zones: place.zones.map((zone) =>
+      zone.outline.sides.some((side) => side.id === id)
+        ? {
+            ...zone,
+            outline: {
+              ...zone.outline,
+              sides: zone.outline.sides.map((side) => (side.id === id ? change(side) : side)),
+            },
+          }
+        : zone,
+    ),
+  };
+}
+
+/** Nothing goes through it; under a building or a rock nothing digs, a trunk stands in earth. */
+function asSolid(bay: Bay, kind: Exclude<SideKind, 'fence'>, newId: NewId): Bay {
+  const { ground = {}, ...rest } = bay;
+  const band = {
+    id: newId('band'),
+    from: bay.base ?? 0,
+    to: bay.height,
+    layers: [{ id: newId('layer'), mesh: is('solid-board' as const) }],
+  };
+  const solid = { ...rest, bands: [band], strands: [] };
+  if (kind === 'building') return solid;
+  return { ...solid, ground: kind === 'rock' ? { ...ground, soil: is('rock' as const) } : ground };
+}
+
+function asFence(bay: Bay, newId: NewId): Bay {
+  const band = {
+    id: newId('band'),
+    from: bay.base ?? 0,
+    to: bay.height,
+    layers: [{ id: newId('layer'), mesh: any }],
+  };
+  return {
+    ...bay,
+    bands: [band],
+    ground: bay.ground ?? {},
+    openings: bay.openings.filter((it) => !isJoint(it)),
+  };
+}
+
+const jointName = 'joint';
+const isJoint = (it: Opening): boolean => it.kind === 'seam' && it.name.startsWith(jointName);
+
+/** Where mesh meets the wall of something else there is a gap until it has been read. */
+function withJoint(bay: Bay, atStart: boolean, newId: NewId): Bay {
+  if (bay.openings.some(isJoint)) return bay;
+  const joined = addOpening(bay, 'seam', `${jointName}, ${bay.name}`, newId);
+  return {
+    ...joined,
+    openings: joined.openings.map((it) =>
+      isJoint(it)
+        ? {
+            ...it,
+            at: atStart ? 0 : bay.width - it.width,
+            up: bay.base ?? 0,
+            height: bay.height - (bay.base ?? 0),
+          }
+        : it,
+    ),
+  };
+}
