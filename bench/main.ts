@@ -10,7 +10,7 @@ async function main(): Promise<void> {
   const root = resolve(__dirname, '..');
   const server = await listen({
     dist: join(root, 'dist'),
-    demo: join(root, 'demo', 'samphire-yard.json'),
+    demos: [join(root, 'demo', 'samphire-yard.json')],
   });
   const { mobileScores } = await import('./lighthouse.mjs');
   const load = await firstLoad(server.address);

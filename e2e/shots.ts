@@ -65,7 +65,7 @@ async function main(): Promise<void> {
   mkdirSync(folder, { recursive: true });
   const server = await listen({
     dist: join(root, 'dist'),
-    demo: join(root, 'demo', 'samphire-yard.json'),
+    demos: [join(root, 'demo', 'samphire-yard.json')],
   });
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments });
   for (const { name, path, size, before } of shots) {

@@ -1,18 +1,17 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { listen, type Listening } from './listen';
 
 const dist = mkdtempSync(join(tmpdir(), 'rookle-dist-'));
 mkdirSync(join(dist, '_expo'));
 writeFileSync(join(dist, 'index.html'), '<p>shell</p>');
 writeFileSync(join(dist, '_expo', 'a-123.js'), 'x');
-writeFileSync(join(dist, 'demo.json'), '{"demo":true}');
 
 const listening: Listening[] = [];
 
-async function serve(demo?: string): Promise<string> {
-  const server = await listen({ dist, ...(demo && { demo }) });
+async function serve(...demos: string[]): Promise<string> {
+  const server = await listen({ dist, demos });
   listening.push(server);
   return server.address;
 }
@@ -35,9 +34,18 @@ test('scripts carry a hash, so they are kept for good; a missing one is missing,
   expect((await fetch(`${at}/_expo/gone.js`)).status).toBe(404);
 });
 
-test('hands out the demo place only where there is one', async () => {
-  const [withDemo, without] = [await serve(join(dist, 'demo.json')), await serve()];
-  expect(await (await fetch(`${withDemo}/api/demo`)).json()).toEqual({ demo: true });
-  expect((await fetch(`${without}/api/demo`)).status).toBe(404);
-  expect((await fetch(`${without}/api/other`)).status).toBe(404);
+test('hands out the demo places only where there are any', async () => {
+  const [withDemo, without] = [await serve(resolve('demo/samphire-yard.json')), await serve()];
+  expect(await (await fetch(`${withDemo}/api/demos`)).json()).toEqual([
+    { id: 'samphire-yard', name: 'Samphire Yard' },
+  ]);
+  expect(await (await fetch(`${withDemo}/api/demos/samphire-yard`)).json()).toHaveProperty('place');
+  expect(await (await fetch(`${without}/api/demos`)).json()).toEqual([]);
+  for (const path of ['/api/demos/samphire-yard', '/api/other']) {
+    expect((await fetch(without + path)).status).toBe(404);
+  }
+});
+
+test('a demo file that is no place stops the server from starting', async () => {
+  await expect(serve(join(dist, 'index.html'))).rejects.toThrow(/is no place file/);
 });

@@ -1,25 +1,32 @@
 /** Serves the web export, and with `demo` the demo place. Every other address is the application's own. */
+import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
+import { readPlaceFile } from '../src/core/formats/read-place-file';
 
 export interface Served {
   /** Folder of the web export. */
   readonly dist: string;
-  /** The demo place's file; without it there is none to open. */
-  readonly demo?: string;
+  /** Files of the demo places, the one for a first visit first; without them there is none to open. */
+  readonly demos?: readonly string[];
 }
 
 /** File names under /_expo carry a hash of their contents; the fonts carry a version in their package. */
 const yearInSeconds = 365 * 24 * 60 * 60;
 
-export function createApp({ dist, demo }: Served): Express {
+export function createApp({ dist, demos = [] }: Served): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(compression());
-  app.get('/api/demo', (_request, response) => {
-    if (demo === undefined) response.status(404).json({ problem: 'no demo place here' });
-    else response.type('application/json').sendFile(demo);
+  const listed = demos.map(readDemo);
+  app.get('/api/demos', (_request, response) => {
+    response.json(listed.map(({ id, name }) => ({ id, name })));
+  });
+  app.get('/api/demos/:id', (request, response) => {
+    const demo = listed.find(({ id }) => id === request.params.id);
+    if (demo === undefined) response.status(404).json({ problem: 'no such demo place here' });
+    else response.type('application/json').sendFile(demo.file);
   });
   app.use('/api', (_request, response) => {
     response.status(404).json({ problem: 'there is nothing at this address' });
@@ -37,4 +44,18 @@ export function createApp({ dist, demo }: Served): Express {
     response.sendFile(join(dist, 'index.html'));
   });
   return app;
+}
+
+interface Demo {
+  readonly id: string;
+  readonly name: string;
+  readonly file: string;
+}
+
+/** Throws where the file is no place: a slip of ours, to be seen when the server starts. */
+function readDemo(file: string): Demo {
+  const read = readPlaceFile(readFileSync(file, 'utf8'));
+  if ('problem' in read) throw new Error(`${file} is no place file`);
+  const { id, name } = read.file.place;
+  return { id, name, file };
 }

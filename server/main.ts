@@ -15,9 +15,12 @@ if (!existsSync(join(dist, 'index.html'))) {
   process.exit(1);
 }
 
+/** The first is opened on a first visit. */
+const demos = ['samphire-yard'];
+
 const app = createApp({
   dist,
-  ...(values.demo && { demo: join(root, 'demo', 'samphire-yard.json') }),
+  ...(values.demo && { demos: demos.map((name) => join(root, 'demo', `${name}.json`)) }),
 });
 
 const server = app.listen(port, () => {

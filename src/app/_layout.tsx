@@ -2,6 +2,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useState } from 'react';
 import { Frame } from '@/features/frame/Frame';
+import { installTheme } from '@/ui/theme/theme-css';
+
+installTheme();
 
 export default function Layout() {
   const [client] = useState(() => new QueryClient());

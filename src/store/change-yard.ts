@@ -3,9 +3,19 @@
  * now, not from what a screen last saw; what changed is written; only then the screens hear of it.
  */
 import type { QueryClient } from '@tanstack/react-query';
+import isDeepEqual from 'fast-deep-equal';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
 import type { Walk } from '@/core/place/walk';
+import {
+  forgetSteps,
+  inverseOf,
+  lastOf,
+  movedBack,
+  movedForth,
+  readHistory,
+  remember,
+} from './history';
 import { keyOf, loadYard, pack, type Yard } from './records';
 import { removeAll, writeAll } from './storage';
 import { tellOtherTabs } from './other-tabs';
@@ -17,26 +27,83 @@ export interface Changes {
   readonly place?: Place;
   readonly walks?: readonly Walk[];
   readonly mends?: readonly Mend[];
+  readonly removedWalks?: readonly Walk[];
   readonly removedMends?: readonly Mend[];
 }
 
 export class NoPlace extends Error {}
 
+/** What was to be undone or done again has been changed since, in another tab. */
+export class ChangedSince extends Error {}
+
+/** `label`: what is done, in words, so that it can be taken back; without one it cannot. */
 export async function changeYard(
   client: QueryClient,
   change: (yard: Yard) => Changes,
+  label?: string,
 ): Promise<Yard> {
   const after = await underLock(async () => {
     const yard = await loadYard();
     if (!yard) throw new NoPlace('no place is open');
     const changes = change(yard);
+    if (Object.keys(changes).length === 0) return yard;
     await write(changes);
+    if (label !== undefined) {
+      const before = inverseOf(yard, changes);
+      remember({ placeId: yard.place.id, label, before, after: changes });
+    }
     return laid(yard, changes);
   });
   client.setQueryData(yardKey, after);
   tellOtherTabs();
   return after;
 }
+
+/** Takes the last change of the open place back. What was done is said; nothing, where there is none. */
+export function undo(client: QueryClient): Promise<string | undefined> {
+  return step(client, 'past');
+}
+
+export function redo(client: QueryClient): Promise<string | undefined> {
+  return step(client, 'future');
+}
+
+async function step(client: QueryClient, way: 'past' | 'future'): Promise<string | undefined> {
+  const now = client.getQueryData<Yard | null>(yardKey);
+  const one = now && lastOf(readHistory()[way], now.place.id);
+  if (!one) return undefined;
+  const [replaced, wanted] = way === 'past' ? [one.after, one.before] : [one.before, one.after];
+  await changeYard(client, (yard) => {
+    if (!stands(yard, replaced)) {
+      forgetSteps(one.placeId);
+      throw new ChangedSince('changed since');
+    }
+    return wanted;
+  });
+  if (way === 'past') movedBack(one);
+  else movedForth(one);
+  return one.label;
+}
+
+/** Whether what a change wrote is still what is stored. */
+function stands({ place, walks, mends }: Yard, changes: Changes): boolean {
+  const same = (all: readonly { readonly id: string }[], some: Changes['walks' | 'mends'] = []) =>
+    some.every((it) =>
+      isSame(
+        all.find(({ id }) => id === it.id),
+        it,
+      ),
+    );
+  return (
+    (changes.place === undefined || isSame(changes.place, place)) &&
+    same(walks, changes.walks) &&
+    same(mends, changes.mends)
+  );
+}
+
+/** As they are stored: what is undefined is not there. */
+const isSame = (a: unknown, b: unknown): boolean =>
+  isDeepEqual(JSON.parse(JSON.stringify(a ?? null)), JSON.parse(JSON.stringify(b ?? null)));
 
 let lastInThisTab: Promise<unknown> = Promise.resolve();
 
@@ -52,22 +119,31 @@ export function underLock<T>(work: () => Promise<T>): Promise<T> {
   return turn;
 }
 
-async function write({ place, walks = [], mends = [], removedMends = [] }: Changes): Promise<void> {
+async function write({
+  place,
+  walks = [],
+  mends = [],
+  removedWalks = [],
+  removedMends = [],
+}: Changes): Promise<void> {
   await writeAll({
     ...(place && { [keyOf.place(place)]: pack(place) }),
     ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
     ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
   });
-  if (removedMends.length > 0) await removeAll(removedMends.map(keyOf.mend));
+  const gone = [...removedWalks.map(keyOf.walk), ...removedMends.map(keyOf.mend)];
+  if (gone.length > 0) await removeAll(gone);
 }
 
 function laid(yard: Yard, changes: Changes): Yard {
-  const gone = new Set(changes.removedMends?.map((mend) => mend.id));
+  const gone = new Set(
+    [...(changes.removedMends ?? []), ...(changes.removedWalks ?? [])].map(({ id }) => id),
+  );
   return {
     ...yard,
     place: changes.place ?? yard.place,
-    walks: withChanged(yard.walks, changes.walks ?? []),
-    mends: withChanged(yard.mends, changes.mends ?? []).filter((mend) => !gone.has(mend.id)),
+    walks: withChanged(yard.walks, changes.walks ?? []).filter(({ id }) => !gone.has(id)),
+    mends: withChanged(yard.mends, changes.mends ?? []).filter(({ id }) => !gone.has(id)),
   };
 }
 

@@ -4,6 +4,7 @@ import { writePlaceFile, type FileProblem, type PlaceFile } from '@/core/formats
 import { readPlaceFile } from '@/core/formats/read-place-file';
 import { underLock, yardKey } from './change-yard';
 import { tellOtherTabs } from './other-tabs';
+import { forgetSteps } from './history';
 import { currentKey, keyOf, keysOfPlace, pack, visitedKey, type Yard } from './records';
 import { removeAll, storage, writeAll } from './storage';
 
@@ -34,28 +35,9 @@ export async function keepPlace(
     await writeAll({ ...records, [currentKey]: place.id, [visitedKey]: 'yes' });
     if (stale.length > 0) await removeAll(stale);
   });
+  forgetSteps(place.id);
   client.setQueryData(yardKey, { place, walks, mends, sightings });
   tellOtherTabs();
-}
-
-/** Takes the open place out of this browser. */
-export async function forgetPlace(client: QueryClient, id: string): Promise<void> {
-  await underLock(async () => removeAll([...(await keysOfPlace(id)), currentKey]));
-  client.setQueryData(yardKey, null);
-  tellOtherTabs();
-}
-
-/** The demo place, where this server has one to hand out. */
-export async function openDemo(client: QueryClient): Promise<boolean> {
-  const answer = await fetch('/api/demo').catch(() => undefined);
-  if (!answer?.ok) return false;
-  return (await openFile(client, await answer.text())) === undefined;
-}
-
-/** Whether this server has one. */
-export async function hasDemo(): Promise<boolean> {
-  const answer = await fetch('/api/demo', { method: 'HEAD' }).catch(() => undefined);
-  return answer?.ok ?? false;
 }
 
 export async function isFirstVisit(): Promise<boolean> {

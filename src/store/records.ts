@@ -30,6 +30,9 @@ export const keyOf = {
 /** Which place is open, and whether this browser has ever had one. */
 export const currentKey = 'current-place';
 export const visitedKey = 'visited';
+/** Marks a place as one of the demo scenes; holds the records of a place that was taken away. */
+export const demoKey = (id: string) => `demo/${id}`;
+export const deletedKey = (id: string) => `deleted/${id}`;
 
 export function pack(record: object): string {
   return JSON.stringify({ version: recordVersion, record });
@@ -77,11 +80,26 @@ export async function loadYard(): Promise<Yard | null> {
   };
 }
 
+/** The name in a place's record, or in the records set aside of one that was taken away, without checking the rest of it. */
+export function nameIn(text: string): string | undefined {
+  try {
+    const parsed = JSON.parse(text) as { record?: { name?: unknown } } & Record<string, unknown>;
+    if (typeof parsed.record?.name === 'string') return parsed.record.name;
+    const place = Object.entries(parsed).find(([key]) => key.startsWith('place/'))?.[1];
+    return typeof place === 'string' ? nameIn(place) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
 /** Every key that belongs to a place. */
 export async function keysOfPlace(id: string): Promise<string[]> {
   const keys = await storage.getAllKeys();
   const kinds = ['walk', 'mend', 'sighting'];
   return keys.filter(
-    (key) => key === `place/${id}` || kinds.some((kind) => key.startsWith(`${kind}/${id}/`)),
+    (key) =>
+      key === `place/${id}` ||
+      key === demoKey(id) ||
+      kinds.some((kind) => key.startsWith(`${kind}/${id}/`)),
   );
 }

@@ -3,7 +3,8 @@ import { samphireYard } from '../../demo/samphire-yard';
 import { withReading } from '@/core/walk/open-walk';
 import type { Walk } from '@/core/place/walk';
 import { changeYard, NoPlace, yardKey } from './change-yard';
-import { exportText, forgetPlace, isFirstVisit, keepPlace, openFile } from './open-file';
+import { exportText, isFirstVisit, keepPlace, openFile } from './open-file';
+import { removePlace } from './places';
 import { currentKey, loadYard, Unreadable, type Yard } from './records';
 import { NotSaved, storage } from './storage';
 
@@ -130,8 +131,12 @@ test('out, gone and back: the same bytes; another place’s records stay', async
   await keepPlace(client, yard);
   await storage.setItem('place/other', 'kept');
   const text = exportText((await loadYard()) ?? yard);
-  await forgetPlace(client, yard.place.id);
-  expect((await storage.getAllKeys()).sort()).toEqual(['place/other', 'visited']);
+  await removePlace(client, yard.place.id);
+  expect((await storage.getAllKeys()).sort()).toEqual([
+    'deleted/samphire-yard',
+    'place/other',
+    'visited',
+  ]);
   expect(await loadYard()).toBeNull();
   expect(await openFile(client, text)).toBeUndefined();
   expect(exportText((await loadYard()) ?? yard)).toBe(text);

@@ -1,5 +1,6 @@
 /** What a keeper can change, as calls that end when the change is stored. Times come from here; core has no clock. */
 import { useQueryClient } from '@tanstack/react-query';
+import isDeepEqual from 'fast-deep-equal';
 import { useMemo } from 'react';
 import { addedItem, removeFromPlace } from '@/core/mends/added-items';
 import { chooseMend, type Proposal } from '@/core/mends/propose';
@@ -13,14 +14,17 @@ import { changeYard } from './change-yard';
 
 export type NewReading = Pick<Reading, 'item' | 'attribute' | 'value' | 'how' | 'note'>;
 
+export type Said = Pick<Reading, 'item' | 'attribute' | 'value'>;
+
 export function useChanges() {
   const client = useQueryClient();
   return useMemo(() => {
-    const change = (work: Parameters<typeof changeYard>[1]) => changeYard(client, work);
+    const change = (label: string, work: Parameters<typeof changeYard>[1]) =>
+      changeYard(client, work, label);
     return {
       /** Adds a reading to the open walk of that kind, beginning one where there is none; mends follow. */
       saveReading: (reading: NewReading, kind: Walk['kind']) =>
-        change(({ place, walks, mends }) => {
+        change('the reading', ({ place, walks, mends }) => {
           const at = now();
           const walk = withReading(openWalk(walks, kind) ?? newWalk(place, walks, kind), {
             ...reading,
@@ -31,27 +35,42 @@ export function useChanges() {
           return { walks: [walk], mends: reviewMends(place, after, mends, at, walk.id) };
         }),
       endWalk: (kind: Walk['kind']) =>
-        change(({ walks }) => {
+        change('ending the walk', ({ walks }) => {
           const walk = openWalk(walks, kind);
           return walk ? { walks: [{ ...walk, ended: true }] } : {};
         }),
       /** Takes a proposed mend on to the list. */
       planMend: async (proposal: Proposal): Promise<string> => {
         const id = newId('mend');
-        await change(({ place }) => {
+        await change('the mend', ({ place }) => {
           const chosen = chooseMend(place, proposal, id, now());
           return { place: chosen.place, mends: [chosen.mend] };
         });
         return id;
       },
       moveMend: (id: string, state: MendState) =>
-        change(({ mends }) => ({
+        change('the mend’s state', ({ mends }) => ({
           mends: mends.filter((mend) => mend.id === id).map((mend) => moveMend(mend, state, now())),
         })),
       dropMend: (id: string) =>
-        change(({ place, walks, mends }) => dropMend(place, walks, mends, id)),
-      changePlace: (work: (place: Place) => Place) =>
-        change(({ place }) => ({ place: work(place) })),
+        change('dropping the mend', ({ place, walks, mends }) => dropMend(place, walks, mends, id)),
+      /** `label`: what it is, for "Undo: …". Where nothing comes of it, nothing is written. */
+      changePlace: (label: string, work: (place: Place) => Place) =>
+        change(label, ({ place }) => {
+          const after = work(place);
+          return isDeepEqual(after, place) ? {} : { place: after };
+        }),
+      /** Keeps what the keeper says of items from memory, as readings that say so; mends follow. */
+      say: (label: string, said: readonly Said[]) =>
+        change(label, ({ place, walks, mends }) => {
+          const at = now();
+          const walk = said.reduce<Walk>(
+            (it, one) => withReading(it, { ...one, how: 'remembered', id: newId('r'), at }),
+            saidToday(place, walks),
+          );
+          const after = [...walks.filter((it) => it.id !== walk.id), walk];
+          return { walks: [walk], mends: reviewMends(place, after, mends, at, walk.id) };
+        }),
     };
   }, [client]);
 }
@@ -74,6 +93,13 @@ function newWalk(place: Place, walks: readonly Walk[], kind: Walk['kind']): Walk
   // Ids sort by day and order, so that walks load oldest first.
   const id = `${date}-${String(walks.length + 1).padStart(4, '0')}`;
   return { id, placeId: place.id, date, kind, ended: false, readings: [] };
+}
+
+/** What was said in one day is kept together; it is no walk that waits to be ended. */
+function saidToday(place: Place, walks: readonly Walk[]): Walk {
+  const fresh = newWalk(place, walks, 'said');
+  const today = walks.find(({ kind, date }) => kind === 'said' && date === fresh.date);
+  return today ?? { ...fresh, ended: true };
 }
 
 export function now(): string {

@@ -3,7 +3,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { judge, type Judgement } from '@/core/score/judge';
 import { yardKey } from './change-yard';
-import { isFirstVisit, openDemo } from './open-file';
+import { openFirstDemo } from './demos';
+import { isFirstVisit } from './open-file';
 import { hearOtherTabs } from './other-tabs';
 import { loadYard, type Yard } from './records';
 
@@ -18,7 +19,7 @@ export function useYard() {
     queryKey: yardKey,
     queryFn: async () => {
       const yard = await loadYard();
-      if (yard || !(await isFirstVisit()) || !(await openDemo(client))) return yard;
+      if (yard || !(await isFirstVisit()) || !(await openFirstDemo(client))) return yard;
       // Checked and kept a moment ago: no need to read it back.
       return client.getQueryData<Yard>(yardKey) ?? loadYard();
     },

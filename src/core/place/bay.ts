@@ -112,7 +112,7 @@ export interface Opening {
   /** Mesh in it (vents, windows), or what a door is made of where that is in doubt. */
   readonly cover?: readonly Layer[];
   readonly habit: Habit;
-  readonly shutBy: 'hand' | 'cord' | 'light' | 'nobody';
+  readonly shutBy: ShutBy;
   /** How it stands by day. Absent: a pop door stands open, everything else shut. */
   readonly byDay?: ByDay;
   /** Which way it goes when let go: one that falls shut is not left open. */
@@ -138,6 +138,9 @@ export type OpeningKind = (typeof openingKinds)[number];
 /** How it stands at night by habit. A fixed opening (a vent) is `every-night`: its mesh is its door. */
 export const habits = ['every-night', 'cold-or-storms', 'never'] as const;
 export type Habit = (typeof habits)[number];
+
+export const shutBys = ['hand', 'cord', 'light', 'nobody'] as const;
+export type ShutBy = (typeof shutBys)[number];
 
 export const byDays = ['open', 'open-while-ranging', 'shut'] as const;
 export type ByDay = (typeof byDays)[number];

@@ -6,6 +6,8 @@ import { Txt } from '@/ui/controls/Txt';
 import { NavIcon, type NavIconName } from '@/ui/drawings/NavIcon';
 import { color, railWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
+import { useAppearance } from './use-appearance';
+import { useUndoKeys } from './use-undo-keys';
 
 interface Stop {
   readonly href: '/' | '/walk' | '/mends' | '/place';
@@ -19,12 +21,19 @@ const stops: readonly Stop[] = [
   { href: '/', name: 'Yard', icon: 'yard', also: ['/way'] },
   { href: '/walk', name: 'Walk', icon: 'walk', also: [] },
   { href: '/mends', name: 'Mends', icon: 'mends', also: ['/again'] },
-  { href: '/place', name: 'Place', icon: 'place', also: ['/figures', '/begin'] },
+  {
+    href: '/place',
+    name: 'Place',
+    icon: 'place',
+    also: ['/places', '/figures', '/begin', '/bay', '/zone', '/flock', '/routine'],
+  },
 ];
 
 export function Frame({ children }: { readonly children: ReactNode }) {
   const wide = useWide();
   const path = usePathname();
+  useAppearance();
+  useUndoKeys();
   // A question fills the phone: nothing at the foot to hit by mistake.
   const asking = /^\/(walk|again)\/./.test(path);
   useEffect(() => {
@@ -46,7 +55,7 @@ function Nav({ path, wide }: { readonly path: string; readonly wide: boolean }) 
   return (
     <View role="navigation" aria-label="Main" style={wide ? styles.rail : styles.bar}>
       {wide && (
-        <Txt kind="figure" tone="onDark" style={styles.name}>
+        <Txt kind="figure" tone="onBar" style={styles.name}>
           Rookle
         </Txt>
       )}
@@ -67,8 +76,8 @@ function NavLink({ stop, here, wide }: { stop: Stop; here: boolean; wide: boolea
           here && (wide ? styles.railHere : styles.barHere),
         ])}
       >
-        <NavIcon name={stop.icon} stroke={here ? color.onDark : color.onDark2} />
-        <Txt kind="small" tone={here ? 'onDark' : 'onDark2'} style={here && styles.bold}>
+        <NavIcon name={stop.icon} stroke={here ? color.onBar : color.onBar2} />
+        <Txt kind="small" tone={here ? 'onBar' : 'onBar2'} style={here && styles.bold}>
           {stop.name}
         </Txt>
       </Pressable>
@@ -85,7 +94,7 @@ const styles = StyleSheet.create({
   all: { flex: 1, backgroundColor: color.field },
   wide: { flexDirection: 'row' },
   main: { flex: 1, minWidth: 0 },
-  bar: { flexDirection: 'row', backgroundColor: color.ink, paddingBottom: space.xs },
+  bar: { flexDirection: 'row', backgroundColor: color.bar, paddingBottom: space.xs },
   barLink: {
     flex: 1,
     minHeight: 62,
@@ -93,10 +102,10 @@ const styles = StyleSheet.create({
     justifyContent: 'center',
     gap: 3,
     borderTopWidth: 4,
-    borderTopColor: color.ink,
+    borderTopColor: color.bar,
   },
   barHere: { borderTopColor: color.strand },
-  rail: { width: railWidth, backgroundColor: color.ink, paddingTop: space.xl, gap: space.xs },
+  rail: { width: railWidth, backgroundColor: color.bar, paddingTop: space.xl, gap: space.xs },
   name: { paddingHorizontal: space.l, paddingBottom: space.l },
   railLink: {
     flexDirection: 'row',
@@ -105,7 +114,7 @@ const styles = StyleSheet.create({
     minHeight: 52,
     paddingLeft: space.m,
     borderLeftWidth: 4,
-    borderLeftColor: color.ink,
+    borderLeftColor: color.bar,
   },
   railHere: { borderLeftColor: color.strand },
   bold: { fontWeight: '700' },

@@ -3,7 +3,8 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { exportText, forgetPlace } from '@/store/open-file';
+import { exportText } from '@/store/open-file';
+import { removePlace } from '@/store/places';
 import type { Yard } from '@/store/records';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
@@ -19,7 +20,7 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
   const [asking, setAsking] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const forget = () => {
-    forgetPlace(client, yard.place.id)
+    removePlace(client, yard.place.id)
       .then(() => router.replace('/begin'))
       .catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
@@ -39,7 +40,7 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
       {asking ? (
         <View style={styles.asking}>
           <Txt kind="strong">
-            Take {yard.place.name} out of this browser? Without a file it is gone.
+            Take {yard.place.name} away? It can be brought back until you remove it for good.
           </Txt>
           <Button look="warn" label={`Yes, remove ${yard.place.name}`} onPress={forget} />
           <Button look="plain" label="Keep it" onPress={() => setAsking(false)} />

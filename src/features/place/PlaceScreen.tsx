@@ -1,73 +1,114 @@
-/** The place itself: what it is, what lives near it, its file in and out. */
-import { Link } from 'expo-router';
+/** The place itself: its plan and lap to touch, its zones, its birds, what lives near it, its file in and out. */
+import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { areaOf, closeOutline } from '@/core/place/outline';
 import type { Place } from '@/core/place/place';
+import { UndoBar } from '@/features/edit/UndoBar';
+import { TextField } from '@/features/edit/TextField';
+import { useEdit } from '@/features/edit/use-edit';
 import type { Yard } from '@/store/records';
-import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
+import { Choice } from '@/ui/controls/Choice';
+import { LinkRow } from '@/ui/controls/LinkRow';
 import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space } from '@/ui/theme/tokens';
+import { space } from '@/ui/theme/tokens';
+import { zoneKindNames } from '@/words/edit-words';
 import { distanceWords, lengthWords } from '@/words/length-words';
-import { capital, count, regionNames } from '@/words/names';
-import { notSavedWords } from '@/words/not-saved-words';
-import { useState } from 'react';
+import { birdNames, capital, count, regionNames, unitsNames } from '@/words/names';
+import { AppearancePart } from './AppearancePart';
 import { FileBlock } from './FileBlock';
 import { LivesHere } from './LivesHere';
+import { PlaceDrawings } from './PlaceDrawings';
 
 export function PlaceScreen({ yard }: { readonly yard: Yard }) {
-  const { changePlace } = useChanges();
-  const [trouble, setTrouble] = useState<string>();
+  const router = useRouter();
+  const { trouble, change } = useEdit();
   const { place } = yard;
-  const change = (work: (place: Place) => Place) => {
-    setTrouble(undefined);
-    changePlace(work).catch((error: unknown) => setTrouble(notSavedWords(error)));
-  };
   return (
     <Screen>
       <View style={styles.head}>
         <Txt kind="title">{place.name}</Txt>
-        {place.zones.map((zone) => (
-          <Txt key={zone.id} tone="ink2">
-            {zoneWords(place, zone)}
-          </Txt>
-        ))}
-        <Txt tone="ink2">
-          {place.flock
-            .map((group) => `${group.count} ${group.kind === 'bantam' ? 'bantams' : group.kind}`)
-            .join(', ')}
-          ; {regionNames[place.setting.region]}.
-        </Txt>
+        <Txt tone="ink2">{groupWords(place)}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
+        <UndoBar placeId={place.id} />
+        <Button look="plain" label="Other places" onPress={() => router.push('/places')} />
       </View>
-      <View style={styles.part}>
-        <Txt kind="heading">Units</Txt>
-        <View style={styles.row}>
-          {(['metric', 'imperial'] as const).map((units) => (
-            <Button
-              key={units}
-              look="chip"
-              label={units === 'metric' ? 'mm and metres' : 'inches and feet'}
-              selected={place.units === units}
-              onPress={() => change((it) => ({ ...it, units }))}
-              style={styles.half}
-            />
+      <PlaceDrawings yard={yard} />
+      <Part title="What stands here">
+        <View>
+          {place.zones.map((zone) => (
+            <LinkRow
+              key={zone.id}
+              href={{ pathname: '/zone/[zone]', params: { zone: zone.id } }}
+              says={`Change ${zone.name}`}
+            >
+              <Txt kind="strong">
+                {capital(zone.name)}
+                {zone.name === zoneKindNames[zone.kind] ? '' : `, ${zoneKindNames[zone.kind]}`}
+              </Txt>
+              <Txt tone="ink2">{zoneWords(place, zone)}</Txt>
+            </LinkRow>
           ))}
+          <LinkRow href="/zone/new" says="Add a run, a house or a nest box">
+            <Txt kind="strong" tone="holds">
+              Add a run, a house, a nest box …
+            </Txt>
+          </LinkRow>
         </View>
-      </View>
-      <LivesHere place={place} onChange={change} />
+      </Part>
+      <Part title="Who lives in it, and how">
+        <View>
+          <LinkRow href="/flock" says="Change the flock">
+            <Txt kind="strong">The flock</Txt>
+            <Txt tone="ink2">{groupWords(place)}</Txt>
+          </LinkRow>
+          <LinkRow href="/routine" says="Change the routine">
+            <Txt kind="strong">Routine and strand hours</Txt>
+            <Txt tone="ink2">
+              {place.routine?.shuts
+                ? `Shut up by ${place.routine.shuts}.`
+                : 'Who shuts up, who does when you are away.'}
+            </Txt>
+          </LinkRow>
+        </View>
+      </Part>
+      <LivesHere place={place} onChange={(work) => change('what lives here', work)} />
+      <Part title="Name and units">
+        <TextField
+          label="Name of the place"
+          text={place.name}
+          most={80}
+          onChange={(name) => change('the name', (it) => ({ ...it, name }))}
+        />
+        <Choice
+          label="Units"
+          options={Object.entries(unitsNames) as [Place['units'], string][]}
+          value={place.units}
+          onChange={(units) => change('the units', (it) => ({ ...it, units }))}
+        />
+        <Txt tone="ink2">{regionNames[place.setting.region]}.</Txt>
+      </Part>
+      <AppearancePart />
       <FileBlock yard={yard} />
-      <View style={styles.part}>
-        <Txt kind="heading">How it judges</Txt>
-        <Link href="/figures" style={styles.link}>
-          <Txt kind="strong" tone="holds">
-            Every figure and its source
-          </Txt>
-        </Link>
-      </View>
+      <Part title="How it judges">
+        <View>
+          <LinkRow href="/figures" says="Every figure and its source">
+            <Txt kind="strong" tone="holds">
+              Every figure and its source
+            </Txt>
+          </LinkRow>
+        </View>
+      </Part>
     </Screen>
+  );
+}
+
+function groupWords({ flock }: Place): string {
+  return capital(
+    flock.map(({ count: n, name, kind }) => `${n} ${name ?? birdNames[kind]}`).join(', '),
   );
 }
 
@@ -75,7 +116,7 @@ function zoneWords({ units }: Place, zone: Place['zones'][number]): string {
   const { points, perimeter, misclosure } = closeOutline(zone.outline);
   const area = areaOf(points) / 1_000_000;
   const size = units === 'metric' ? `${area.toFixed(1)} m²` : `${Math.round(area * 10.764)} sq ft`;
-  const round = `${capital(zone.name)}: ${distanceWords(perimeter, units)} round, ${size}, ${count(zone.outline.sides.length, 'side')}`;
+  const round = `${distanceWords(perimeter, units)} round, ${size}, ${count(zone.outline.sides.length, 'side')}`;
   return misclosure < worthSaying
     ? `${round}.`
     : `${round}. As paced it misses its start by ${lengthWords(Math.round(misclosure), units)}, shared out along the sides.`;
@@ -84,16 +125,4 @@ function zoneWords({ units }: Place, zone: Place['zones'][number]): string {
 /** A paced walk that closes to this is exact, mm. */
 const worthSaying = 1;
 
-const styles = StyleSheet.create({
-  head: { padding: space.l, gap: space.s },
-  part: {
-    padding: space.l,
-    gap: space.m,
-    backgroundColor: color.paper,
-    borderTopWidth: 1,
-    borderTopColor: color.hairline,
-  },
-  row: { flexDirection: 'row', gap: space.s },
-  half: { flex: 1 },
-  link: { paddingVertical: space.s },
-});
+const styles = StyleSheet.create({ head: { padding: space.l, gap: space.s } });

@@ -28,7 +28,7 @@ export function StripFocus({ place, judgement, question }: Props) {
   const lap = useMemo(() => stripOf(place, question), [place, question]);
   const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
   const scale = (height - frame.above - frame.below) / tallest;
-  const layout = useMemo(() => lapLayout(lap, { ...frame, scale }), [lap, scale]);
+  const layout = useMemo(() => lapLayout(place, lap, { ...frame, scale }), [place, lap, scale]);
   const box = boxOf(layout, question.bay);
   if (!box) return null;
   const shift = width / 2 - (box.x + box.width / 2);

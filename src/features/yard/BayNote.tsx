@@ -56,6 +56,11 @@ export function BayNote({
           }
         />
       )}
+      <Button
+        look="plain"
+        label={`Change ${found.bay.name}`}
+        onPress={() => router.push({ pathname: '/bay/[bay]', params: { bay } })}
+      />
     </View>
   );
 }

@@ -96,7 +96,6 @@ function PlanSheet({ judgement, tallest, ...touch }: DrawingProps & { readonly t
         place={judgement.found.place}
         marks={marks}
         ways={judgement.waysIn}
-        birds={judgement.birds}
         width={width}
         tallest={tallest}
         {...touch}

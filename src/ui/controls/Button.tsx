@@ -66,15 +66,15 @@ const looks = StyleSheet.create({
   plain: { backgroundColor: color.ground, borderColor: color.ground },
   chip: { backgroundColor: color.paper, borderColor: color.wire, paddingHorizontal: space.xs },
   key: { backgroundColor: color.ground, borderColor: color.ground, paddingHorizontal: space.xs },
-  chosen: { backgroundColor: color.ink, borderColor: color.ink, paddingHorizontal: space.xs },
+  chosen: { backgroundColor: color.chosen, borderColor: color.chosen, paddingHorizontal: space.xs },
   warn: { backgroundColor: color.paper, borderColor: color.openText },
 });
 
 const toneOf = {
-  main: 'onDark',
+  main: 'onHolds',
   plain: 'ink',
   chip: 'ink',
   key: 'ink',
-  chosen: 'onDark',
+  chosen: 'onChosen',
   warn: 'open',
 } as const;

@@ -9,11 +9,13 @@ interface Props {
   readonly onChange: (value: string) => void;
   /** A plain number: the keys of a telephone. */
   readonly numeric?: boolean;
+  /** The field was left; Enter leaves it. */
+  readonly onDone?: () => void;
   /** Said under it while what stands in it cannot be read. */
   readonly trouble?: string | undefined;
 }
 
-export function Field({ label, value, onChange, numeric = false, trouble }: Props) {
+export function Field({ label, value, onChange, numeric = false, onDone, trouble }: Props) {
   return (
     <View style={styles.field}>
       <Txt kind="strong">{label}</Txt>
@@ -22,6 +24,7 @@ export function Field({ label, value, onChange, numeric = false, trouble }: Prop
         value={value}
         onChangeText={onChange}
         style={styles.input}
+        {...(onDone && { onBlur: onDone })}
         {...(numeric && { inputMode: 'numeric' as const })}
         {...(trouble !== undefined && { 'aria-invalid': true })}
       />

@@ -64,6 +64,8 @@ const tones = StyleSheet.create({
   open: { color: color.openText },
   hours: { color: color.hoursText },
   holds: { color: color.holds },
-  onDark: { color: color.onDark },
-  onDark2: { color: color.onDark2 },
+  onHolds: { color: color.onHolds },
+  onChosen: { color: color.onChosen },
+  onBar: { color: color.onBar },
+  onBar2: { color: color.onBar2 },
 });

@@ -15,7 +15,7 @@ export function Badge({
   return (
     <G>
       <Circle cx={x} cy={y} r={14} fill={color.open} />
-      <SvgText x={x} y={y + 5.5} fill={color.paper} size={17} strong>
+      <SvgText x={x} y={y + 5.5} fill={color.onOpen} size={17} strong>
         {String(number)}
       </SvgText>
     </G>

@@ -1,13 +1,15 @@
 /** The lap as a thing to touch: whole on a wide screen, sliding sideways on a phone. */
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { lapOf, type Lap as LapOfPlace } from '@/core/place/lap';
 import { isKnown } from '@/core/place/possible';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
-import { color } from '../theme/tokens';
+import { Button } from '../controls/Button';
+import { color, space, touch } from '../theme/tokens';
 import { LapDrawing, lapSays } from './LapDrawing';
+import { skirtRow } from './lap-labels';
 import { boxOf, lapLayout } from './lap-layout';
 
 interface Props {
@@ -22,8 +24,9 @@ interface Props {
 }
 
 const margin = 18;
-/** px per mm where it slides: a bay is about as wide as a thumb is long. */
-const slidingScale = 0.075;
+/** px per mm where it slides: a bay is about as wide as a thumb is long. Nearer for a look at one bay, farther for a side at once. */
+const slidingScales = [0.04, 0.075, 0.14, 0.25] as const;
+const usualZoom = 1;
 
 /** Room for the deepest skirt, its name under it and the metres under that, px. */
 function belowGround(lap: LapOfPlace, scale: number): number {
@@ -31,16 +34,17 @@ function belowGround(lap: LapOfPlace, scale: number): number {
     const depth = bay.ground?.skirt?.depth;
     return isKnown<number>(depth) ? depth.is : 0;
   });
-  return Math.max(62, Math.max(...depths, 0) * scale + 44);
+  return Math.max(62, Math.max(...depths, 0) * scale + 44 + skirtRow);
 }
 
 export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Props) {
   const lap = useMemo(() => lapOf(place), [place]);
   const fitting = (width - 2 * margin) / Math.max(lap.length, 1);
-  const scale = whole ? fitting : Math.max(slidingScale, fitting);
+  const [zoom, setZoom] = useState(usualZoom);
+  const scale = whole ? fitting : Math.max(slidingScales[zoom] ?? 0, fitting);
   const layout = useMemo(
-    () => lapLayout(lap, { scale, above: 28, below: belowGround(lap, scale), margin }),
-    [lap, scale],
+    () => lapLayout(place, lap, { scale, above: 28, below: belowGround(lap, scale), margin }),
+    [place, lap, scale],
   );
   const scroll = useRef<ScrollView>(null);
   const target = selected ?? ways[0]?.id;
@@ -48,7 +52,7 @@ export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Pr
     const box = target && boxOf(layout, target);
     if (box) scroll.current?.scrollTo({ x: box.x + box.width / 2 - width / 2, animated: false });
   }, [layout, target, width]);
-  return (
+  const strip = (
     <ScrollView
       ref={scroll}
       horizontal
@@ -81,9 +85,35 @@ export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Pr
       </View>
     </ScrollView>
   );
+  if (whole) return strip;
+  return (
+    <View>
+      {strip}
+      <View style={styles.zoom}>
+        <Button
+          look="chip"
+          label="–"
+          says="Lap smaller"
+          disabled={zoom === 0}
+          onPress={() => setZoom(zoom - 1)}
+          style={styles.key}
+        />
+        <Button
+          look="chip"
+          label="+"
+          says="Lap larger"
+          disabled={zoom === slidingScales.length - 1}
+          onPress={() => setZoom(zoom + 1)}
+          style={styles.key}
+        />
+      </View>
+    </View>
+  );
 }
 
 const styles = StyleSheet.create({
   strip: { backgroundColor: color.ground, flexGrow: 0 },
   touch: { position: 'absolute', top: 0 },
+  zoom: { flexDirection: 'row', justifyContent: 'flex-end', gap: space.s, padding: space.s },
+  key: { width: touch },
 });

@@ -18,6 +18,8 @@ const post = 6;
 export function LapBayDrawing({ box, layout, mark, selected }: Props) {
   const { ground } = layout;
   const sill = Math.min(8, box.height / 8);
+  // A raised bay does not reach the ground.
+  const foot = box.y + box.height;
   return (
     <G>
       {box.bands.map(({ id, x, y, width, height, mesh }) => (
@@ -34,9 +36,7 @@ export function LapBayDrawing({ box, layout, mark, selected }: Props) {
           strokeWidth={2}
         />
       ))}
-      {box.bay.top.kind === 'roof' && (
-        <Rect x={box.x} y={box.y - 5} width={box.width} height={5} fill={color.ink} />
-      )}
+      <TopEdge box={box} />
       {box.openings.map(({ opening, x, y, width, height }) => (
         <Rect
           key={opening.id}
@@ -49,7 +49,13 @@ export function LapBayDrawing({ box, layout, mark, selected }: Props) {
           strokeWidth={2}
         />
       ))}
-      <Rect x={box.x} y={ground - sill} width={box.width} height={sill} fill={color.timber} />
+      <Rect
+        x={box.x}
+        y={box.y + box.height - sill}
+        width={box.width}
+        height={sill}
+        fill={color.timber}
+      />
       <Rect x={box.x - post / 2} y={box.y} width={post} height={box.height + 3} fill={color.ink2} />
       <Rect
         x={box.x + box.width - post / 2}
@@ -77,10 +83,26 @@ export function LapBayDrawing({ box, layout, mark, selected }: Props) {
           strokeWidth={1}
         />
       )}
+      {box.apron > 0 && (
+        <Path
+          d={`M${box.x + 2} ${ground + 12}h${box.width - 4}`}
+          stroke={color.wire}
+          strokeWidth={5}
+          strokeDasharray="2 1"
+        />
+      )}
+      {box.strands.map(({ id, y }) => (
+        <Path
+          key={id}
+          d={`M${box.x} ${y}h${box.width}M${box.x} ${y - 4}v8M${box.x + box.width} ${y - 4}v8`}
+          stroke={color.strand}
+          strokeWidth={2.5}
+        />
+      ))}
       {mark && (
         <MarkedLine
-          from={{ x: box.x + post / 2, y: ground + 4 }}
-          to={{ x: box.x + box.width - post / 2, y: ground + 4 }}
+          from={{ x: box.x + post / 2, y: foot + 4 }}
+          to={{ x: box.x + box.width - post / 2, y: foot + 4 }}
           mark={mark}
         />
       )}
@@ -99,6 +121,31 @@ export function LapBayDrawing({ box, layout, mark, selected }: Props) {
     </G>
   );
 }
+
+/** What the wall ends in: a roof as it is, or nothing, or an edge that leans out. */
+function TopEdge({ box }: { readonly box: LapBox }) {
+  const { x, y, width, roof } = box;
+  const { kind } = box.bay.top;
+  if (kind === 'open') return null;
+  if (kind !== 'roof') {
+    const out = kind === 'hood' ? 'v-9h7' : 'l9 -9';
+    return (
+      <Path
+        d={`M${x} ${y}${out}M${x + width - 9} ${y}${out}`}
+        fill="none"
+        {...edge}
+        strokeWidth={3}
+      />
+    );
+  }
+  if (roof === 'sheet') return <Rect x={x} y={y - 5} width={width} height={5} fill={color.ink} />;
+  const dash = { netting: '1.5 4', mesh: '3 2', mixed: '10 3 3 3', unread: '0.5 6', open: '6 6' };
+  return (
+    <Path d={`M${x} ${y - 3}h${width}`} {...edge} strokeWidth={4} strokeDasharray={dash[roof]} />
+  );
+}
+
+const edge = { stroke: color.ink } as const;
 
 /** Joints between slabs, about a pace apart. */
 function joints(box: LapBox, ground: number): string {

@@ -4,10 +4,11 @@ import Svg, { G, Rect } from 'react-native-svg';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
-import { distanceWords, lengthWords } from '@/words/length-words';
+import { distanceWords } from '@/words/length-words';
 import { color } from '../theme/tokens';
 import { Badge } from './Badge';
 import { LapBayDrawing } from './LapBayDrawing';
+import { distanceLabelsOf, sideLabelsOf, skirtLabelsOf } from './lap-labels';
 import type { LapLayout } from './lap-layout';
 import { MeshPatterns } from './MeshPatterns';
 import { SvgText } from './SvgText';
@@ -24,6 +25,9 @@ interface Props {
   readonly children?: ReactNode;
 }
 
+/** Id of the whole lap in the page: what is saved as a picture is found by it. */
+export const lapDrawing = 'lap-drawing';
+
 export function LapDrawing({
   place,
   layout,
@@ -36,7 +40,13 @@ export function LapDrawing({
 }: Props) {
   const { width, height, ground, bays } = layout;
   return (
-    <Svg width={width} height={height} role="img" aria-label={says}>
+    <Svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={says}
+      {...(labels && { id: lapDrawing })}
+    >
       <MeshPatterns />
       <Rect x={0} y={0} width={width} height={height} fill={color.ground} />
       <Rect x={0} y={ground} width={width} height={height - ground} fill={color.soil} />
@@ -63,41 +73,21 @@ export function LapDrawing({
 }
 
 function Labels({ place, layout }: { readonly place: Place; readonly layout: LapLayout }) {
-  const { bays, sides, ground, height, scale } = layout;
-  const first = bays[0];
-  if (!first) return null;
-  const metre = place.units === 'metric' ? 1000 : 304.8;
-  const each = place.units === 'metric' ? 2 : 5;
-  const length = bays.reduce((sum, box) => sum + box.bay.width, 0);
-  const marks = Array.from(
-    { length: Math.floor(length / metre / each) + 1 },
-    (_, index) => index * each,
-  );
-  // A depth is written where it begins, not under every bay.
-  const skirts = bays.filter(
-    (box, index) => box.skirt && box.skirt.mm !== bays[index - 1]?.skirt?.mm,
-  );
   return (
     <G>
-      {sides.map(({ name, x }) => (
-        <SvgText key={`${name} ${x}`} x={x + 6} y={17} anchor="start" strong>
-          {name}
+      {sideLabelsOf(layout).map(({ text, x, y }) => (
+        <SvgText key={`${text} ${x}`} x={x} y={y} anchor="start" strong>
+          {text}
         </SvgText>
       ))}
-      {marks.map((at) => (
-        <SvgText key={at} x={first.x + at * metre * scale} y={height - 5} size={14}>
-          {place.units === 'metric' ? `${at} m` : `${at} ft`}
+      {distanceLabelsOf(place, layout).map(({ text, x, y }) => (
+        <SvgText key={text} x={x} y={y} size={14}>
+          {text}
         </SvgText>
       ))}
-      {skirts.map(({ bay, x, skirt }) => (
-        <SvgText
-          key={bay.id}
-          x={x + 10}
-          y={ground + (skirt?.depth ?? 0) + 18}
-          size={14}
-          anchor="start"
-        >
-          {`skirt ${lengthWords(skirt?.mm ?? 0, place.units)}`}
+      {skirtLabelsOf(place, layout).map(({ text, x, y }) => (
+        <SvgText key={`${text} ${x}`} x={x} y={y} size={14} anchor="start">
+          {text}
         </SvgText>
       ))}
     </G>

@@ -1,8 +1,17 @@
 /** Where everything in a strip of wall stands, in px: bays side by side, to scale, ground line, skirt below it. */
-import { isKnown } from '@/core/place/possible';
-import type { Bay, BayId, Layer, Opening } from '@/core/place/place';
+import { isKnown, type PossibleLength } from '@/core/place/possible';
+import {
+  outside,
+  type Bay,
+  type BayId,
+  type Face,
+  type Layer,
+  type Opening,
+  type Place,
+} from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
 import type { Lap } from '@/core/place/lap';
+import { roofKindOf, type RoofKind } from './plan-zones';
 import type { MeshId } from '@/core/tables/meshes';
 
 export interface Box {
@@ -14,6 +23,7 @@ export interface Box {
 
 export interface LapBox extends Box {
   readonly bay: Bay;
+  readonly roof: RoofKind;
   readonly bands: readonly (Box & {
     readonly mesh: MeshId | 'none' | undefined;
     readonly id: string;
@@ -23,6 +33,10 @@ export interface LapBox extends Box {
   readonly skirt:
     | { readonly depth: number; readonly mm: number; readonly mesh: MeshId | 'none' | undefined }
     | undefined;
+  /** Mesh laid out flat from the wall, so wide, mm; 0: none known. */
+  readonly apron: number;
+  /** Heights of its strands in the drawing, px; where a height is not known, a hand's breadth. */
+  readonly strands: readonly { readonly id: string; readonly y: number }[];
   /** Slabs, concrete or rock up to the wall. */
   readonly slabs: boolean;
   /** Widest gap under the sill that was read, px; at least visible. */
@@ -48,11 +62,14 @@ export interface LapFrame {
   readonly margin: number;
 }
 
-export function lapLayout(lap: Lap, frame: LapFrame): LapLayout {
+export function lapLayout(place: Place, lap: Lap, frame: LapFrame): LapLayout {
   const { scale, above, below, margin } = frame;
   const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
   const ground = above + tallest * scale;
-  const bays = lap.bays.map(({ bay, from }) => lapBox(bay, margin + from * scale, ground, scale));
+  const bays = lap.bays.map(({ bay, face, from }) => ({
+    ...lapBox(bay, margin + from * scale, ground, scale),
+    roof: roofAt(place, face),
+  }));
   return {
     width: lap.length * scale + 2 * margin,
     height: ground + below,
@@ -67,16 +84,21 @@ export function lapLayout(lap: Lap, frame: LapFrame): LapLayout {
   };
 }
 
-function lapBox(bay: Bay, x: number, ground: number, scale: number): LapBox {
+function roofAt(place: Place, { between }: Face): RoofKind {
+  const inner = between.find((zone) => zone !== outside);
+  return inner === undefined ? 'unread' : roofKindOf(place, inner);
+}
+
+function lapBox(bay: Bay, x: number, ground: number, scale: number): Omit<LapBox, 'roof'> {
   const width = bay.width * scale;
   const skirt = bay.ground?.skirt;
-  const depth = isKnown<number>(skirt?.depth) ? skirt.depth.is : 0;
+  const depth = known(skirt?.depth);
   return {
     bay,
     x,
     y: ground - bay.height * scale,
     width,
-    height: bay.height * scale,
+    height: (bay.height - (bay.base ?? 0)) * scale,
     bands: bay.bands.map(({ id, from, to, layers }) => ({
       id,
       x,
@@ -94,10 +116,21 @@ function lapBox(bay: Bay, x: number, ground: number, scale: number): LapBox {
     })),
     skirt:
       depth > 0 ? { depth: depth * scale, mm: depth, mesh: knownMesh(skirt?.mesh) } : undefined,
+    apron: known(skirt?.outward),
+    strands: bay.strands.map(({ id, height }) => ({
+      id,
+      y: ground - (known(height) || handsBreadth) * scale,
+    })),
     slabs: hasHardEdge(bay),
     gap: Math.max(gapOf(bay) * scale, 4),
   };
 }
+
+/** mm */
+const handsBreadth = 150;
+
+const known = (length: PossibleLength | undefined): number =>
+  isKnown<number>(length) ? length.is : 0;
 
 function hasHardEdge({ ground }: Bay): boolean {
   return (
@@ -111,7 +144,7 @@ function knownMesh(mesh: Layer['mesh'] | undefined): MeshId | 'none' | undefined
 
 function gapOf({ ground }: Bay): number {
   const lengths = [ground?.gap, ground?.gapLifted];
-  return Math.max(0, ...lengths.map((it) => (isKnown<number>(it) ? it.is : 0)));
+  return Math.max(0, ...lengths.map(known));
 }
 
 export function boxOf(layout: LapLayout, bay: BayId): LapBox | undefined {

@@ -1,18 +1,21 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { applyReadings } from '@/core/place/apply-readings';
+import { beginPlace } from '@/core/place/begin';
 import { beginPaced } from '@/core/place/begin-paced';
 import { lapOf } from '@/core/place/lap';
+import { shapeIds, shapes, sizeIds } from '@/core/place/shapes';
 import type { Place } from '@/core/place/place';
 import { beginningOf, elbow } from '@/core/tests/elbow';
 import { boxOf, lapLayout } from './lap-layout';
-import { overlaps, planLayout } from './plan-layout';
+import { labelSpan, overlaps } from './plan-labels';
+import { planLayout } from './plan-layout';
 
 const place = applyReadings(samphireYard.place, samphireYard.walks).place;
 const lap = lapOf(place);
 const frame = { scale: 0.05, above: 20, below: 60, margin: 10 };
 
 describe('the lap', () => {
-  const layout = lapLayout(lap, frame);
+  const layout = lapLayout(place, lap, frame);
 
   test('is to scale, bay after bay', () => {
     expect(layout.width).toBeCloseTo(lap.length * 0.05 + 20);
@@ -88,16 +91,42 @@ describe('the plan', () => {
 
 describe('side names in the plan', () => {
   const paced = beginPaced(beginningOf(elbow)) as Place;
-
-  test.each([320, 390, 800])('none stands on another or off the page at %d px', (width) => {
-    const { sides: labels } = planLayout(paced, width, 400);
-    expect(labels).toHaveLength(6);
-    labels.forEach((label, index) => {
-      expect(labels.slice(index + 1).some((other) => overlaps(label, other))).toBe(false);
-      const room = label.name.length * 6.6;
-      const left = label.anchor === 'start' ? 0 : label.anchor === 'end' ? room : room / 2;
-      expect(label.at.x - left).toBeGreaterThanOrEqual(0);
-      expect(label.at.x - left + room).toBeLessThanOrEqual(width);
-    });
+  const begun = shapeIds.map((shape): [string, Place] => {
+    const sizes = Object.fromEntries(
+      sizeIds.map((id) => [id, shapes[shape].asks[id]?.[0] ?? NaN]),
+    ) as Record<(typeof sizeIds)[number], number>;
+    const { pacing: _, runHeight: __, ...named } = beginningOf(elbow);
+    return [shape, beginPlace({ ...named, shape, sizes }) as Place];
   });
+  const long = {
+    ...paced,
+    zones: paced.zones.map((zone) => ({
+      ...zone,
+      outline: {
+        ...zone.outline,
+        sides: zone.outline.sides.map((side) => ({
+          ...side,
+          name: `${side.id} ${'ج'.repeat(60)}`,
+        })),
+      },
+    })),
+  };
+
+  test.each([['paced', paced] as [string, Place], ['long names', long], ...begun])(
+    'of %s: none stands on another or off the page',
+    (_, shown) => {
+      for (const width of [320, 390, 800]) {
+        const { sides: labels, height } = planLayout(shown, width, 400);
+        expect(labels.length).toBeGreaterThan(0);
+        labels.forEach((label, index) => {
+          expect(labels.slice(index + 1).some((other) => overlaps(label, other))).toBe(false);
+          const { from, to } = labelSpan(label);
+          expect(from).toBeGreaterThanOrEqual(0);
+          expect(to).toBeLessThanOrEqual(width);
+          expect(label.at.y).toBeGreaterThan(0);
+          expect(label.at.y).toBeLessThanOrEqual(height);
+        });
+      }
+    },
+  );
 });

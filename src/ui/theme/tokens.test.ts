@@ -1,4 +1,4 @@
-import { color } from './tokens';
+import { palettes } from './tokens';
 
 /** WCAG 2.2 contrast ratio (W3C, “relative luminance”). */
 function contrast(a: string, b: string): number {
@@ -21,23 +21,30 @@ test('the ratio is W3C’s: black on white is 21', () => {
 const backgrounds = ['field', 'ground', 'paper'] as const;
 const texts = ['ink', 'ink2', 'ink3', 'holds', 'hoursText', 'openText'] as const;
 
-test.each(texts.flatMap((text) => backgrounds.map((ground) => [text, ground] as const)))(
-  'text %s on %s has 4.5 : 1',
-  (text, ground) => {
+describe.each(Object.entries(palettes))('%s', (_, color) => {
+  test.each(texts.flatMap((text) => backgrounds.map((ground) => [text, ground] as const)))(
+    'text %s on %s has 4.5 : 1',
+    (text, ground) => {
+      expect(contrast(color[text], color[ground])).toBeGreaterThanOrEqual(4.5);
+    },
+  );
+
+  test.each([
+    ['onBar', 'bar'],
+    ['onBar2', 'bar'],
+    ['onHolds', 'holds'],
+    ['onChosen', 'chosen'],
+    ['onHouse', 'house'],
+    ['onOpen', 'open'],
+    ['ink2', 'soil'],
+  ] as const)('text %s on %s has 4.5 : 1', (text, ground) => {
     expect(contrast(color[text], color[ground])).toBeGreaterThanOrEqual(4.5);
-  },
-);
+  });
 
-test.each([
-  ['onDark', 'ink'],
-  ['onDark2', 'ink'],
-  ['onDark', 'holds'],
-  ['paper', 'open'],
-  ['ink2', 'soil'],
-] as const)('text %s on %s has 4.5 : 1', (text, ground) => {
-  expect(contrast(color[text], color[ground])).toBeGreaterThanOrEqual(4.5);
-});
-
-test.each(['holds', 'hours', 'open', 'ink2'] as const)('line %s on the field has 3 : 1', (line) => {
-  expect(contrast(color[line], color.field)).toBeGreaterThanOrEqual(3);
+  test.each(['holds', 'hours', 'open', 'ink2'] as const)(
+    'line %s on the field has 3 : 1',
+    (line) => {
+      expect(contrast(color[line], color.field)).toBeGreaterThanOrEqual(3);
+    },
+  );
 });

@@ -59,8 +59,9 @@ export function addLayer(bay: Bay, band: ItemId, newId: NewId, mesh?: MeshId): B
   return changeBand(bay, band, (it) => ({ ...it, layers: [...it.layers, layer] }));
 }
 
+/** Takes a layer off; the last one of a band stays, for a band without a layer is none. */
 export function dropLayer(bay: Bay, layer: ItemId): Bay {
-  return changeLayers(bay, (layers) => without(layers, layer));
+  return changeLayers(bay, (layers) => (layers.length > 1 ? without(layers, layer) : layers));
 }
 
 /** Days of the year on which a layer is on; `undefined`: all year. */

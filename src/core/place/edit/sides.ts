@@ -19,10 +19,9 @@ export function setSideKind(place: Place, id: string, kind: SideKind, newId: New
         ...face,
         bays: face.bays.map((bay, index) => {
           if (kind === 'fence') return asFence(bay, newId);
-          const joints = index === 0 || index === last;
-          return joints
-            ? withJoint(asSolid(bay, kind, newId), index === 0, newId)
-            : asSolid(bay, kind, newId);
+          const solid = asSolid(bay, kind, newId);
+          const near = index === 0 ? withJoint(solid, true, newId) : solid;
+          return index === last ? withJoint(near, false, newId) : near;
         }),
       };
     }),
@@ -55,9 +54,13 @@ function asSolid(bay: Bay, kind: Exclude<SideKind, 'fence'>, newId: NewId): Bay 
     to: bay.height,
     layers: [{ id: newId('layer'), mesh: is('solid-board' as const) }],
   };
-  const solid = { ...rest, bands: [band], strands: [] };
+  const openings = bay.openings.filter((it) => !isJoint(it));
+  const solid = { ...rest, bands: [band], openings, strands: [] };
   if (kind === 'building') return solid;
-  return { ...solid, ground: kind === 'rock' ? { ...ground, soil: is('rock' as const) } : ground };
+  return {
+    ...solid,
+    ground: kind === 'rock' ? { ...ground, soil: is('rock' as const) } : ground,
+  };
 }
 
 function asFence(bay: Bay, newId: NewId): Bay {
@@ -80,18 +83,14 @@ const isJoint = (it: Opening): boolean => it.kind === 'seam' && it.name.startsWi
 
 /** Where mesh meets the wall of something else there is a gap until it has been read. */
 function withJoint(bay: Bay, atStart: boolean, newId: NewId): Bay {
-  if (bay.openings.some(isJoint)) return bay;
   const joined = addOpening(bay, 'seam', `${jointName}, ${bay.name}`, newId);
+  const added = joined.openings.at(-1);
+  const low = bay.base ?? 0;
   return {
     ...joined,
     openings: joined.openings.map((it) =>
-      isJoint(it)
-        ? {
-            ...it,
-            at: atStart ? 0 : bay.width - it.width,
-            up: bay.base ?? 0,
-            height: bay.height - (bay.base ?? 0),
-          }
+      it === added
+        ? { ...it, at: atStart ? 0 : bay.width - it.width, up: low, height: bay.height - low }
         : it,
     ),
   };

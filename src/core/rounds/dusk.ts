@@ -1,0 +1,17 @@
+/**
+ * When it gets dark: sunset and the end of civil twilight, by suncalc (its formulas name their sources; good to about a minute).
+ * Birds go in between the two, and most that hunts at night is about from then on (common practice).
+ */
+import { getTimes } from 'suncalc';
+import type { Position } from '../place/place';
+
+export interface Dusk {
+  readonly sunset: Date;
+  readonly dark: Date;
+}
+
+/** `undefined` where the sun does not set or rise that day. `day`: any instant of it. */
+export function duskOf(day: Date, { latitude, longitude }: Position): Dusk | undefined {
+  const { sunset, dusk } = getTimes(day, latitude, longitude);
+  return sunset && dusk ? { sunset, dark: dusk } : undefined;
+}

@@ -1,0 +1,95 @@
+/** "The whole run is like this, except …": says of other bays what was said of this one. */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { makeAlike, reachOf } from '@/core/place/edit/alike';
+import { findBay } from '@/core/place/find';
+import { newId } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { count } from '@/words/names';
+import type { BayParts } from './bay-edit';
+
+export function AlikePart({ place, bay, found, edit }: BayParts) {
+  const { side, walls } = reachOf(place, bay.id);
+  const [reach, setReach] = useState<readonly string[]>();
+  const [except, setExcept] = useState<ReadonlySet<string>>(new Set());
+  const [done, setDone] = useState(false);
+  if (walls.length === 0) return null;
+  const ids = (reach ?? []).filter((id) => !except.has(id));
+  const choose = (next: readonly string[]) => {
+    setReach(next);
+    setExcept(new Set());
+    setDone(false);
+  };
+  const toggle = (id: string) => {
+    const next = new Set(except);
+    if (!next.delete(id)) next.add(id);
+    setExcept(next);
+  };
+  return (
+    <Part title="Others like this one">
+      <Txt tone="ink2">
+        Cover, layers, skirt, strands and top edge are said of the others too. Their gaps, doors and
+        sizes stay their own.
+      </Txt>
+      <View style={styles.row}>
+        {side.length > 0 && (
+          <Button
+            look="chip"
+            label="this side"
+            selected={reach === side || (reach?.length === side.length && !done)}
+            onPress={() => choose(side)}
+            style={styles.half}
+          />
+        )}
+        <Button
+          look="chip"
+          label="all walls like it"
+          selected={reach?.length === walls.length && walls.length !== side.length}
+          onPress={() => choose(walls)}
+          style={styles.half}
+        />
+      </View>
+      {reach && (
+        <>
+          <Txt kind="strong">Except (tap what is different)</Txt>
+          <View style={styles.wrap}>
+            {reach.map((id) => (
+              <Button
+                key={id}
+                look="chip"
+                label={findBay(place, id)?.bay.name ?? id}
+                selected={except.has(id)}
+                onPress={() => toggle(id)}
+                style={styles.chip}
+              />
+            ))}
+          </View>
+          <Button
+            label={`Make ${count(ids.length, 'bay')} like this one`}
+            disabled={ids.length === 0}
+            onPress={() => {
+              edit.change('bays alike', (it) => makeAlike(it, found, ids, newId));
+              setReach(undefined);
+              setDone(true);
+            }}
+          />
+        </>
+      )}
+      {done && (
+        <Txt tone="holds" live>
+          Said of the others too.
+        </Txt>
+      )}
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: space.s },
+  half: { flex: 1 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  chip: { minWidth: 96, paddingHorizontal: space.m },
+});

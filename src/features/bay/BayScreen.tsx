@@ -1,0 +1,100 @@
+/** One bay, post to post: everything it carries, to be said or set right. */
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { changeBay } from '@/core/place/edit/change-bay';
+import { findBay } from '@/core/place/find';
+import { questionsOf } from '@/core/walk/questions';
+import { TextField } from '@/features/edit/TextField';
+import { UndoBar } from '@/features/edit/UndoBar';
+import { useEdit } from '@/features/edit/use-edit';
+import type { Yard } from '@/store/records';
+import { useJudgement } from '@/store/use-yard';
+import { BackLink } from '@/ui/controls/BackLink';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { capital } from '@/words/names';
+import { AlikePart } from './AlikePart';
+import type { BayParts } from './bay-edit';
+import { BayPicture } from './BayPicture';
+import { CoverPart } from './CoverPart';
+import { GroundPart } from './GroundPart';
+import { OpeningsPart } from './OpeningsPart';
+import { PostsPart } from './PostsPart';
+import { StrandsPart } from './StrandsPart';
+import { TopPart } from './TopPart';
+
+export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: string }) {
+  const router = useRouter();
+  const judgement = useJudgement(yard);
+  const edit = useEdit();
+  const { place } = yard;
+  const own = findBay(place, id);
+  const read = findBay(judgement.found.place, id);
+  if (!own || !read) return <Gone yard={yard} />;
+  const parts: BayParts = {
+    place,
+    bay: own.bay,
+    found: read.bay,
+    edit,
+    change: (label, work) => edit.change(label, (it) => changeBay(it, id, work)),
+  };
+  const isWall = own.face.kind === 'wall' || own.face.kind === 'partition';
+  const first = questionsOf(judgement.found.place).find((it) => it.bay === id);
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <BackLink href="/place" name="‹ Place" />
+        <Txt kind="title">{capital(own.bay.name)}</Txt>
+        {edit.trouble && <Notice>{edit.trouble}</Notice>}
+        <UndoBar placeId={place.id} />
+      </View>
+      {isWall && <BayPicture judgement={judgement} id={id} />}
+      <CoverPart {...parts} isWall={isWall} />
+      {isWall && <GroundPart {...parts} />}
+      <OpeningsPart {...parts} />
+      {isWall && <StrandsPart {...parts} />}
+      {isWall && <TopPart {...parts} />}
+      {isWall && <AlikePart {...parts} />}
+      <Part title="Name and posts">
+        <TextField
+          label="Name of the bay"
+          text={own.bay.name}
+          most={80}
+          onChange={(name) => parts.change('the name', (bay) => ({ ...bay, name }))}
+        />
+        {isWall && <PostsPart {...parts} />}
+      </Part>
+      {first && (
+        <View style={styles.head}>
+          <Button
+            look="plain"
+            label={`Walk ${own.bay.name}`}
+            onPress={() =>
+              router.push({ pathname: '/walk/[question]', params: { question: first.id } })
+            }
+          />
+        </View>
+      )}
+    </Screen>
+  );
+}
+
+/** It was joined with another, or its wall taken away. */
+function Gone({ yard }: { readonly yard: Yard }) {
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <BackLink href="/place" name="‹ Place" />
+        <Txt kind="title">This bay is gone</Txt>
+        <Txt tone="ink2">Its wall was changed. What was read of it stays in the old walks.</Txt>
+        <UndoBar placeId={yard.place.id} />
+      </View>
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ head: { padding: space.l, gap: space.s } });

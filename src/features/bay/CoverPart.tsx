@@ -1,0 +1,193 @@
+/** Cover by height: what each band is made of, its layers from the outside in, and when they are on. */
+import { StyleSheet, View } from 'react-native';
+import {
+  addLayer,
+  cutBand,
+  dropBand,
+  dropLayer,
+  leastBand,
+  moveBandTop,
+  setSeason,
+} from '@/core/place/edit/cover';
+import type { Band, Layer } from '@/core/place/place';
+import type { Condition, Fixing } from '@/core/tables/fixings';
+import { conditions, fixings } from '@/core/tables/fixings';
+import { meshIds, type MeshId } from '@/core/tables/meshes';
+import { LengthField } from '@/features/edit/LengthField';
+import { newId } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { Part } from '@/ui/controls/Part';
+import { Picker } from '@/ui/controls/Picker';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { lengthWords } from '@/words/length-words';
+import { conditionNames, fixingNames, meshNames } from '@/words/names';
+import { unitIndex } from '@/words/spot-words';
+import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
+import { SeasonFields } from './SeasonFields';
+
+const longestMesh = 300;
+const thickestWire = 10;
+
+export function CoverPart(parts: BayParts & { readonly isWall: boolean }) {
+  const { found, edit, bay, isWall } = parts;
+  return (
+    <Part title="Cover">
+      {[...found.bands].reverse().map((band) => (
+        <BandBlock key={band.id} {...parts} band={band} />
+      ))}
+      {isWall && bay.bands.length > 0 && (
+        <Button look="plain" label="Another mesh from some height up" onPress={() => cut(parts)} />
+      )}
+      <Picker
+        label="Fixed on with"
+        options={fixings.map((it) => [it, fixingNames[it][0]] as const)}
+        value={chosen<Fixing>(found.fixing)}
+        none="not looked at"
+        onChange={(it) => edit.say('the fixing', saidChoice(bay.id, 'bay.fixing', it))}
+      />
+      <Picker
+        label="Its state"
+        options={conditions.map((it) => [it, conditionNames[it][0]] as const)}
+        value={chosen<Condition>(found.condition)}
+        none="not looked at"
+        onChange={(it) => edit.say('its state', saidChoice(bay.id, 'bay.condition', it))}
+      />
+    </Part>
+  );
+}
+
+/** Halfway up the highest band: the keeper sets it right from there. */
+function cut({ bay, change, edit }: BayParts) {
+  const widest = [...bay.bands].sort((a, b) => b.to - b.from - (a.to - a.from))[0];
+  if (!widest || widest.to - widest.from < 2 * leastBand) {
+    edit.setTrouble('There is no room for another band of mesh.');
+    return;
+  }
+  const at = Math.round((widest.from + widest.to) / 2);
+  change('another band', (it) => cutBand(it, at, newId) ?? it);
+}
+
+function BandBlock(parts: BayParts & { readonly band: Band; readonly isWall: boolean }) {
+  const { place, bay, band, change, edit, isWall } = parts;
+  const isTopmost = bay.bands.at(-1)?.id === band.id;
+  const { units } = place;
+  return (
+    <View style={styles.band}>
+      {isWall && (
+        <Txt kind="sub">
+          {`${lengthWords(Math.round(band.from), units)} to ${lengthWords(Math.round(band.to), units)} above the ground`}
+        </Txt>
+      )}
+      {band.layers.map((layer, index) => (
+        <LayerBlock key={layer.id} {...parts} layer={layer} index={index} />
+      ))}
+      {isWall && !isTopmost && (
+        <LengthField
+          label="It reaches up to"
+          mm={band.to}
+          units={units}
+          longest={bay.height}
+          onChange={({ mm }) => {
+            const moved = moveBandTop(bay, band.id, mm);
+            if (moved === bay) edit.setTrouble('A band must end between its neighbours’ edges.');
+            else change('the height of the mesh', (it) => moveBandTop(it, band.id, mm));
+          }}
+        />
+      )}
+      <View style={styles.row}>
+        <Button
+          look="key"
+          label="One more layer inside"
+          onPress={() => change('a layer', (it) => addLayer(it, band.id, newId))}
+          style={styles.half}
+        />
+        {bay.bands.length > 1 && (
+          <Button
+            look="key"
+            label="Take this band away"
+            onPress={() => change('taking a band away', (it) => dropBand(it, band.id))}
+            style={styles.half}
+          />
+        )}
+      </View>
+    </View>
+  );
+}
+
+interface LayerProps extends BayParts {
+  readonly band: Band;
+  readonly layer: Layer;
+  readonly index: number;
+}
+
+function LayerBlock({ place, band, layer, index, edit, change }: LayerProps) {
+  const several = band.layers.length > 1;
+  const name = several ? (index === 0 ? 'Outer layer' : `Layer ${index + 1}, inside`) : 'Made of';
+  const { units } = place;
+  const mesh = chosen<MeshId | 'none'>(layer.mesh);
+  return (
+    <View style={styles.layer}>
+      <Picker
+        label={name}
+        options={[...meshIds, 'none' as const].map(
+          (it) => [it, meshNames[it][unitIndex(place)]] as const,
+        )}
+        value={mesh}
+        none="not looked at"
+        onChange={(it) => edit.say('the mesh', saidChoice(layer.id, 'layer.mesh', it))}
+      />
+      {mesh !== 'solid-board' && mesh !== 'sheet' && (
+        <LengthField
+          label={several ? `Clear opening, layer ${index + 1}` : 'Clear opening, where measured'}
+          {...lengthOf(layer.clear)}
+          units={units}
+          longest={longestMesh}
+          onChange={(it) => edit.say('the clear opening', saidLength(layer.id, 'layer.clear', it))}
+        />
+      )}
+      {mesh !== 'solid-board' && mesh !== 'sheet' && (
+        <LengthField
+          label={several ? `Wire, layer ${index + 1}` : 'Wire thickness, where measured'}
+          {...lengthOf(layer.wire)}
+          units={units}
+          longest={thickestWire}
+          onChange={({ mm, entered }) =>
+            change('the wire', (bay) => ({
+              ...bay,
+              bands: bay.bands.map((it) => ({
+                ...it,
+                layers: it.layers.map((one) =>
+                  one.id === layer.id ? { ...one, wire: { is: mm, entered } } : one,
+                ),
+              })),
+            }))
+          }
+        />
+      )}
+      <SeasonFields
+        on={layer.on}
+        onChange={(on) => change('its season', (bay) => setSeason(bay, layer.id, on))}
+      />
+      {several && (
+        <Button
+          look="key"
+          label={`Take ${name.toLowerCase()} off`}
+          onPress={() => change('taking a layer off', (bay) => dropLayer(bay, layer.id))}
+        />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  band: {
+    gap: space.m,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+    paddingTop: space.m,
+  },
+  layer: { gap: space.m },
+  row: { flexDirection: 'row', gap: space.s },
+  half: { flex: 1 },
+});

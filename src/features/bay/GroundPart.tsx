@@ -1,0 +1,94 @@
+/** What the wall stands on, what lies below or beyond it. */
+import { setStanding, standingOf, standings } from '@/core/place/edit/ground';
+import { soils, type Soil } from '@/core/tables/soils';
+import { meshIds, type MeshId } from '@/core/tables/meshes';
+import { LengthField } from '@/features/edit/LengthField';
+import { Choice } from '@/ui/controls/Choice';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Picker } from '@/ui/controls/Picker';
+import { standingNames } from '@/words/edit-words';
+import { meshNames, soilNames } from '@/words/names';
+import { unitIndex } from '@/words/spot-words';
+import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
+
+const deepest = 2000;
+const widestGap = 1000;
+
+export function GroundPart({ place, bay, found, edit, change }: BayParts) {
+  const { units } = place;
+  const standing = standingOf(bay);
+  const { ground } = found;
+  const skirt = ground?.skirt;
+  const covers = [...meshIds, 'none' as const].map(
+    (it) => [it, meshNames[it][unitIndex(place)]] as const,
+  );
+  const field = (
+    label: string,
+    attribute: Parameters<typeof saidLength>[1],
+    value: Parameters<typeof lengthOf>[0],
+    longest: number,
+  ) => (
+    <LengthField
+      label={label}
+      {...lengthOf(value)}
+      units={units}
+      longest={longest}
+      onChange={(it) => edit.say(label.toLowerCase(), saidLength(bay.id, attribute, it))}
+    />
+  );
+  return (
+    <Part title="Ground line">
+      <Choice
+        label="It stands on"
+        options={standings.map((it) => [it, standingNames[it]] as const)}
+        value={standing}
+        onChange={(it) => change('what it stands on', (one) => setStanding(one, it))}
+      />
+      {standing !== 'floor' && (
+        <>
+          <Picker
+            label="Soil"
+            options={soils.map((it) => [it, soilNames[it][0]] as const)}
+            value={chosen<Soil>(ground?.soil)}
+            none="not looked at"
+            onChange={(it) => edit.say('the soil', saidChoice(bay.id, 'ground.soil', it))}
+          />
+          {field('Gap under the sill', 'ground.gap', ground?.gap, widestGap)}
+          <Picker
+            label="Skirt: mesh below or beyond the wall"
+            options={covers}
+            value={chosen<MeshId | 'none'>(skirt?.mesh)}
+            none="not looked at"
+            onChange={(it) => edit.say('the skirt', saidChoice(bay.id, 'skirt.mesh', it))}
+          />
+          {chosen(skirt?.mesh) !== 'none' && (
+            <>
+              {field('Dug in, depth', 'skirt.depth', skirt?.depth, deepest)}
+              {field('Laid out flat, width', 'skirt.outward', skirt?.outward, deepest)}
+              <Choice
+                label="Its inner edge tied to the wall"
+                options={[
+                  ['yes', 'all along'],
+                  ['no', 'loose, or not at all'],
+                ]}
+                value={chosen<'yes' | 'no'>(skirt?.tied) ?? ('' as 'yes')}
+                onChange={(it) => edit.say('how it is tied', saidChoice(bay.id, 'skirt.tied', it))}
+              />
+              <Notice tone="hours">
+                Before you dig: buried cables and pipes. Ask whoever marks them where you live.
+              </Notice>
+            </>
+          )}
+          <Picker
+            label="Floor: mesh right across, joined to the wall"
+            options={covers}
+            value={chosen<MeshId | 'none'>(ground?.floor)}
+            none="not looked at"
+            onChange={(it) => edit.say('the floor', saidChoice(bay.id, 'ground.floor', it))}
+          />
+        </>
+      )}
+    </Part>
+  );
+}

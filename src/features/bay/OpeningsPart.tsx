@@ -1,0 +1,220 @@
+/** Doors, lids, vents and holes: where they are, how they stand by habit, what keeps them shut. */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import {
+  addLatch,
+  addOpening,
+  changeOpening,
+  dropLatch,
+  dropOpening,
+} from '@/core/place/edit/openings';
+import type { Opening, OpeningKind } from '@/core/place/place';
+import { byDays, habits, openingKinds, shutBys } from '@/core/place/bay';
+import { latchIds, type LatchId } from '@/core/tables/latches';
+import { meshIds, type MeshId } from '@/core/tables/meshes';
+import { LengthField } from '@/features/edit/LengthField';
+import { TextField } from '@/features/edit/TextField';
+import { newId } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { Choice } from '@/ui/controls/Choice';
+import { Part } from '@/ui/controls/Part';
+import { Picker } from '@/ui/controls/Picker';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { byDayNames, habitNames, openingNames, shutByNames } from '@/words/edit-words';
+import { capital, latchNames, meshNames } from '@/words/names';
+import { unitIndex } from '@/words/spot-words';
+import { chosen, saidChoice, type BayParts } from './bay-edit';
+
+export function OpeningsPart(parts: BayParts) {
+  const { found, change } = parts;
+  const [adding, setAdding] = useState(false);
+  const add = (kind: OpeningKind) => {
+    setAdding(false);
+    change(openingNames[kind], (bay) => addOpening(bay, kind, openingNames[kind], newId));
+  };
+  return (
+    <Part title="Openings">
+      {found.openings.length === 0 && <Txt tone="ink2">None in this bay.</Txt>}
+      {found.openings.map((opening) => (
+        <OpeningBlock key={opening.id} {...parts} opening={opening} />
+      ))}
+      <Button
+        look="plain"
+        label={adding ? 'No, none' : 'There is one more …'}
+        onPress={() => setAdding(!adding)}
+      />
+      {adding && (
+        <View style={styles.wrap}>
+          {openingKinds.map((kind) => (
+            <Button
+              key={kind}
+              look="chip"
+              label={openingNames[kind]}
+              onPress={() => add(kind)}
+              style={styles.chip}
+            />
+          ))}
+        </View>
+      )}
+    </Part>
+  );
+}
+
+/** What nobody opens or shuts has no habit. */
+const fixed: ReadonlySet<OpeningKind> = new Set(['vent', 'window', 'hole', 'seam']);
+
+function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
+  const { bay, opening, change, edit, place } = parts;
+  const [open, setOpen] = useState(false);
+  const { units } = place;
+  const set = (label: string, it: Partial<Opening>) =>
+    change(`${opening.name}: ${label}`, (one) => changeOpening(one, opening.id, it));
+  const size = (label: string, key: 'at' | 'up' | 'width' | 'height', longest: number) => (
+    <View style={styles.half}>
+      <LengthField
+        label={label}
+        mm={opening[key]}
+        units={units}
+        longest={longest}
+        onChange={({ mm }) => set(label.toLowerCase(), { [key]: mm })}
+      />
+    </View>
+  );
+  return (
+    <View style={styles.opening}>
+      <View style={styles.line}>
+        <View style={styles.words}>
+          <Txt kind="strong">{capital(opening.name)}</Txt>
+          <Txt tone="ink2">
+            {opening.kind === opening.name ? '' : `${capital(openingNames[opening.kind])}; `}
+            {fixed.has(opening.kind) ? 'fixed' : habitNames[opening.habit]}
+          </Txt>
+        </View>
+        <Button
+          look="key"
+          label={open ? 'close' : 'change'}
+          says={`${open ? 'Close' : 'Change'} ${opening.name}`}
+          onPress={() => setOpen(!open)}
+          style={styles.change}
+        />
+      </View>
+      {open && (
+        <>
+          <TextField
+            label="Its name"
+            text={opening.name}
+            most={80}
+            onChange={(name) => set('its name', { name })}
+          />
+          <View style={styles.row}>
+            {size('Width', 'width', bay.width)}
+            {size('Height', 'height', bay.height)}
+          </View>
+          <View style={styles.row}>
+            {size('From the first post', 'at', bay.width)}
+            {size('Above the ground', 'up', bay.height)}
+          </View>
+          {!fixed.has(opening.kind) && (
+            <>
+              <Choice
+                label="At night"
+                options={habits.map((it) => [it, habitNames[it]] as const)}
+                value={opening.habit}
+                onChange={(habit) => set('at night', { habit })}
+              />
+              <Choice
+                label="By day"
+                options={byDays.map((it) => [it, byDayNames[it]] as const)}
+                value={opening.byDay ?? (opening.kind === 'pop-door' ? 'open' : 'shut')}
+                onChange={(byDay) => set('by day', { byDay })}
+              />
+              <Choice
+                label="Shut"
+                options={shutBys.map((it) => [it, shutByNames[it]] as const)}
+                value={opening.shutBy}
+                onChange={(shutBy) => set('who shuts it', { shutBy })}
+              />
+              <Choice
+                label="Let go, it"
+                options={[
+                  ['stays', 'stays as it is'],
+                  ['falls-shut', 'falls shut'],
+                ]}
+                value={opening.letGo ?? 'stays'}
+                onChange={(letGo) => set('let go', { letGo })}
+              />
+              <Latches {...parts} />
+            </>
+          )}
+          {opening.cover?.map((layer) => (
+            <Picker
+              key={layer.id}
+              label="Mesh or board in it"
+              options={[...meshIds, 'none' as const].map(
+                (it) => [it, meshNames[it][unitIndex(place)]] as const,
+              )}
+              value={chosen<MeshId | 'none'>(layer.mesh)}
+              none="not looked at"
+              onChange={(it) => edit.say('what is in it', saidChoice(layer.id, 'layer.mesh', it))}
+            />
+          ))}
+          <Button
+            look="warn"
+            label={`There is no ${opening.name}: take it away`}
+            onPress={() =>
+              change(`taking ${opening.name} away`, (one) => dropOpening(one, opening.id))
+            }
+          />
+        </>
+      )}
+    </View>
+  );
+}
+
+function Latches({ opening, change, edit }: BayParts & { readonly opening: Opening }) {
+  return (
+    <>
+      {opening.latches.map((latch, index) => (
+        <View key={latch.id} style={styles.row}>
+          <View style={styles.words}>
+            <Picker
+              label={opening.latches.length > 1 ? `Latch ${index + 1}` : 'Latch'}
+              options={[...latchIds, 'none' as const].map((it) => [it, latchNames[it]] as const)}
+              value={chosen<LatchId | 'none'>(latch.kind)}
+              none="not looked at"
+              onChange={(it) => edit.say('the latch', saidChoice(latch.id, 'latch.kind', it))}
+            />
+          </View>
+          <Button
+            look="key"
+            label="–"
+            says={`Take latch ${index + 1} of ${opening.name} away`}
+            onPress={() => change('taking a latch away', (bay) => dropLatch(bay, latch.id))}
+          />
+        </View>
+      ))}
+      <Button
+        look="key"
+        label="One more latch"
+        onPress={() => change('a latch', (bay) => addLatch(bay, opening.id, newId))}
+      />
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  opening: {
+    gap: space.m,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+    paddingTop: space.m,
+  },
+  line: { flexDirection: 'row', alignItems: 'center', gap: space.m },
+  words: { flex: 1, minWidth: 0 },
+  change: { minWidth: 88 },
+  row: { flexDirection: 'row', gap: space.s },
+  half: { flex: 1, minWidth: 0 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  chip: { minWidth: 96, paddingHorizontal: space.m },
+});

@@ -1,0 +1,83 @@
+/** Days of the year on which something is on: all year, or from one day to another. */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { YearSpan } from '@/core/place/year-span';
+import { readYearDay } from '@/core/place/year-day';
+import { Button } from '@/ui/controls/Button';
+import { Field } from '@/ui/controls/Field';
+import { space } from '@/ui/theme/tokens';
+import { yearDayWords } from '@/words/day-words';
+
+interface Props {
+  readonly on: YearSpan | undefined;
+  readonly onChange: (on: YearSpan | undefined) => void;
+  /** "On", "In use": what happens on those days. */
+  readonly word?: string;
+}
+
+/** A winter's dress, until it is said otherwise. */
+const winter: YearSpan = { from: '11-01', to: '03-31' };
+
+export function SeasonFields({ on, onChange, word = 'On' }: Props) {
+  if (!on) {
+    return (
+      <Button
+        look="key"
+        label={`${word} all year. Only part of it`}
+        onPress={() => onChange(winter)}
+      />
+    );
+  }
+  return (
+    <View style={styles.season}>
+      <View style={styles.row}>
+        <DayField
+          label={`${word} from`}
+          day={on.from}
+          onChange={(from) => onChange({ ...on, from })}
+        />
+        <DayField label="to" day={on.to} onChange={(to) => onChange({ ...on, to })} />
+      </View>
+      <Button look="key" label={`${word} all year again`} onPress={() => onChange(undefined)} />
+    </View>
+  );
+}
+
+interface DayProps {
+  readonly label: string;
+  readonly day: string;
+  readonly onChange: (day: string) => void;
+}
+
+function DayField({ label, day, onChange }: DayProps) {
+  const [typed, setTyped] = useState<string>();
+  const [trouble, setTrouble] = useState<string>();
+  const take = () => {
+    if (typed === undefined) return;
+    const read = readYearDay(typed);
+    if (read === undefined) {
+      setTrouble(`“${typed}” is no day of the year. Write it like 1 Nov.`);
+      return;
+    }
+    setTrouble(undefined);
+    setTyped(undefined);
+    if (read !== day) onChange(read);
+  };
+  return (
+    <View style={styles.day}>
+      <Field
+        label={label}
+        value={typed ?? yearDayWords(day)}
+        onChange={setTyped}
+        onDone={take}
+        trouble={trouble}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  season: { gap: space.s },
+  row: { flexDirection: 'row', gap: space.s },
+  day: { flex: 1 },
+});

@@ -1,0 +1,50 @@
+/** What the wall ends in at its top. */
+import type { TopEdge } from '@/core/place/place';
+import { LengthField } from '@/features/edit/LengthField';
+import { NumberField } from '@/features/edit/NumberField';
+import { Choice } from '@/ui/controls/Choice';
+import { Part } from '@/ui/controls/Part';
+import { topNames } from '@/words/edit-words';
+import type { BayParts } from './bay-edit';
+
+const kinds = Object.keys(topNames) as TopEdge['kind'][];
+const widest = 2000;
+/** What an edge that leans out usually measures, mm and degrees (assumption of ours, to be set right). */
+const usual = { width: 300, tilt: 30 } as const;
+
+export function TopPart({ place, bay, change }: BayParts) {
+  const { top } = bay;
+  const set = (next: TopEdge) => change('the top edge', (it) => ({ ...it, top: next }));
+  const choose = (kind: TopEdge['kind']) => {
+    if (kind === 'overhang' || kind === 'hood') set({ kind, width: top.width ?? usual.width });
+    else set(kind === 'tilt' ? { kind, tilt: top.tilt ?? usual.tilt } : { kind });
+  };
+  return (
+    <Part title="Top edge">
+      <Choice
+        label="Above, it is"
+        options={kinds.map((it) => [it, topNames[it]] as const)}
+        value={top.kind}
+        onChange={choose}
+      />
+      {(top.kind === 'overhang' || top.kind === 'hood') && (
+        <LengthField
+          label="How far it reaches out"
+          mm={top.width}
+          units={place.units}
+          longest={widest}
+          onChange={({ mm }) => set({ ...top, width: mm })}
+        />
+      )}
+      {top.kind === 'tilt' && (
+        <NumberField
+          label="Degrees outward from upright"
+          value={top.tilt}
+          least={0}
+          most={90}
+          onChange={(tilt) => set(tilt === undefined ? { kind: 'tilt' } : { ...top, tilt })}
+        />
+      )}
+    </Part>
+  );
+}

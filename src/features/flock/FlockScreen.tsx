@@ -1,0 +1,158 @@
+/** The flock: groups of birds, where each sleeps, where it is by day, and whether it ranges. */
+import { StyleSheet, View } from 'react-native';
+import { addGroup, changeGroup, dropGroup } from '@/core/place/edit/flock';
+import { birdKinds, outside, type Group, type Place } from '@/core/place/place';
+import { NumberField } from '@/features/edit/NumberField';
+import { TextField } from '@/features/edit/TextField';
+import { UndoBar } from '@/features/edit/UndoBar';
+import { useEdit, type Edit } from '@/features/edit/use-edit';
+import type { Yard } from '@/store/records';
+import { newId } from '@/store/use-changes';
+import { BackLink } from '@/ui/controls/BackLink';
+import { Button } from '@/ui/controls/Button';
+import { Choice } from '@/ui/controls/Choice';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { birdNames, capital } from '@/words/names';
+
+export function FlockScreen({ yard: { place } }: { readonly yard: Yard }) {
+  const edit = useEdit();
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <BackLink href="/place" name="‹ Place" />
+        <Txt kind="title">The flock</Txt>
+        <Txt tone="ink2">
+          Birds that spend night and day together are a group: growers apart, a broody in a corner,
+          the one that roosts in a tree.
+        </Txt>
+        {edit.trouble && <Notice>{edit.trouble}</Notice>}
+        <UndoBar placeId={place.id} />
+      </View>
+      {place.flock.map((group) => (
+        <GroupPart key={group.id} place={place} group={group} edit={edit} />
+      ))}
+      <View style={styles.head}>
+        <Button
+          label="Another group"
+          onPress={() => edit.change('a group', (it) => addGroup(it, newId))}
+        />
+      </View>
+    </Screen>
+  );
+}
+
+interface Props {
+  readonly place: Place;
+  readonly group: Group;
+  readonly edit: Edit;
+}
+
+function GroupPart({ place, group, edit }: Props) {
+  const set = (label: string, change: Parameters<typeof changeGroup>[2]) =>
+    edit.change(label, (it) => changeGroup(it, group.id, change));
+  const zones = place.zones.map(({ id, name }) => [id, name] as const);
+  const title = `${group.count} ${group.name ?? birdNames[group.kind]}`;
+  return (
+    <Part title={capital(title)}>
+      <NumberField
+        label="How many"
+        value={group.count}
+        least={1}
+        most={10_000}
+        whole
+        onChange={(count) => count !== undefined && set('how many', { count })}
+      />
+      <Choice
+        label="What they are"
+        options={birdKinds.map((it) => [it, birdNames[it]] as const)}
+        value={group.kind}
+        onChange={(kind) => set('what they are', { kind })}
+      />
+      <TextField
+        label="What you call them"
+        text={group.name ?? ''}
+        most={80}
+        optional
+        onChange={(name) => set('what they are called', { name: name === '' ? undefined : name })}
+      />
+      <Choice
+        label="They sleep in"
+        options={[...zones, [outside, 'a tree, or anywhere outside']]}
+        value={group.sleeps}
+        onChange={(sleeps) => set('where they sleep', { sleeps })}
+      />
+      <Choice
+        label="By day they are in"
+        options={[['', 'the run their house opens on'], ...zones, [outside, 'the open, all day']]}
+        value={group.days ?? ''}
+        onChange={(days) => set('where they are by day', { days: days === '' ? undefined : days })}
+      />
+      <RangingFields group={group} zones={zones} set={set} />
+      {place.flock.length > 1 && (
+        <Button
+          look="warn"
+          label={`Take away: ${title}`}
+          onPress={() => edit.change('taking a group away', (it) => dropGroup(it, group.id))}
+        />
+      )}
+    </Part>
+  );
+}
+
+interface RangingProps {
+  readonly group: Group;
+  readonly zones: readonly (readonly [string, string])[];
+  readonly set: (label: string, change: Parameters<typeof changeGroup>[2]) => void;
+}
+
+/** Mid-morning to dusk, until it is said otherwise. */
+const usualHours = 5;
+
+function RangingFields({ group, zones, set }: RangingProps) {
+  const { ranging } = group;
+  const change = (next: Partial<NonNullable<Group['ranging']>>) =>
+    set('ranging', {
+      ranging: { zone: outside, hours: usualHours, watched: true, ...ranging, ...next },
+    });
+  return (
+    <>
+      <Choice
+        label="Out of the run, to range"
+        options={[
+          ['never', 'never'],
+          ['watched', 'while someone is about'],
+          ['alone', 'with nobody about'],
+        ]}
+        value={ranging ? (ranging.watched ? 'watched' : 'alone') : 'never'}
+        onChange={(it) =>
+          it === 'never'
+            ? set('ranging', { ranging: undefined })
+            : change({ watched: it === 'watched' })
+        }
+      />
+      {ranging && (
+        <>
+          <NumberField
+            label="Hours a day"
+            value={ranging.hours}
+            least={0}
+            most={24}
+            onChange={(hours) => hours !== undefined && change({ hours })}
+          />
+          <Choice
+            label="They range"
+            options={[[outside, 'in the open'], ...zones]}
+            value={ranging.zone}
+            onChange={(zone) => change({ zone })}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({ head: { padding: space.l, gap: space.s } });

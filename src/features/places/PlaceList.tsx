@@ -1,0 +1,117 @@
+/** The places kept in this browser, the demo scenes apart from them, and what was taken away. */
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { listDemos, openDemo } from '@/store/demos';
+import {
+  bringBack,
+  listPlaces,
+  placesKey,
+  removeForGood,
+  switchPlace,
+  type KeptPlace,
+} from '@/store/places';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { notSavedWords } from '@/words/not-saved-words';
+
+export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
+  const client = useQueryClient();
+  const [trouble, setTrouble] = useState<string>();
+  const { data } = useQuery({
+    queryKey: placesKey,
+    queryFn: listPlaces,
+    staleTime: 0,
+    networkMode: 'always',
+  });
+  const { data: demos = [] } = useQuery({
+    queryKey: ['demos'],
+    queryFn: listDemos,
+    staleTime: Infinity,
+    retry: false,
+  });
+  const run = (work: Promise<unknown>, then?: () => void) => {
+    setTrouble(undefined);
+    work.then(then).catch((error: unknown) => setTrouble(notSavedWords(error)));
+  };
+  const kept = data?.kept ?? [];
+  const own = kept.filter((it) => !it.isDemo);
+  const removed = data?.removed ?? [];
+  const open = (place: KeptPlace) => run(switchPlace(client, place.id), onOpened);
+  return (
+    <>
+      {trouble && <Notice>{trouble}</Notice>}
+      {own.length > 0 && (
+        <Part title="Your places">
+          {own.map((place) => (
+            <OpenRow key={place.id} place={place} onPress={() => open(place)} />
+          ))}
+        </Part>
+      )}
+      {demos.length > 0 && (
+        <Part title="Demo places">
+          <Txt tone="ink2">Scenes of our own invention, to look round in. Nobody lives there.</Txt>
+          {demos.map((demo) => {
+            const place = kept.find((it) => it.isDemo && it.id === demo.id);
+            return place ? (
+              <View key={demo.id} style={styles.demo}>
+                <OpenRow place={place} onPress={() => open(place)} />
+                <Button
+                  look="key"
+                  label={`${demo.name}: as it began`}
+                  onPress={() => run(openDemo(client, demo.id), onOpened)}
+                />
+              </View>
+            ) : (
+              <Button
+                key={demo.id}
+                look="plain"
+                label={`Look at ${demo.name}`}
+                onPress={() => run(openDemo(client, demo.id), onOpened)}
+              />
+            );
+          })}
+        </Part>
+      )}
+      {removed.length > 0 && (
+        <Part title="Taken away">
+          {removed.map(({ id, name }) => (
+            <View key={id} style={styles.demo}>
+              <Button
+                look="plain"
+                label={`Bring back ${name}`}
+                onPress={() => run(bringBack(client, id), onOpened)}
+              />
+              <ForGood name={name} onPress={() => run(removeForGood(client, id))} />
+            </View>
+          ))}
+        </Part>
+      )}
+    </>
+  );
+}
+
+function OpenRow({ place, onPress }: { readonly place: KeptPlace; readonly onPress: () => void }) {
+  return (
+    <Button
+      look="plain"
+      label={place.isOpen ? `${place.name} (open now)` : `Open ${place.name}`}
+      onPress={onPress}
+    />
+  );
+}
+
+/** Asked twice: what is gone for good does not come back. */
+function ForGood({ name, onPress }: { readonly name: string; readonly onPress: () => void }) {
+  const [asking, setAsking] = useState(false);
+  return asking ? (
+    <Button look="warn" label={`Yes, ${name} is gone for good`} onPress={onPress} />
+  ) : (
+    <Button look="key" label={`Remove ${name} for good`} onPress={() => setAsking(true)} />
+  );
+}
+
+const styles = StyleSheet.create({ demo: { gap: space.s } });

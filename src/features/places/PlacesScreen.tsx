@@ -1,0 +1,43 @@
+/** Several places: which is open, another opened, begun or copied. */
+import { useQueryClient } from '@tanstack/react-query';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { duplicatePlace } from '@/store/places';
+import type { Yard } from '@/store/records';
+import { newId } from '@/store/use-changes';
+import { BackLink } from '@/ui/controls/BackLink';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { notSavedWords } from '@/words/not-saved-words';
+import { PlaceList } from './PlaceList';
+
+export function PlacesScreen({ yard }: { readonly yard: Yard }) {
+  const router = useRouter();
+  const client = useQueryClient();
+  const [trouble, setTrouble] = useState<string>();
+  const toYard = () => router.replace('/');
+  const copy = () => {
+    duplicatePlace(client, yard, newId('place'))
+      .then(() => router.replace('/place'))
+      .catch((error: unknown) => setTrouble(notSavedWords(error)));
+  };
+  return (
+    <Screen>
+      <View style={styles.page}>
+        <BackLink href="/place" name="‹ Place" />
+        <Txt kind="title">Places</Txt>
+        <Txt tone="ink2">Each is kept for itself, in this browser only.</Txt>
+        {trouble && <Notice>{trouble}</Notice>}
+        <Button label="Begin another place" onPress={() => router.push('/begin')} />
+        <Button look="plain" label={`Copy ${yard.place.name}`} onPress={copy} />
+      </View>
+      <PlaceList onOpened={toYard} />
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ page: { padding: space.l, gap: space.m } });

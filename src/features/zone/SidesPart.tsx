@@ -1,0 +1,91 @@
+/** The sides of a zone: how long, what they are called, and whether they are a fence or the wall of something else. */
+import { StyleSheet, View } from 'react-native';
+import { renameSide, setSideKind } from '@/core/place/edit/sides';
+import { setSides } from '@/core/place/edit/zones';
+import { sideKinds, type Place, type Side, type Zone } from '@/core/place/place';
+import { LengthField } from '@/features/edit/LengthField';
+import { TextField } from '@/features/edit/TextField';
+import type { Edit } from '@/features/edit/use-edit';
+import { newId } from '@/store/use-changes';
+import { Part } from '@/ui/controls/Part';
+import { Picker } from '@/ui/controls/Picker';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { sideKindNames } from '@/words/edit-words';
+import { pacingProblemWords } from '@/words/pacing-words';
+
+interface Props {
+  readonly place: Place;
+  readonly zone: Zone;
+  readonly edit: Edit;
+}
+
+const longest = 100_000;
+
+export function SidesPart({ place, zone, edit }: Props) {
+  const { sides } = zone.outline;
+  // Of a rectangle two sides go together: one figure for both.
+  const isRectangle = sides.length === 4 && sides.every(({ turn }) => Math.abs(turn) === 90);
+  const setLength = (index: number, mm: number) => {
+    const lengths = sides.map(({ length }, at) =>
+      at === index || (isRectangle && at === (index + 2) % 4) ? mm : length,
+    );
+    const sized = setSides(place, zone.id, lengths, newId);
+    if ('problem' in sized) edit.setTrouble(pacingProblemWords(sized, place.units));
+    else {
+      edit.change('a side', (it) => {
+        const again = setSides(it, zone.id, lengths, newId);
+        return 'problem' in again ? it : again;
+      });
+    }
+  };
+  return (
+    <Part title="Sides">
+      {isRectangle && <Txt tone="ink2">A rectangle: opposite sides are set together.</Txt>}
+      {sides.map((side, index) => (
+        <View key={side.id} style={styles.side}>
+          <LengthField
+            label={`${side.name}: length`}
+            mm={side.length}
+            entered={side.entered}
+            units={place.units}
+            longest={longest}
+            onChange={({ mm }) => setLength(index, mm)}
+          />
+          <SideWords side={side} edit={edit} />
+        </View>
+      ))}
+    </Part>
+  );
+}
+
+function SideWords({ side, edit }: { readonly side: Side; readonly edit: Edit }) {
+  return (
+    <>
+      <TextField
+        label={`${side.name}: name`}
+        text={side.name}
+        most={80}
+        onChange={(name) => edit.change('a side’s name', (it) => renameSide(it, side.id, name))}
+      />
+      <Picker
+        label={`${side.name} is`}
+        options={sideKinds.map((it) => [it, sideKindNames[it]] as const)}
+        value={side.kind}
+        none="not said"
+        onChange={(kind) =>
+          edit.change('what a side is', (it) => setSideKind(it, side.id, kind, newId))
+        }
+      />
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  side: {
+    gap: space.m,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+    paddingTop: space.m,
+  },
+});

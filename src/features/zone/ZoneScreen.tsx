@@ -1,0 +1,229 @@
+/** One zone: its name, sizes, sides, roof, where it stands, whether it moves, when birds are in it. */
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import {
+  describeZone,
+  dropZone,
+  forget,
+  moveZone,
+  roofOf,
+  setRoof,
+  setZoneHeight,
+} from '@/core/place/edit/zones';
+import { heightOf } from '@/core/place/laying/zone-dress';
+import { movesOn, type Moves, type Place, type Zone } from '@/core/place/place';
+import { SeasonFields } from '@/features/bay/SeasonFields';
+import { LengthField } from '@/features/edit/LengthField';
+import { TextField } from '@/features/edit/TextField';
+import { UndoBar } from '@/features/edit/UndoBar';
+import { useEdit, type Edit } from '@/features/edit/use-edit';
+import type { Yard } from '@/store/records';
+import { newId } from '@/store/use-changes';
+import { useJudgement } from '@/store/use-yard';
+import { BackLink } from '@/ui/controls/BackLink';
+import { Button } from '@/ui/controls/Button';
+import { Choice } from '@/ui/controls/Choice';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { Plan } from '@/ui/drawings/Plan';
+import { color, space } from '@/ui/theme/tokens';
+import { usePageWidth } from '@/ui/theme/use-page-width';
+import { movesNames, zoneKindNames } from '@/words/edit-words';
+import { capital } from '@/words/names';
+import { SidesPart } from './SidesPart';
+
+const highest = 5000;
+
+export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: string }) {
+  const router = useRouter();
+  const edit = useEdit();
+  const judgement = useJudgement(yard);
+  const width = usePageWidth('readable');
+  const { place } = yard;
+  const zone = place.zones.find((it) => it.id === id);
+  const toBay = (bay: string) => router.push({ pathname: '/bay/[bay]', params: { bay } });
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <BackLink href="/place" name="‹ Place" />
+        <Txt kind="title">{zone ? capital(zone.name) : 'It is gone'}</Txt>
+        {zone && <Txt tone="ink2">{capital(zoneKindNames[zone.kind])}</Txt>}
+        {edit.trouble && <Notice>{edit.trouble}</Notice>}
+        <UndoBar placeId={place.id} />
+      </View>
+      {zone && (
+        <>
+          <View style={styles.sheet}>
+            <Plan
+              place={judgement.found.place}
+              marks={judgement.marks}
+              ways={[]}
+              width={width}
+              tallest={300}
+              selected={undefined}
+              onSelect={toBay}
+            />
+          </View>
+          <SizePart place={place} zone={zone} edit={edit} />
+          <SidesPart place={place} zone={zone} edit={edit} />
+          <RoofPart place={place} zone={zone} edit={edit} />
+          <UsePart zone={zone} edit={edit} />
+          {place.zones.length > 1 && (
+            <View style={styles.head}>
+              <Button
+                look="warn"
+                label={`There is no ${zone.name}: take it away`}
+                onPress={() =>
+                  edit.change(`taking ${zone.name} away`, (it) => dropZone(it, id, newId))
+                }
+              />
+            </View>
+          )}
+        </>
+      )}
+    </Screen>
+  );
+}
+
+interface Props {
+  readonly place: Place;
+  readonly zone: Zone;
+  readonly edit: Edit;
+}
+
+/** A hand, for setting it right by eye, mm: 100 mm, or four inches. */
+const nudges: Readonly<Record<Place['units'], number>> = { metric: 100, imperial: 101.6 };
+
+function SizePart({ place, zone, edit }: Props) {
+  const nudge = nudges[place.units];
+  const move = (x: number, y: number) =>
+    edit.change('where it stands', (it) =>
+      moveZone(it, zone.id, { x: x * nudge, y: y * nudge }, newId),
+    );
+  return (
+    <Part title="Name and place">
+      <TextField
+        label="What you call it"
+        text={zone.name}
+        most={80}
+        onChange={(name) => edit.change('its name', (it) => describeZone(it, zone.id, { name }))}
+      />
+      <LengthField
+        label="Height of its walls"
+        mm={heightOf(zone)}
+        units={place.units}
+        longest={highest}
+        onChange={({ mm }) => edit.change('its height', (it) => setZoneHeight(it, zone.id, mm))}
+      />
+      {place.zones.length > 1 && (
+        <>
+          <Txt kind="strong">
+            {`Move it on the plan, ${place.units === 'metric' ? '10 cm' : '4 in'} a tap`}
+          </Txt>
+          <View style={styles.row}>
+            <Button
+              look="key"
+              label="◀"
+              says="Move it left"
+              onPress={() => move(-1, 0)}
+              style={styles.half}
+            />
+            <Button
+              look="key"
+              label="▲"
+              says="Move it up"
+              onPress={() => move(0, 1)}
+              style={styles.half}
+            />
+            <Button
+              look="key"
+              label="▼"
+              says="Move it down"
+              onPress={() => move(0, -1)}
+              style={styles.half}
+            />
+            <Button
+              look="key"
+              label="▶"
+              says="Move it right"
+              onPress={() => move(1, 0)}
+              style={styles.half}
+            />
+          </View>
+        </>
+      )}
+    </Part>
+  );
+}
+
+const roofs = {
+  open: ['open', 'open'],
+  netting: ['netting', [{ is: 'hex-25' }]],
+  mesh: ['welded mesh', [{ is: 'welded-25' }]],
+  sheet: ['sheet or boards', [{ is: 'sheet' }]],
+  unread: ['something, to be looked at', [{ any: true }]],
+} as const;
+
+function RoofPart({ place, zone, edit }: Props) {
+  const router = useRouter();
+  const roof = roofOf(place, zone.id);
+  const [bay] = roof?.bays ?? [];
+  return (
+    <Part title="Above it">
+      <Choice
+        label={roof ? 'There is a roof. It is' : 'Open above. Put over it'}
+        options={(Object.keys(roofs) as (keyof typeof roofs)[]).map(
+          (it) => [it, roofs[it][0]] as const,
+        )}
+        value={roof ? ('' as keyof typeof roofs) : 'open'}
+        onChange={(it) =>
+          edit.change('what is above it', (before) => setRoof(before, zone.id, roofs[it][1], newId))
+        }
+      />
+      {bay && (
+        <Button
+          look="plain"
+          label={`Change ${bay.name}`}
+          onPress={() => router.push({ pathname: '/bay/[bay]', params: { bay: bay.id } })}
+        />
+      )}
+    </Part>
+  );
+}
+
+function UsePart({ zone, edit }: Pick<Props, 'zone' | 'edit'>) {
+  return (
+    <Part title="Its use">
+      <Choice
+        label="It moves"
+        options={[['never', 'never'], ...movesOn.map((it) => [it, movesNames[it]] as const)]}
+        value={zone.moves ?? 'never'}
+        onChange={(moves) =>
+          edit.change('whether it moves', (it) =>
+            moves === 'never'
+              ? forget(it, zone.id, 'moves')
+              : describeZone(it, zone.id, { moves: moves as Moves }),
+          )
+        }
+      />
+      <SeasonFields
+        word="In use"
+        on={zone.inUse}
+        onChange={(inUse) =>
+          edit.change('when it is in use', (it) =>
+            inUse ? describeZone(it, zone.id, { inUse }) : forget(it, zone.id, 'inUse'),
+          )
+        }
+      />
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.s },
+  sheet: { backgroundColor: color.ground },
+  row: { flexDirection: 'row', gap: space.s },
+  half: { flex: 1 },
+});

@@ -1,0 +1,81 @@
+/** What was changed in this tab, newest last, so that it can be taken back and done again. Kept while the tab is open. */
+import type { Changes } from './change-yard';
+import type { Yard } from './records';
+
+export interface Step {
+  readonly placeId: string;
+  /** What was done, for "Undo: …". */
+  readonly label: string;
+  /** Writing the one takes the change back, writing the other does it again. */
+  readonly before: Changes;
+  readonly after: Changes;
+}
+
+export interface History {
+  readonly past: readonly Step[];
+  readonly future: readonly Step[];
+}
+
+/** More steps than anyone goes back; a place is some hundred kilobytes. */
+const mostSteps = 100;
+
+let history: History = { past: [], future: [] };
+const listeners = new Set<() => void>();
+
+export const readHistory = (): History => history;
+
+export function watchHistory(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+function set(next: History): void {
+  history = next;
+  listeners.forEach((tell) => tell());
+}
+
+/** A new change: what was taken back before it cannot be done again. */
+export function remember(step: Step): void {
+  set({ past: [...history.past, step].slice(-mostSteps), future: [] });
+}
+
+export function lastOf(steps: readonly Step[], placeId: string): Step | undefined {
+  return steps.findLast((step) => step.placeId === placeId);
+}
+
+const less = (steps: readonly Step[], step: Step) => steps.filter((it) => it !== step);
+
+export function movedBack(step: Step): void {
+  set({ past: less(history.past, step), future: [...history.future, step] });
+}
+
+export function movedForth(step: Step): void {
+  set({ past: [...history.past, step], future: less(history.future, step) });
+}
+
+/** A step that no longer fits what is stored is dropped, with all before it that build on the same. */
+export function forgetSteps(placeId: string): void {
+  const others = (steps: readonly Step[]) => steps.filter((step) => step.placeId !== placeId);
+  set({ past: others(history.past), future: others(history.future) });
+}
+
+/** What would bring back what these changes replace. */
+export function inverseOf(yard: Yard, changes: Changes): Changes {
+  const walks = split(yard.walks, changes.walks ?? []);
+  const mends = split(yard.mends, changes.mends ?? []);
+  return {
+    ...(changes.place && { place: yard.place }),
+    walks: [...walks.old, ...(changes.removedWalks ?? [])],
+    removedWalks: walks.created,
+    mends: [...mends.old, ...(changes.removedMends ?? [])],
+    removedMends: mends.created,
+  };
+}
+
+function split<T extends { readonly id: string }>(all: readonly T[], changed: readonly T[]) {
+  const before = new Map(all.map((it) => [it.id, it]));
+  return {
+    old: changed.flatMap(({ id }) => before.get(id) ?? []),
+    created: changed.filter(({ id }) => !before.has(id)),
+  };
+}

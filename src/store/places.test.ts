@@ -1,0 +1,120 @@
+import { QueryClient } from '@tanstack/react-query';
+import { samphireYard } from '../../demo/samphire-yard';
+import { changeYard, redo, undo } from './change-yard';
+import { exportText, keepPlace } from './open-file';
+import {
+  bringBack,
+  duplicatePlace,
+  listPlaces,
+  removeForGood,
+  removePlace,
+  switchPlace,
+} from './places';
+import { loadYard, type Yard } from './records';
+import { storage, writeAll } from './storage';
+
+const { place, walks, mends, sightings } = samphireYard;
+const yard: Yard = { place, walks, mends, sightings };
+const other: Yard = {
+  place: { ...place, id: 'other', name: '<script>alert(1)</script> 🐓 حظيرة' },
+  walks: [],
+  mends: [],
+  sightings: [],
+};
+
+let client: QueryClient;
+
+beforeEach(async () => {
+  await storage.clear();
+  client = new QueryClient();
+});
+
+test('several places are kept, one is open; demo scenes are marked', async () => {
+  await keepPlace(client, yard);
+  await writeAll({ 'demo/samphire-yard': 'yes' });
+  await keepPlace(client, other);
+  const { kept } = await listPlaces();
+  expect(kept).toEqual([
+    { id: 'other', name: other.place.name, isDemo: false, isOpen: true },
+    { id: 'samphire-yard', name: 'Samphire Yard', isDemo: true, isOpen: false },
+  ]);
+  await switchPlace(client, 'samphire-yard');
+  expect(await loadYard()).toEqual(yard);
+});
+
+test('a copy is a place of its own, readings and all; what is changed in it leaves the original', async () => {
+  await keepPlace(client, yard);
+  await duplicatePlace(client, yard, 'copy-1');
+  const copy = await loadYard();
+  expect(copy?.place.name).toBe('Samphire Yard (copy)');
+  expect(copy?.walks.map(({ placeId }) => placeId)).toEqual(walks.map(() => 'copy-1'));
+  await changeYard(client, (now) => ({ place: { ...now.place, name: 'Mine' } }));
+  await switchPlace(client, 'samphire-yard');
+  expect(await loadYard()).toEqual(yard);
+});
+
+test('a place taken away comes back byte for byte, until it is removed for good', async () => {
+  await keepPlace(client, yard);
+  const before = exportText(yard);
+  await removePlace(client, 'samphire-yard');
+  expect(await loadYard()).toBeNull();
+  expect(await listPlaces()).toEqual({
+    kept: [],
+    removed: [{ id: 'samphire-yard', name: 'Samphire Yard' }],
+  });
+  await bringBack(client, 'samphire-yard');
+  expect(exportText((await loadYard()) ?? other)).toBe(before);
+  await removePlace(client, 'samphire-yard');
+  await removeForGood(client, 'samphire-yard');
+  expect(await listPlaces()).toEqual({ kept: [], removed: [] });
+});
+
+describe('undo', () => {
+  const rename = (name: string) => (now: Yard) => ({ place: { ...now.place, name } });
+
+  test('takes changes back one by one, and does them again', async () => {
+    await keepPlace(client, yard);
+    await changeYard(client, rename('A'), 'first');
+    await changeYard(client, rename('B'), 'second');
+    expect(await undo(client)).toBe('second');
+    expect((await loadYard())?.place.name).toBe('A');
+    expect(await undo(client)).toBe('first');
+    expect(await loadYard()).toEqual(yard);
+    expect(await undo(client)).toBeUndefined();
+    await redo(client);
+    expect(await redo(client)).toBe('second');
+    expect((await loadYard())?.place.name).toBe('B');
+  });
+
+  test('a walk that was begun is gone again, one that was added to is as it was', async () => {
+    await keepPlace(client, yard);
+    const begun = { ...(walks[0] as Yard['walks'][number]), id: 'new' };
+    await changeYard(client, () => ({ walks: [begun] }), 'a walk');
+    const [first] = walks;
+    await changeYard(
+      client,
+      () => ({ walks: first ? [{ ...first, readings: [] }] : [] }),
+      'a reading',
+    );
+    await undo(client);
+    await undo(client);
+    expect(await loadYard()).toEqual(yard);
+  });
+
+  test('a new change ends what could be done again', async () => {
+    await keepPlace(client, yard);
+    await changeYard(client, rename('A'), 'first');
+    await undo(client);
+    await changeYard(client, rename('C'), 'third');
+    expect(await redo(client)).toBeUndefined();
+    expect((await loadYard())?.place.name).toBe('C');
+  });
+
+  test('what another tab has changed since is left alone', async () => {
+    await keepPlace(client, yard);
+    await changeYard(client, rename('A'), 'first');
+    await changeYard(client, rename('theirs'));
+    await expect(undo(client)).rejects.toThrow('changed since');
+    expect((await loadYard())?.place.name).toBe('theirs');
+  });
+});

@@ -1,0 +1,119 @@
+/** Several places in one browser: which there are, which is open, and how one is copied, taken away and brought back. */
+import type { QueryClient } from '@tanstack/react-query';
+import { underLock, yardKey } from './change-yard';
+import { forgetSteps } from './history';
+import { keepPlace } from './open-file';
+import { tellOtherTabs } from './other-tabs';
+import {
+  currentKey,
+  deletedKey,
+  demoKey,
+  keysOfPlace,
+  loadYard,
+  nameIn,
+  visitedKey,
+  type Yard,
+} from './records';
+import { removeAll, storage, writeAll } from './storage';
+
+export const placesKey = ['places'] as const;
+
+export interface KeptPlace {
+  readonly id: string;
+  readonly name: string;
+  /** One of Rookle's own scenes, kept apart from the keeper's places. */
+  readonly isDemo: boolean;
+  readonly isOpen: boolean;
+}
+
+export interface Places {
+  readonly kept: readonly KeptPlace[];
+  /** Taken away, until they are removed for good. */
+  readonly removed: readonly { readonly id: string; readonly name: string }[];
+}
+
+export async function listPlaces(): Promise<Places> {
+  const keys = await storage.getAllKeys();
+  const open = await storage.getItem(currentKey);
+  const wanted = keys.filter((key) => key.startsWith('place/') || key.startsWith('deleted/'));
+  const texts = wanted.length === 0 ? {} : await storage.getMany(wanted);
+  const named = (start: string) =>
+    wanted
+      .filter((key) => key.startsWith(start))
+      .map((key) => ({ id: key.slice(start.length), text: texts[key] ?? '' }))
+      .map(({ id, text }) => ({ id, name: nameIn(text) ?? id }))
+      .sort((a, b) => a.name.localeCompare(b.name));
+  return {
+    kept: named('place/').map(({ id, name }) => ({
+      id,
+      name,
+      isDemo: keys.includes(demoKey(id)),
+      isOpen: id === open,
+    })),
+    removed: named('deleted/'),
+  };
+}
+
+/** Opens another of the places that are kept here. */
+export async function switchPlace(client: QueryClient, id: string): Promise<void> {
+  await underLock(() => writeAll({ [currentKey]: id, [visitedKey]: 'yes' }));
+  client.setQueryData(yardKey, await loadYard());
+  changed(client);
+}
+
+/** A copy of a whole place, readings and mends included, under another name; it is opened. */
+export async function duplicatePlace(
+  client: QueryClient,
+  { place, walks, mends, sightings }: Yard,
+  id: string,
+): Promise<void> {
+  const own = <T extends { readonly placeId: string }>(all: readonly T[]): T[] =>
+    all.map((it) => ({ ...it, placeId: id }));
+  const name = `${place.name.slice(0, longestName - copyWords.length)}${copyWords}`;
+  await keepPlace(client, {
+    place: { ...place, id, name },
+    walks: own(walks),
+    mends: own(mends),
+    sightings: own(sightings),
+  });
+  changed(client);
+}
+
+const copyWords = ' (copy)';
+const longestName = 80;
+
+/** Takes a place out of sight. Its records are set aside as they are, so that it can be brought back. */
+export async function removePlace(client: QueryClient, id: string): Promise<void> {
+  await underLock(async () => {
+    const keys = await keysOfPlace(id);
+    const records = await storage.getMany(keys);
+    await writeAll({ [deletedKey(id)]: JSON.stringify(records) });
+    const open = await storage.getItem(currentKey);
+    await removeAll([...keys, ...(open === id ? [currentKey] : [])]);
+  });
+  forgetSteps(id);
+  client.setQueryData(yardKey, await loadYard());
+  changed(client);
+}
+
+/** Brings it back and opens it. */
+export async function bringBack(client: QueryClient, id: string): Promise<void> {
+  await underLock(async () => {
+    const text = await storage.getItem(deletedKey(id));
+    if (text === null) return;
+    await writeAll({ ...(JSON.parse(text) as Record<string, string>), [currentKey]: id });
+    await removeAll([deletedKey(id)]);
+  });
+  client.setQueryData(yardKey, await loadYard());
+  changed(client);
+}
+
+export async function removeForGood(client: QueryClient, id: string): Promise<void> {
+  await underLock(() => removeAll([deletedKey(id)]));
+  changed(client);
+}
+
+function changed(client: QueryClient): void {
+  void client.invalidateQueries({ queryKey: placesKey });
+  tellOtherTabs();
+}

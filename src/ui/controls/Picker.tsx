@@ -1,0 +1,65 @@
+/** One of many: shows what is chosen; pressed, it opens on all the others. `<Picker label="Mesh" … />` */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { space } from '../theme/tokens';
+import { Button } from './Button';
+import { Txt } from './Txt';
+
+interface Props<T extends string> {
+  readonly label: string;
+  readonly options: readonly (readonly [T, string])[];
+  readonly value: T | undefined;
+  /** What is shown where nothing is chosen. */
+  readonly none: string;
+  readonly onChange: (value: T) => void;
+}
+
+export function Picker<T extends string>({ label, options, value, none, onChange }: Props<T>) {
+  const [open, setOpen] = useState(false);
+  const shown = options.find(([id]) => id === value)?.[1] ?? none;
+  return (
+    <View role="group" aria-label={label} style={styles.picker}>
+      <View style={styles.line}>
+        <View style={styles.words}>
+          <Txt kind="small" tone="ink2">
+            {label}
+          </Txt>
+          <Txt kind="strong">{shown}</Txt>
+        </View>
+        <Button
+          look="key"
+          label={open ? 'close' : 'change'}
+          says={`${label}: ${shown}. ${open ? 'Close' : 'Change'}`}
+          onPress={() => setOpen(!open)}
+          style={styles.change}
+        />
+      </View>
+      {open && (
+        <View style={styles.wrap}>
+          {options.map(([id, name]) => (
+            <Button
+              key={id}
+              look="chip"
+              label={name}
+              selected={id === value}
+              onPress={() => {
+                setOpen(false);
+                if (id !== value) onChange(id);
+              }}
+              style={styles.chip}
+            />
+          ))}
+        </View>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  picker: { gap: space.s },
+  line: { flexDirection: 'row', alignItems: 'center', gap: space.m },
+  words: { flex: 1, minWidth: 0 },
+  change: { minWidth: 88 },
+  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  chip: { minWidth: 96, paddingHorizontal: space.m },
+});

@@ -1,0 +1,99 @@
+/** What lies and stands along the walls: buried skirts as strokes, aprons as strips, strands, doors. One path each: there are hundreds. */
+import { G, Line, Path } from 'react-native-svg';
+import { color } from '../theme/tokens';
+import type { PlanDoor, PlanLine } from './plan-layout';
+
+export function PlanGround({ lines }: { readonly lines: readonly PlanLine[] }) {
+  return (
+    <G>
+      <Path
+        d={lines
+          .filter(({ apron }) => apron > 0)
+          .map(apronOf)
+          .join('')}
+        fill={color.wire}
+        opacity={0.35}
+      />
+      <Path
+        d={lines
+          .filter(({ buried }) => buried)
+          .map(strokesOf)
+          .join('')}
+        stroke={color.wire}
+        strokeWidth={1.5}
+        opacity={0.8}
+      />
+      <Path
+        d={lines
+          .filter(({ hasStrand }) => hasStrand)
+          .map(strandOf)
+          .join('')}
+        stroke={color.strand}
+        strokeWidth={2}
+      />
+    </G>
+  );
+}
+
+/** Doors for people stand open a little, as on any plan; what only birds or hands use is a bar in the wall. */
+export function PlanDoors({ lines }: { readonly lines: readonly PlanLine[] }) {
+  return (
+    <G>
+      {lines.flatMap(({ bay, doors, outward }) =>
+        doors.map((door, index) => (
+          <Line
+            key={`${bay} ${index}`}
+            {...leafOf(door, outward)}
+            stroke={color.ink}
+            strokeWidth={leaves.has(door.kind) ? 2.5 : 4}
+          />
+        )),
+      )}
+    </G>
+  );
+}
+
+const leaves: ReadonlySet<PlanDoor['kind']> = new Set(['gate', 'door']);
+
+function leafOf({ kind, from, to }: PlanDoor, outward: { x: number; y: number }) {
+  if (!leaves.has(kind)) {
+    const by = 6;
+    const inward = (p: { x: number; y: number }) => ({
+      x: p.x - outward.x * by,
+      y: p.y - outward.y * by,
+    });
+    const [a, b] = [inward(from), inward(to)];
+    return { x1: a.x, y1: a.y, x2: b.x, y2: b.y };
+  }
+  const length = Math.hypot(to.x - from.x, to.y - from.y);
+  const open = 0.5;
+  return {
+    x1: from.x,
+    y1: from.y,
+    x2: from.x + (to.x - from.x) * Math.cos(open) - outward.x * length * Math.sin(open),
+    y2: from.y + (to.y - from.y) * Math.cos(open) - outward.y * length * Math.sin(open),
+  };
+}
+
+function apronOf({ from, to, outward, apron }: PlanLine): string {
+  const [x, y] = [outward.x * apron, outward.y * apron];
+  return `M${round(from.x)} ${round(from.y)}L${round(to.x)} ${round(to.y)}L${round(to.x + x)} ${round(to.y + y)}L${round(from.x + x)} ${round(from.y + y)}Z`;
+}
+
+/** Short strokes into the ground outside a wall. */
+function strokesOf({ from, to, length, outward }: PlanLine): string {
+  const count = Math.floor(length / 8);
+  return Array.from({ length: count }, (_, index) => {
+    const share = (index + 0.5) / count;
+    const x = from.x + (to.x - from.x) * share + outward.x * 8;
+    const y = from.y + (to.y - from.y) * share + outward.y * 8;
+    return `M${round(x)} ${round(y)}l${round(outward.x * 7)} ${round(outward.y * 7)}`;
+  }).join('');
+}
+
+function strandOf({ from, to, outward }: PlanLine): string {
+  const by = 12;
+  return `M${round(from.x + outward.x * by)} ${round(from.y + outward.y * by)}L${round(to.x + outward.x * by)} ${round(to.y + outward.y * by)}`;
+}
+
+const round = (px: number) => Math.round(px * 10) / 10;

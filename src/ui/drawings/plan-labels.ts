@@ -1,0 +1,84 @@
+/** Names of sides in the plan: outside their longest bay, clear of numbers, of each other and of the page's edge. */
+import { lapOf } from '@/core/place/lap';
+import type { Point } from '@/core/place/outline';
+import type { BayId, Place } from '@/core/place/place';
+import type { PlanLine } from './plan-layout';
+
+export interface SideLabel {
+  readonly name: string;
+  readonly at: Point;
+  readonly anchor: 'start' | 'middle' | 'end';
+}
+
+/** A letter of a side's name in the narrow face, and the height of a line, px. */
+export const letter = 6.9;
+export const lineHeight = 18;
+/** Clear of the skirt strokes, px. */
+export const labelGap = 20;
+/** A longer name is cut: a plan is no place to read it. */
+const mostLetters = 16;
+
+export const shortName = (name: string): string => {
+  const letters = [...name];
+  return letters.length > mostLetters ? `${letters.slice(0, mostLetters - 1).join('')}…` : name;
+};
+
+/** One name a side; `numbered`: bays that carry a number. */
+export function sideLabels(
+  place: Place,
+  walls: readonly PlanLine[],
+  numbered: readonly BayId[],
+  width: number,
+): SideLabel[] {
+  const free = new Map<string, PlanLine>();
+  lapOf(place).bays.forEach(({ sideName, bay }, index) => {
+    const wall = walls[index];
+    const known = free.get(sideName);
+    if (!wall || numbered.includes(bay.id)) return;
+    if (!known || wall.length > known.length) free.set(sideName, wall);
+  });
+  const labels = [...free].map(([name, { middle, outward }]) => ({
+    name: shortName(name),
+    at: { x: middle.x + outward.x * labelGap, y: middle.y + outward.y * (labelGap + 4) },
+    anchor: anchorOf(outward),
+  }));
+  return apart(labels.map((label) => onPage(label, width)));
+}
+
+/** Beside an upright wall the name begins at the wall and runs away from it. */
+function anchorOf(outward: Point): SideLabel['anchor'] {
+  if (Math.abs(outward.x) < 0.5) return 'middle';
+  return outward.x > 0 ? 'start' : 'end';
+}
+
+function onPage(label: SideLabel, width: number): SideLabel {
+  const { from, to } = labelSpan(label);
+  const edge = 2;
+  const by = from < edge ? edge - from : Math.min(0, width - edge - to);
+  return { ...label, at: { ...label.at, x: label.at.x + by } };
+}
+
+/** A name that would stand on another is moved down by a line until it does not. */
+function apart(labels: readonly SideLabel[]): SideLabel[] {
+  return labels.reduce<SideLabel[]>((placed, label) => {
+    let moved = label;
+    while (placed.some((it) => overlaps(it, moved))) {
+      moved = { ...moved, at: { ...moved.at, y: moved.at.y + lineHeight } };
+    }
+    return [...placed, moved];
+  }, []);
+}
+
+export function overlaps(a: SideLabel, b: SideLabel): boolean {
+  const [first, second] = [labelSpan(a), labelSpan(b)];
+  return first.from < second.to && second.from < first.to && Math.abs(a.at.y - b.at.y) < lineHeight;
+}
+
+export function labelSpan({ name, at, anchor }: SideLabel): {
+  readonly from: number;
+  readonly to: number;
+} {
+  const width = [...name].length * letter;
+  const from = at.x - (anchor === 'start' ? 0 : anchor === 'end' ? width : width / 2);
+  return { from, to: from + width };
+}

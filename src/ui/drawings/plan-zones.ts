@@ -1,0 +1,59 @@
+/** What a zone looks like from above: what covers it, and how many birds sleep in it. */
+import { roofOf } from '@/core/place/edit/zones';
+import type { Point } from '@/core/place/outline';
+import type { Place, Zone, ZoneKind } from '@/core/place/place';
+import { isKnown } from '@/core/place/possible';
+import { meshes, type MeshId } from '@/core/tables/meshes';
+
+export const roofKinds = ['open', 'netting', 'mesh', 'sheet', 'mixed', 'unread'] as const;
+export type RoofKind = (typeof roofKinds)[number];
+
+export interface PlanZone {
+  readonly id: string;
+  readonly kind: ZoneKind;
+  readonly name: string;
+  readonly points: readonly Point[];
+  readonly middle: Point;
+  readonly roof: RoofKind;
+  readonly birds: number;
+}
+
+export function planZone(place: Place, zone: Zone, points: readonly Point[]): PlanZone {
+  return {
+    id: zone.id,
+    kind: zone.kind,
+    name: zone.name,
+    points,
+    middle: middleOf(points),
+    roof: roofKindOf(place, zone.id),
+    birds: place.flock
+      .filter(({ sleeps }) => sleeps === zone.id)
+      .reduce((sum, { count }) => sum + count, 0),
+  };
+}
+
+/** By the outermost layers of its bays that are known. */
+export function roofKindOf(place: Place, zone: string): RoofKind {
+  const roof = roofOf(place, zone);
+  if (!roof) return 'open';
+  const kinds = new Set(
+    roof.bays.map(({ bands }) => {
+      const meshOf = bands[0]?.layers.map(({ mesh }) => mesh).find((it) => isKnown(it));
+      return isKnown<MeshId | 'none'>(meshOf) ? kindOf(meshOf.is) : 'unread';
+    }),
+  );
+  const [one] = kinds;
+  return kinds.size > 1 ? 'mixed' : (one ?? 'unread');
+}
+
+function kindOf(mesh: MeshId | 'none'): RoofKind {
+  if (mesh === 'none') return 'open';
+  const { kind } = meshes[mesh];
+  if (kind === 'solid' || mesh === 'canvas') return 'sheet';
+  return kind === 'fabric' || kind === 'hex' ? 'netting' : 'mesh';
+}
+
+export function middleOf(points: readonly Point[]): Point {
+  const sum = points.reduce((a, b) => ({ x: a.x + b.x, y: a.y + b.y }), { x: 0, y: 0 });
+  return { x: sum.x / points.length, y: sum.y / points.length };
+}

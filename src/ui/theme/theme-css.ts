@@ -1,0 +1,31 @@
+/** The palettes as custom properties of the page: light or dusk as the keeper says, else as the device does. */
+import { palettes, type Palette } from './tokens';
+
+export const appearances = ['device', 'light', 'dusk'] as const;
+export type Appearance = (typeof appearances)[number];
+
+const rules = (palette: Palette): string =>
+  Object.entries(palette)
+    .map(([name, value]) => `--${name}:${value}`)
+    .join(';');
+
+export const themeCss = [
+  `:root{color-scheme:light;${rules(palettes.light)}}`,
+  `:root[data-appearance=dusk]{color-scheme:dark;${rules(palettes.dusk)}}`,
+  `@media (prefers-color-scheme:dark){:root:not([data-appearance=light]){color-scheme:dark;${rules(palettes.dusk)}}}`,
+  'body{background:var(--field)}',
+].join('\n');
+
+/** Written into the page once, before anything is drawn. */
+export function installTheme(): void {
+  const id = 'rookle-theme';
+  if (typeof document === 'undefined' || document.getElementById(id)) return;
+  const style = document.createElement('style');
+  style.id = id;
+  style.textContent = themeCss;
+  document.head.append(style);
+}
+
+export function showAppearance(appearance: Appearance): void {
+  document.documentElement.dataset.appearance = appearance;
+}
