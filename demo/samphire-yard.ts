@@ -4,7 +4,16 @@
  * things nobody has looked at yet.
  */
 import type { AttributeId } from '../src/core/place/attributes';
-import type { Bay, Face, GroundLine, Layer, Opening, Place, Skirt } from '../src/core/place/place';
+import {
+  outside,
+  type Bay,
+  type Face,
+  type GroundLine,
+  type Layer,
+  type Opening,
+  type Place,
+  type Skirt,
+} from '../src/core/place/place';
 import type { Walk } from '../src/core/place/walk';
 import type { PlaceFile } from '../src/core/formats/place-file';
 import type { Fixing } from '../src/core/tables/fixings';
@@ -284,12 +293,22 @@ const place: Place = {
       'goshawk',
     ],
   },
-  flock: [{ id: 'bantams', kind: 'bantam', count: 12, sleeps: 'house' }],
+  flock: [
+    {
+      id: 'bantams',
+      kind: 'bantam',
+      count: 12,
+      sleeps: 'house',
+      days: 'run',
+      ranging: { zone: outside, hours: 3, watched: true },
+    },
+  ],
   zones: [
     {
       id: 'run',
       kind: 'run',
       name: 'run',
+      height: 1800,
       outline: {
         start: { x: 0, y: 0 },
         heading: 0,
@@ -308,6 +327,7 @@ const place: Place = {
       id: 'house',
       kind: 'house',
       name: 'hut',
+      height: 1100,
       outline: {
         start: { x: 4200, y: 3100 },
         heading: 90,
@@ -321,6 +341,7 @@ const place: Place = {
     },
   ],
   faces,
+  routine: { shuts: 'either of us, by hand', whenAway: 'next door’s eldest' },
 };
 
 const walk: Walk = {

@@ -1,7 +1,10 @@
-/** Writes the demo place as the file that the server hands out and the command line reads. */
+/** Writes the demo places as the files that the server hands out and the command line reads. */
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writePlaceFile } from '../src/core/formats/place-file';
 import { samphireYard } from './samphire-yard';
+import { tamarackBank } from './tamarack-bank';
 
-writeFileSync(join(__dirname, 'samphire-yard.json'), writePlaceFile(samphireYard));
+for (const file of [samphireYard, tamarackBank]) {
+  writeFileSync(join(__dirname, `${file.place.id}.json`), writePlaceFile(file));
+}

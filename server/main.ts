@@ -16,7 +16,7 @@ if (!existsSync(join(dist, 'index.html'))) {
 }
 
 /** The first is opened on a first visit. */
-const demos = ['samphire-yard'];
+const demos = ['samphire-yard', 'tamarack-bank'];
 
 const app = createApp({
   dist,

@@ -107,6 +107,7 @@ export const meshNames: Readonly<Record<MeshId | 'none', readonly [metric: strin
     canvas: ['canvas or tarpaulin', 'canvas or tarpaulin'],
     'solid-board': ['board', 'board'],
     sheet: ['sheet steel', 'sheet steel'],
+    masonry: ['brick or stone', 'brick or stone'],
     none: ['nothing there', 'nothing there'],
   };
 

@@ -25,7 +25,7 @@ export function tearEffort(
   animal: Animal,
 ): Torn | undefined {
   const { breaks, pulls, gnaws } = animal.tears;
-  const { strength, gnawed } = meshes[mesh];
+  const { strength, gnawed, laid } = meshes[mesh];
   const cover = weakened(strength.value, condition);
   const minutes = minutesOf('minutes');
   if (breaks.value >= cover) {
@@ -35,7 +35,7 @@ export function tearEffort(
     };
   }
   const hold = weakened(fixingClass[fixing].value, condition);
-  if (pulls.value >= hold) {
+  if (!laid && pulls.value >= hold) {
     return {
       minutes,
       reason: {

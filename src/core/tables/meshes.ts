@@ -24,7 +24,8 @@ export type MeshId =
   | 'insect-screen'
   | 'canvas'
   | 'solid-board'
-  | 'sheet';
+  | 'sheet'
+  | 'masonry';
 
 export type MeshKind = 'welded' | 'hex' | 'chain-link' | 'woven' | 'fabric' | 'solid';
 
@@ -43,6 +44,8 @@ export interface Mesh {
   readonly climbedAs: 'wire' | 'wood' | 'smooth';
   /** What gnawing teeth make of it; steel is never gnawed. */
   readonly gnawed?: 'wood' | 'plastic';
+  /** Laid in mortar: it hangs by no fixing that could be drawn. */
+  readonly laid?: true;
 }
 
 const gauge = (value: number, name: string): Figure =>
@@ -173,6 +176,16 @@ export const meshes: Readonly<Record<MeshId, Mesh>> = {
     clear: practice(0, 'Sheet steel of 24 gauge or heavier.'),
     strength: coverClass.sheet,
     climbedAs: 'smooth',
+  },
+  masonry: {
+    id: 'masonry',
+    kind: 'solid',
+    pitch: practice(0),
+    clear: practice(0, 'Brick, block or stone, pointed; its joints are read as holes.'),
+    strength: coverClass.sheet,
+    // Claws find the joints of brick and stone as they find bark (assumption of ours).
+    climbedAs: 'wood',
+    laid: true,
   },
 };
 

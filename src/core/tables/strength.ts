@@ -31,7 +31,10 @@ export const coverClass = {
   lightMesh: strengthClass(3, '23 gauge and lighter.'),
   clampedMesh: strengthClass(4, '19 gauge, as long as its fixings hold.'),
   heavyMesh: strengthClass(5, '16 gauge and heavier, chain link, sound board: bears only.'),
-  sheet: strengthClass(6, 'Sheet steel of 24 gauge or heavier: nothing here goes through it.'),
+  sheet: strengthClass(
+    6,
+    'Sheet steel of 24 gauge or heavier, brick and stone: nothing here goes through it.',
+  ),
 } as const;
 
 /** What an animal tears, by the groups in which the trade speaks of them. */

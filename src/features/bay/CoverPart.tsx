@@ -12,7 +12,7 @@ import {
 import type { Band, Layer } from '@/core/place/place';
 import type { Condition, Fixing } from '@/core/tables/fixings';
 import { conditions, fixings } from '@/core/tables/fixings';
-import { meshIds, type MeshId } from '@/core/tables/meshes';
+import { meshes, meshIds, type MeshId } from '@/core/tables/meshes';
 import { LengthField } from '@/features/edit/LengthField';
 import { newId } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
@@ -25,6 +25,9 @@ import { conditionNames, fixingNames, meshNames } from '@/words/names';
 import { unitIndex } from '@/words/spot-words';
 import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
 import { SeasonFields } from './SeasonFields';
+
+const isSolid = (mesh: MeshId | 'none' | undefined): boolean =>
+  mesh !== undefined && mesh !== 'none' && meshes[mesh].kind === 'solid';
 
 const longestMesh = 300;
 const thickestWire = 10;
@@ -137,7 +140,7 @@ function LayerBlock({ place, band, layer, index, edit, change }: LayerProps) {
         none="not looked at"
         onChange={(it) => edit.say('the mesh', saidChoice(layer.id, 'layer.mesh', it))}
       />
-      {mesh !== 'solid-board' && mesh !== 'sheet' && (
+      {!isSolid(mesh) && (
         <LengthField
           label={several ? `Clear opening, layer ${index + 1}` : 'Clear opening, where measured'}
           {...lengthOf(layer.clear)}
@@ -146,7 +149,7 @@ function LayerBlock({ place, band, layer, index, edit, change }: LayerProps) {
           onChange={(it) => edit.say('the clear opening', saidLength(layer.id, 'layer.clear', it))}
         />
       )}
-      {mesh !== 'solid-board' && mesh !== 'sheet' && (
+      {!isSolid(mesh) && (
         <LengthField
           label={several ? `Wire, layer ${index + 1}` : 'Wire thickness, where measured'}
           {...lengthOf(layer.wire)}

@@ -54,6 +54,8 @@ const cells: Readonly<Partial<Record<MeshId, Cell>>> = {
   'chain-link': diamond(14, 1.4),
   'stock-wire': rect(22, 14, 1.2),
   'stock-panel': rect(26, 26, 2),
+  // Courses of brick, every other one set over by half.
+  masonry: [24, 14, 'M0 0.5H24M0 7.5H24M6 0.5V7.5M18 7.5V14', 1, color.timber],
   'plastic-netting': diamond(6, 0.6, color.ink3),
   'deer-netting': diamond(12, 0.6, color.ink3),
 };

@@ -1,5 +1,5 @@
 /** Names of sides in the plan: outside their longest bay, clear of numbers, of each other and of the page's edge. */
-import { lapOf } from '@/core/place/lap';
+import { lapOf, type LapBay } from '@/core/place/lap';
 import type { Point } from '@/core/place/outline';
 import type { BayId, Place } from '@/core/place/place';
 import type { PlanLine } from './plan-layout';
@@ -31,18 +31,33 @@ export function sideLabels(
   width: number,
 ): SideLabel[] {
   const free = new Map<string, PlanLine>();
-  lapOf(place).bays.forEach(({ sideName, bay }, index) => {
-    const wall = walls[index];
+  namedBays(place).forEach(({ sideName, bay }) => {
+    const wall = walls.find((it) => it.bay === bay.id);
     const known = free.get(sideName);
-    if (!wall || numbered.includes(bay.id)) return;
+    if (!wall || numbered.includes(bay.id) || wall.length < shortestNamed) return;
     if (!known || wall.length > known.length) free.set(sideName, wall);
   });
-  const labels = [...free].map(([name, { middle, outward }]) => ({
-    name: shortName(name),
-    at: { x: middle.x + outward.x * labelGap, y: middle.y + outward.y * (labelGap + 4) },
-    anchor: anchorOf(outward),
-  }));
-  return apart(labels.map((label) => onPage(label, width)));
+  const labels = [...free].map(([name, { middle, outward }]) => {
+    const label: SideLabel = {
+      name: shortName(name),
+      at: { x: middle.x + outward.x * labelGap, y: middle.y + outward.y * (labelGap + 4) },
+      anchor: anchorOf(outward),
+    };
+    return { label: onPage(label, width), up: outward.y < -0.5 };
+  });
+  return apart(labels);
+}
+
+/** A stretch shorter than this has no room for a name, px. */
+const shortestNamed = 24;
+
+/** Bays on sides that are named: a run's, where there is one; a house says by itself what it is. */
+export function namedBays(place: Place): readonly LapBay[] {
+  const runs = place.zones.filter(({ kind }) => kind === 'run');
+  const sides = new Set(runs.flatMap(({ outline }) => outline.sides.map(({ id }) => id)));
+  const all = lapOf(place).bays;
+  const named = all.filter(({ face }) => face.along !== undefined && sides.has(face.along));
+  return named.length > 0 ? named : all;
 }
 
 /** Beside an upright wall the name begins at the wall and runs away from it. */
@@ -58,12 +73,17 @@ function onPage(label: SideLabel, width: number): SideLabel {
   return { ...label, at: { ...label.at, x: label.at.x + by } };
 }
 
-/** A name that would stand on another is moved down by a line until it does not. */
-function apart(labels: readonly SideLabel[]): SideLabel[] {
-  return labels.reduce<SideLabel[]>((placed, label) => {
+/** A name that would stand on another is moved by a line, away from its wall, until it does not. */
+function apart(
+  labels: readonly { readonly label: SideLabel; readonly up: boolean }[],
+): SideLabel[] {
+  return labels.reduce<SideLabel[]>((placed, { label, up }) => {
     let moved = label;
+    // At the page's upper edge there is no further up.
+    let by = up ? -lineHeight : lineHeight;
     while (placed.some((it) => overlaps(it, moved))) {
-      moved = { ...moved, at: { ...moved.at, y: moved.at.y + lineHeight } };
+      if (moved.at.y + by < lineHeight) by = lineHeight;
+      moved = { ...moved, at: { ...moved.at, y: moved.at.y + by } };
     }
     return [...placed, moved];
   }, []);

@@ -3,7 +3,15 @@ import { innerWalls, lapOf, type LapBay } from '@/core/place/lap';
 import { closeOutline, type Point } from '@/core/place/outline';
 import type { Bay, BayId, Opening, Place } from '@/core/place/place';
 import { isKnown, type PossibleLength } from '@/core/place/possible';
-import { labelGap, letter, lineHeight, shortName, sideLabels, type SideLabel } from './plan-labels';
+import {
+  labelGap,
+  letter,
+  lineHeight,
+  namedBays,
+  shortName,
+  sideLabels,
+  type SideLabel,
+} from './plan-labels';
 import { planZone, type PlanZone } from './plan-zones';
 
 export interface PlanLine {
@@ -139,7 +147,7 @@ const known = (length: PossibleLength | undefined): number =>
 
 /** Room for the longest side name beside an upright wall, and never more than leaves the plan the greater part. */
 function marginFor(place: Place, width: number): number {
-  const names = lapOf(place).bays.map(({ sideName }) => [...shortName(sideName)].length);
+  const names = namedBays(place).map(({ sideName }) => [...shortName(sideName)].length);
   const most = Math.min(110, width * 0.28);
   return Math.min(most, Math.max(leastMargin, labelGap + 4 + letter * Math.max(0, ...names)));
 }

@@ -45,6 +45,9 @@ function changeSide(place: Place, id: string, change: (side: Side) => Side): Pla
   };
 }
 
+/** What such a side is made of until it is said otherwise: a barn of boards is a building too. */
+const solidOf = { building: 'masonry', rock: 'masonry', trunk: 'solid-board' } as const;
+
 /** Nothing goes through it; under a building or a rock nothing digs, a trunk stands in earth. */
 function asSolid(bay: Bay, kind: Exclude<SideKind, 'fence'>, newId: NewId): Bay {
   const { ground = {}, ...rest } = bay;
@@ -52,7 +55,7 @@ function asSolid(bay: Bay, kind: Exclude<SideKind, 'fence'>, newId: NewId): Bay 
     id: newId('band'),
     from: bay.base ?? 0,
     to: bay.height,
-    layers: [{ id: newId('layer'), mesh: is('solid-board' as const) }],
+    layers: [{ id: newId('layer'), mesh: is(solidOf[kind]) }],
   };
   const openings = bay.openings.filter((it) => !isJoint(it));
   const solid = { ...rest, bands: [band], openings, strands: [] };

@@ -118,7 +118,7 @@ test('a side that is a building is solid, and its joints are gaps to be read', (
   expect(bays.flatMap(({ bay }) => bay.openings.map(({ kind }) => kind))).toEqual(['seam', 'seam']);
   for (const { bay } of bays) {
     expect(bay.ground).toBeUndefined();
-    expect(bay.bands[0]?.layers[0]?.mesh).toEqual({ is: 'solid-board' });
+    expect(bay.bands[0]?.layers[0]?.mesh).toEqual({ is: 'masonry' });
   }
   const fence = setSideKind(solid, 'run-left', 'fence', countedIds());
   expect(
