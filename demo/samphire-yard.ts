@@ -4,16 +4,7 @@
  * things nobody has looked at yet.
  */
 import type { AttributeId } from '../src/core/place/attributes';
-import {
-  outside,
-  type Bay,
-  type Face,
-  type GroundLine,
-  type Layer,
-  type Opening,
-  type Place,
-  type Skirt,
-} from '../src/core/place/place';
+import type { Bay, Face, GroundLine, Layer, Opening, Place, Skirt } from '../src/core/place/place';
 import type { Walk } from '../src/core/place/walk';
 import type { PlaceFile } from '../src/core/formats/place-file';
 import type { Fixing } from '../src/core/tables/fixings';
@@ -293,16 +284,7 @@ const place: Place = {
       'goshawk',
     ],
   },
-  flock: [
-    {
-      id: 'bantams',
-      kind: 'bantam',
-      count: 12,
-      sleeps: 'house',
-      days: 'run',
-      ranging: { zone: outside, hours: 3, watched: true },
-    },
-  ],
+  flock: [{ id: 'bantams', kind: 'bantam', count: 12, sleeps: 'house' }],
   zones: [
     {
       id: 'run',

@@ -160,3 +160,12 @@ interface Deep {
   };
   walks: { readings: { attribute: string }[] }[];
 }
+
+test.each(['', 0, null, 'nothing', '__proto__'])(
+  'a reading of %j is refused, not thrown over',
+  (attribute) => {
+    const file = JSON.parse(writePlaceFile(samphireYard)) as { walks: { readings: object[] }[] };
+    Object.assign(file.walks[0]?.readings[0] ?? {}, { attribute });
+    expect(readPlaceFile(JSON.stringify(file))).toHaveProperty('problem');
+  },
+);

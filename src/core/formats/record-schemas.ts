@@ -36,8 +36,8 @@ const readings = new Map(attributeIds.map((id) => [id, readingOf(id)]));
 const unknownReading = readingOf('ground.gap');
 
 const reading = yup.lazy((value: unknown) => {
-  const { attribute } = (value ?? {}) as { attribute?: AttributeId };
-  return (attribute && readings.get(attribute)) ?? unknownReading;
+  const { attribute } = (value ?? {}) as { attribute: AttributeId };
+  return readings.get(attribute) ?? unknownReading;
 }) as unknown as yup.Schema<object>;
 
 export const walkSchema = shape<Walk>({
