@@ -96,7 +96,7 @@ const zones: Zone[] = [
     moves: 'skids',
     inUse: { from: '05-15', to: '11-20' },
     outline: {
-      start: { x: 26 * foot, y: -6 * foot },
+      start: { x: 29 * foot, y: -6 * foot },
       heading: 270,
       sides: [
         fence('hoop-front', 'hoop front', 8, 90),

@@ -118,7 +118,7 @@ test.describe('without demo data', () => {
     await page.getByLabel('Name of the place').fill('Open Pen');
     // What was typed into fields that are no longer asked is no trouble.
     await page.getByLabel('Run, along the gate’s side').fill('wide');
-    await page.getByLabel('House, along its back').fill('-3');
+    await page.getByLabel('House, on from the run').fill('-3');
     await page.getByRole('button', { name: 'none of these: pace it, side by side' }).click();
     await page.getByRole('button', { name: 'there is no house' }).click();
     await expect(page.getByLabel('House, along its back')).toHaveCount(0);

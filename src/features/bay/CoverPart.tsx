@@ -1,4 +1,5 @@
 /** Cover by height: what each band is made of, its layers from the outside in, and when they are on. */
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
   addLayer,
@@ -13,6 +14,7 @@ import type { Band, Layer } from '@/core/place/place';
 import type { Condition, Fixing } from '@/core/tables/fixings';
 import { conditions, fixings } from '@/core/tables/fixings';
 import { meshes, meshIds, type MeshId } from '@/core/tables/meshes';
+import type { EnteredLength } from '@/core/walk/length-entry';
 import { LengthField } from '@/features/edit/LengthField';
 import { newId } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
@@ -124,62 +126,92 @@ interface LayerProps extends BayParts {
   readonly index: number;
 }
 
-function LayerBlock({ place, band, layer, index, edit, change }: LayerProps) {
+function LayerBlock(parts: LayerProps) {
+  const { place, band, layer, index, edit, change } = parts;
+  const [more, setMore] = useState(false);
   const several = band.layers.length > 1;
   const name = several ? (index === 0 ? 'Outer layer' : `Layer ${index + 1}, inside`) : 'Made of';
-  const { units } = place;
-  const mesh = chosen<MeshId | 'none'>(layer.mesh);
+  const label = `${name}${bandWords(parts)}`;
   return (
     <View style={styles.layer}>
       <Picker
-        label={name}
+        label={label}
         options={[...meshIds, 'none' as const].map(
           (it) => [it, meshNames[it][unitIndex(place)]] as const,
         )}
-        value={mesh}
+        value={chosen<MeshId | 'none'>(layer.mesh)}
         none="not looked at"
         onChange={(it) => edit.say('the mesh', saidChoice(layer.id, 'layer.mesh', it))}
       />
-      {!isSolid(mesh) && (
-        <LengthField
-          label={several ? `Clear opening, layer ${index + 1}` : 'Clear opening, where measured'}
-          {...lengthOf(layer.clear)}
-          units={units}
-          longest={longestMesh}
-          onChange={(it) => edit.say('the clear opening', saidLength(layer.id, 'layer.clear', it))}
+      <View style={styles.row}>
+        <Button
+          look="key"
+          label={more ? 'Less of it' : 'Opening, wire, season'}
+          says={`${more ? 'Less' : 'More'} of: ${label}`}
+          onPress={() => setMore(!more)}
+          style={styles.half}
         />
-      )}
-      {!isSolid(mesh) && (
-        <LengthField
-          label={several ? `Wire, layer ${index + 1}` : 'Wire thickness, where measured'}
-          {...lengthOf(layer.wire)}
-          units={units}
-          longest={thickestWire}
-          onChange={({ mm, entered }) =>
-            change('the wire', (bay) => ({
-              ...bay,
-              bands: bay.bands.map((it) => ({
-                ...it,
-                layers: it.layers.map((one) =>
-                  one.id === layer.id ? { ...one, wire: { is: mm, entered } } : one,
-                ),
-              })),
-            }))
-          }
-        />
+        {several && (
+          <Button
+            look="key"
+            label="Take it off"
+            says={`Take off: ${label}`}
+            onPress={() => change('taking a layer off', (bay) => dropLayer(bay, layer.id))}
+            style={styles.half}
+          />
+        )}
+      </View>
+      {more && <LayerFields {...parts} />}
+    </View>
+  );
+}
+
+/** ", up to 600 mm" and ", from 600 mm up", where there is more than one band. */
+function bandWords({ bay, band, place }: LayerProps): string {
+  if (bay.bands.length < 2) return '';
+  return band.from === (bay.base ?? 0)
+    ? `, up to ${lengthWords(Math.round(band.to), place.units)}`
+    : `, from ${lengthWords(Math.round(band.from), place.units)} up`;
+}
+
+function LayerFields({ place: { units }, layer, edit, change }: LayerProps) {
+  const setWire = ({ mm, entered }: EnteredLength) =>
+    change('the wire', (bay) => ({
+      ...bay,
+      bands: bay.bands.map((band) => ({
+        ...band,
+        layers: band.layers.map((it) =>
+          it.id === layer.id ? { ...it, wire: { is: mm, entered } } : it,
+        ),
+      })),
+    }));
+  return (
+    <>
+      {!isSolid(chosen<MeshId | 'none'>(layer.mesh)) && (
+        <>
+          <LengthField
+            label="Clear opening, where measured"
+            {...lengthOf(layer.clear)}
+            units={units}
+            longest={longestMesh}
+            onChange={(it) =>
+              edit.say('the clear opening', saidLength(layer.id, 'layer.clear', it))
+            }
+          />
+          <LengthField
+            label="Wire thickness, where measured"
+            {...lengthOf(layer.wire)}
+            units={units}
+            longest={thickestWire}
+            onChange={setWire}
+          />
+        </>
       )}
       <SeasonFields
         on={layer.on}
         onChange={(on) => change('its season', (bay) => setSeason(bay, layer.id, on))}
       />
-      {several && (
-        <Button
-          look="key"
-          label={`Take ${name.toLowerCase()} off`}
-          onPress={() => change('taking a layer off', (bay) => dropLayer(bay, layer.id))}
-        />
-      )}
-    </View>
+    </>
   );
 }
 

@@ -12,7 +12,7 @@ export function Part({
   readonly children: ReactNode;
 }) {
   return (
-    <View style={styles.part}>
+    <View role="group" aria-label={title} style={styles.part}>
       <Txt kind="heading">{title}</Txt>
       {children}
     </View>

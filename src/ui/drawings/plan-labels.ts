@@ -45,7 +45,19 @@ export function sideLabels(
     };
     return { label: onPage(label, width), up: outward.y < -0.5 };
   });
-  return apart(labels);
+  return apart(labels).filter((label) => !walls.some((wall) => crosses(wall, label)));
+}
+
+/** A name that another zone's wall runs through cannot be read there; the lap has it as well. */
+function crosses({ from, to, length }: PlanLine, label: SideLabel): boolean {
+  const span = labelSpan(label);
+  const every = 5;
+  const steps = Math.max(1, Math.ceil(length / every));
+  return Array.from({ length: steps + 1 }, (_, index) => index / steps).some((share) => {
+    const x = from.x + (to.x - from.x) * share;
+    const y = from.y + (to.y - from.y) * share;
+    return span.from < x && x < span.to && Math.abs(y - label.at.y) < lineHeight / 2;
+  });
 }
 
 /** A stretch shorter than this has no room for a name, px. */
