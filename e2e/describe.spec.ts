@@ -54,7 +54,7 @@ test.describe('from nothing', () => {
     await expect(page.getByRole('button', { name: lowMesh })).toBeVisible();
     await tap('all walls like it');
     await tap(/^Make \d+ bays like this one$/);
-    await expect(page.getByText('Said of the others too.')).toBeVisible();
+    await expect(page.getByText('Said of the others too.', { exact: true })).toBeVisible();
     await page.goto('/bay/run-back-1');
     await expect(page.getByRole('button', { name: lowMesh })).toBeVisible();
     console.log(

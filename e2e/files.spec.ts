@@ -125,7 +125,7 @@ test.describe('without demo data', () => {
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
     await expect(headline(page)).toHaveText('No way in found so far');
     await go(page, 'Walk');
-    await expect(page.getByRole('button', { name: /^Begin: side 1/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Begin: gate side 1/ })).toBeVisible();
   });
 
   test('the first visit opens a file', async ({ page }) => {

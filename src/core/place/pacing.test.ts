@@ -30,7 +30,7 @@ test('paced the other way round it is the same figure, run through clockwise', (
   expect(outline.sides[0]?.length).toBe(4100);
   // Sides keep the numbers they were paced under.
   expect(outline.sides.map(({ name }) => name)).toEqual([
-    'gate',
+    'gate side',
     'side 6',
     'side 5',
     'side 4',

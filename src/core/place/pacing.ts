@@ -131,7 +131,7 @@ function outlineOf(sides: readonly Numbered[], heading: number): Outline {
     heading,
     sides: sides.map(({ length, entered, turn, number }, index): Side => ({
       id: `side-${index + 1}`,
-      name: index === 0 ? 'gate' : `side ${number ?? index + 1}`,
+      name: index === 0 ? 'gate side' : `side ${number ?? index + 1}`,
       kind: 'fence',
       length,
       ...(entered !== undefined && { entered }),

@@ -78,3 +78,41 @@ test('what was kept reads back as the same length, in either kind of place', () 
     ),
   );
 });
+
+describe('a round trip is exact', () => {
+  const mmOf = (text: string, units: Units): number => {
+    const read = readLength(text, units, 100_000);
+    if (!isLength(read)) throw new Error(`refused ${text}`);
+    // What is kept reads back as itself.
+    expect(readLength(read.entered, units, 100_000)).toEqual(read);
+    return read.mm;
+  };
+
+  test('for every thirty-second of an inch up to twelve feet, as inches and as feet and inches', () => {
+    const wrong: string[] = [];
+    for (let parts = 0; parts <= 12 * 12 * 32; parts += 1) {
+      const [whole, rest] = [Math.floor(parts / 32), parts % 32];
+      const fraction = rest === 0 ? '' : ` ${rest}/32`;
+      const exact = Math.round((parts / 32) * 25.4 * 1000) / 1000;
+      for (const text of [
+        `${whole}${fraction}`,
+        `${whole}${fraction} in`,
+        `${Math.floor(whole / 12)}' ${whole % 12}${fraction}"`,
+      ]) {
+        const mm = mmOf(text, 'imperial');
+        if (mm !== exact || Math.round((mm / 25.4) * 32) !== parts) wrong.push(text);
+      }
+    }
+    expect(wrong).toEqual([]);
+  });
+
+  test('for every millimetre up to six metres, as mm, cm and m', () => {
+    const wrong: string[] = [];
+    for (let mm = 0; mm <= 6000; mm += 1) {
+      for (const text of [`${mm}`, `${mm} mm`, `${mm / 10} cm`, `${mm / 1000} m`]) {
+        if (mmOf(text, 'metric') !== mm) wrong.push(text);
+      }
+    }
+    expect(wrong).toEqual([]);
+  });
+});

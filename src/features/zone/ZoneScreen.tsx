@@ -61,7 +61,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
               marks={judgement.marks}
               ways={[]}
               width={width}
-              tallest={300}
+              tallest={360}
               selected={undefined}
               onSelect={toBay}
             />
