@@ -93,7 +93,7 @@ describe('a round trip is exact', () => {
     for (let parts = 0; parts <= 12 * 12 * 32; parts += 1) {
       const [whole, rest] = [Math.floor(parts / 32), parts % 32];
       const fraction = rest === 0 ? '' : ` ${rest}/32`;
-      const exact = Math.round((parts / 32) * 25.4 * 1000) / 1000;
+      const exact = Math.round((parts / 32) * 25.4 * 1e6) / 1e6;
       for (const text of [
         `${whole}${fraction}`,
         `${whole}${fraction} in`,

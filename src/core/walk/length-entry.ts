@@ -68,8 +68,8 @@ export function readLength(
   if (mm > limit) return { problem: 'too-long', mm, limit };
   const hasUnit = /[a-z"'”″’′]/.test(plain);
   const unit = units === 'metric' ? 'mm' : 'in';
-  // To a thousandth: sixty-fourths of an inch stay apart and typed decimals stay exact.
-  return { mm: Math.round(mm * 1000) / 1000, entered: hasUnit ? typed : `${typed} ${unit}` };
+  // To a millionth: sixty-fourths of an inch are exact (1/64 in is 0.396875 mm), and so are typed decimals.
+  return { mm: Math.round(mm * 1e6) / 1e6, entered: hasUnit ? typed : `${typed} ${unit}` };
 }
 
 export function isLength(read: EnteredLength | LengthProblem): read is EnteredLength {
