@@ -67,7 +67,7 @@ function runBay(
   name: string,
   width: number,
   found: Found,
-  more: { edge?: Edge; upper?: MeshId[]; openings?: Opening[] } = {},
+  more: { edge?: Edge; upper?: MeshId[]; openings?: Opening[]; board?: boolean } = {},
 ): Bay {
   read(id, 'ground.gap', found.gap);
   read(id, 'ground.gapLifted', found.lifted);
@@ -84,17 +84,25 @@ function runBay(
         id: `${id}-high`,
         from: 600,
         to: 1800,
-        layers: upper.map((mesh, index) => layer(`${id}-high-${index + 1}`, mesh)),
+        layers: [
+          ...upper.map((mesh, index) => layer(`${id}-high-${index + 1}`, mesh)),
+          ...(more.board ? [winterBoard(id)] : []),
+        ],
       },
     ],
     ground: groundLine(id, more.edge ?? 'slabs'),
     openings: more.openings ?? [],
     strands: [],
   };
-  held(id, 'batten');
+  held(id, more.board ? 'screws-washers' : 'batten');
   read(id, 'bay.panelPulled', found.pulled);
   read(id, 'bay.largestHole', found.hole);
   return bay;
+}
+
+/** Up on the weather side from November to March. */
+function winterBoard(id: string): Layer {
+  return { ...layer(`${id}-board`, 'solid-board'), on: { from: '11-01', to: '03-31' } };
 }
 
 function boarded(id: string, name: string, width: number, openings: Opening[], height = 1100): Bay {
@@ -232,7 +240,7 @@ const good: Found = { gap: 6, lifted: 9, pulled: 4, hole: 0 };
 const faces: Face[] = [
   wall('west', 'west', [
     runBay('w1', 'gate bay', 1100, { ...good, gap: 8 }, { openings: [gate()] }),
-    runBay('w2', 'west 2', 1500, good),
+    runBay('w2', 'west 2', 1500, good, { board: true }),
     runBay('w3', 'west 3', 1500, { ...good, gap: 4, lifted: 6 }),
   ]),
   wall('north', 'north', [

@@ -5,7 +5,7 @@ import type { Soil } from '@/core/tables/soils';
 import type { Attack } from '@/core/tables/attacks';
 import type { Mark } from '@/core/tables/figure';
 import type { Condition, Fixing } from '@/core/tables/fixings';
-import type { LatchId } from '@/core/tables/latches';
+import { latches, type LatchId } from '@/core/tables/latches';
 import type { MeshId } from '@/core/tables/meshes';
 import type { Motion } from '@/core/tables/motions';
 import type { Touching } from '@/core/tables/shocking';
@@ -240,4 +240,13 @@ export function capital(text: string): string {
 /** "1 stop", "3 stops". */
 export function count(number: number, one: string, many = `${one}s`): string {
   return `${number} ${number === 1 ? one : many}`;
+}
+
+/** "turn then pull": what a latch asks of a paw. */
+export function motionWords(latch: LatchId | 'none'): string {
+  if (latch === 'none') return 'nothing holds it';
+  return listOf(
+    latches[latch].motions.map(({ motion }) => motionNames[motion]),
+    'then',
+  );
 }

@@ -1,5 +1,5 @@
 /** Changes to what a keeper says of the surroundings: who lives here, what lies near, how often something comes. */
-import { animalIds, type AnimalId } from '../tables/animals';
+import { animalIds, livesToBeginWith, type AnimalId, type Region } from '../tables/animals';
 import { nearThings, oftenWords, type Near, type Often } from '../tables/visiting';
 import type { Place, Setting } from './place';
 
@@ -39,4 +39,15 @@ export function setOften(place: Place, animal: AnimalId, often: Often | undefine
 export function nextOften(word: Often | undefined): Often | undefined {
   const words = oftenWords.filter((it) => it !== 'never');
   return words[word === undefined ? 0 : words.indexOf(word as 'passes') + 1];
+}
+
+/** Elsewhere other animals live: those that are reckoned with begin anew, and what was said of how often they come goes. */
+export function setRegion(place: Place, region: Region): Place {
+  if (region === place.setting.region) return place;
+  const hasChicks = place.flock.some(({ kind }) => kind === 'chicks');
+  const { often: _, ...setting } = place.setting;
+  return {
+    ...place,
+    setting: { ...setting, region, lives: livesToBeginWith(region, hasChicks) },
+  };
 }

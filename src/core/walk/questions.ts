@@ -100,14 +100,16 @@ function questionsByBay(place: Place): (readonly Question[])[] {
   const lap = lapOf(place).bays;
   const house = innerWalls(place).bays;
   const walls = new Set([...lap, ...house].map(({ bay }) => bay.id));
-  const overhead = allBays(place).filter(({ bay }) => !walls.has(bay.id));
+  const flat = allBays(place).filter(({ bay }) => !walls.has(bay.id));
+  const overhead = flat.filter(({ face }) => face.kind !== 'floor');
+  const floors = flat.filter(({ face }) => face.kind === 'floor');
   const matters = whatMatters(place);
   const legQuestions = (bays: readonly { readonly bay: Bay; readonly face: Face }[], leg: Leg) =>
     bays.map(({ bay, face }) => keptQuestions(bay, face, leg, matters));
   return [
     ...legQuestions(lap, 'lap'),
     ...legQuestions(overhead, 'overhead'),
-    ...legQuestions(house, 'house'),
+    ...legQuestions([...house, ...floors], 'house'),
   ];
 }
 

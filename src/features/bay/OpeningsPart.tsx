@@ -22,7 +22,7 @@ import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { byDayNames, habitNames, openingNames, shutByNames } from '@/words/edit-words';
-import { capital, latchNames, meshNames } from '@/words/names';
+import { capital, latchNames, meshNames, motionWords } from '@/words/names';
 import { unitIndex } from '@/words/spot-words';
 import { chosen, saidChoice, type BayParts } from './bay-edit';
 
@@ -180,7 +180,9 @@ function Latches({ opening, change, edit }: BayParts & { readonly opening: Openi
           <View style={styles.words}>
             <Picker
               label={opening.latches.length > 1 ? `Latch ${index + 1}` : 'Latch'}
-              options={[...latchIds, 'none' as const].map((it) => [it, latchNames[it]] as const)}
+              options={[...latchIds, 'none' as const].map(
+                (it) => [it, `${latchNames[it]}: ${motionWords(it)}`] as const,
+              )}
               value={chosen<LatchId | 'none'>(latch.kind)}
               none="not looked at"
               onChange={(it) => edit.say('the latch', saidChoice(latch.id, 'latch.kind', it))}

@@ -12,11 +12,13 @@ import { Plan, planDrawing } from '@/ui/drawings/Plan';
 import { pictureOf } from '@/ui/drawings/picture-of';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWide } from '@/ui/theme/use-wide';
 import { useWidth } from '@/ui/theme/use-width';
 import { saveAs } from './save-as';
 
 export function PlaceDrawings({ yard }: { readonly yard: Yard }) {
   const router = useRouter();
+  const wide = useWide();
   const judgement = useJudgement(yard);
   const { width, onLayout } = useWidth(usePageWidth('readable'));
   const { place } = judgement.found;
@@ -38,7 +40,7 @@ export function PlaceDrawings({ yard }: { readonly yard: Yard }) {
         Touch a wall to change it.
       </Txt>
       <Plan {...drawing} tallest={360} />
-      <Lap {...drawing} whole={false} />
+      <Lap {...drawing} whole={wide} />
       <View style={styles.row}>
         <Button
           look="key"

@@ -3,6 +3,8 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { areaOf, closeOutline } from '@/core/place/outline';
 import type { Place } from '@/core/place/place';
+import { setRegion } from '@/core/place/setting';
+import type { Region } from '@/core/tables/animals';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { TextField } from '@/features/edit/TextField';
 import { useEdit } from '@/features/edit/use-edit';
@@ -89,7 +91,12 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
           value={place.units}
           onChange={(units) => change('the units', (it) => ({ ...it, units }))}
         />
-        <Txt tone="ink2">{regionNames[place.setting.region]}.</Txt>
+        <Choice
+          label="Where it is"
+          options={Object.entries(regionNames) as [Region, string][]}
+          value={place.setting.region}
+          onChange={(region) => change('the region', (it) => setRegion(it, region))}
+        />
       </Part>
       <AppearancePart />
       <FileBlock yard={yard} />

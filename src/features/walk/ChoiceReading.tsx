@@ -11,7 +11,7 @@ import type { Soil } from '@/core/tables/soils';
 import type { Question } from '@/core/walk/questions';
 import { tornBy } from '@/core/walk/what-it-means';
 import { meshes, type MeshId } from '@/core/tables/meshes';
-import { latches, type LatchId } from '@/core/tables/latches';
+import type { LatchId } from '@/core/tables/latches';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { MeshPatterns, meshFill } from '@/ui/drawings/MeshPatterns';
@@ -22,9 +22,8 @@ import {
   conditionNames,
   fixingNames,
   latchNames,
-  listOf,
   meshNames,
-  motionNames,
+  motionWords,
   soilNames,
   touchingNames,
 } from '@/words/names';
@@ -45,7 +44,10 @@ const says: Partial<Record<AttributeId, Say>> = {
   'layer.mesh': meshWords,
   'skirt.mesh': meshWords,
   'ground.floor': meshWords,
-  'latch.kind': (_place, choice) => [latchNames[choice as LatchId | 'none'], motionWords(choice)],
+  'latch.kind': (_place, choice) => [
+    latchNames[choice as LatchId | 'none'],
+    motionWords(choice as LatchId | 'none'),
+  ],
   'ground.soil': (_place, choice) => soilNames[choice as Soil],
   'bay.fixing': (_place, choice) => fixingNames[choice as Fixing],
   'bay.condition': (_place, choice) => conditionNames[choice as Condition],
@@ -126,12 +128,6 @@ function clearWords(place: Place, choice: string): string {
       ? 'no opening while it is sound'
       : `clears ${lengthWords(clear.value, place.units)}`;
   return opening + tearing;
-}
-
-function motionWords(choice: string): string {
-  if (choice === 'none') return 'nothing holds it';
-  const names = latches[choice as LatchId].motions.map(({ motion }) => motionNames[motion]);
-  return listOf(names, 'then');
 }
 
 function Swatch({ mesh }: { readonly mesh: MeshId | 'none' }) {

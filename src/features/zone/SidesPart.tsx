@@ -1,12 +1,15 @@
 /** The sides of a zone: how long, what they are called, and whether they are a fence or the wall of something else. */
 import { StyleSheet, View } from 'react-native';
+import { compass, orient, type Compass } from '@/core/place/edit/orient';
 import { renameSide, setSideKind } from '@/core/place/edit/sides';
+import { spacePosts } from '@/core/place/edit/space-posts';
 import { setSides } from '@/core/place/edit/zones';
 import { sideKinds, type Place, type Side, type Zone } from '@/core/place/place';
 import { LengthField } from '@/features/edit/LengthField';
 import { TextField } from '@/features/edit/TextField';
 import type { Edit } from '@/features/edit/use-edit';
 import { newId } from '@/store/use-changes';
+import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
@@ -39,8 +42,28 @@ export function SidesPart({ place, zone, edit }: Props) {
       });
     }
   };
+  const [first] = sides;
   return (
-    <Part title="Sides">
+    <Part title="Sides and posts">
+      {zone.kind === 'run' && (
+        <LengthField
+          label="Posts stand so far apart, about"
+          mm={spacingOf(place, zone)}
+          units={place.units}
+          longest={longest}
+          onChange={({ mm }) =>
+            edit.change('the posts', (it) => spacePosts(it, zone.id, mm, newId))
+          }
+        />
+      )}
+      {zone.kind === 'run' && first && (
+        <Choice
+          label={`From inside, ${first.name} lies`}
+          options={compass.map((it) => [it, it] as const)}
+          value={compass.find((it) => it === first.name) ?? ('' as Compass)}
+          onChange={(way) => edit.change('which way it lies', (it) => orient(it, first.id, way))}
+        />
+      )}
       {isRectangle && <Txt tone="ink2">A rectangle: opposite sides are set together.</Txt>}
       {sides.map((side, index) => (
         <View key={side.id} style={styles.side}>
@@ -57,6 +80,15 @@ export function SidesPart({ place, zone, edit }: Props) {
       ))}
     </Part>
   );
+}
+
+/** The usual width of its bays, mm. */
+function spacingOf(place: Place, zone: Zone): number | undefined {
+  const widths = place.faces
+    .filter(({ kind, between }) => kind === 'wall' && between.includes(zone.id))
+    .flatMap(({ bays }) => bays.map(({ width }) => width))
+    .sort((a, b) => a - b);
+  return widths[Math.floor(widths.length / 2)];
 }
 
 function SideWords({ side, edit }: { readonly side: Side; readonly edit: Edit }) {

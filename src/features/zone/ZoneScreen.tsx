@@ -2,6 +2,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import {
+  addRoofPart,
   describeZone,
   dropZone,
   forget,
@@ -169,7 +170,6 @@ const roofs = {
 function RoofPart({ place, zone, edit }: Props) {
   const router = useRouter();
   const roof = roofOf(place, zone.id);
-  const [bay] = roof?.bays ?? [];
   return (
     <Part title="Above it">
       <Choice
@@ -182,11 +182,21 @@ function RoofPart({ place, zone, edit }: Props) {
           edit.change('what is above it', (before) => setRoof(before, zone.id, roofs[it][1], newId))
         }
       />
-      {bay && (
+      {roof?.bays.map((bay) => (
         <Button
+          key={bay.id}
           look="plain"
           label={`Change ${bay.name}`}
           onPress={() => router.push({ pathname: '/bay/[bay]', params: { bay: bay.id } })}
+        />
+      ))}
+      {roof && (
+        <Button
+          look="key"
+          label="Part of it is another kind"
+          onPress={() =>
+            edit.change('a part of the roof', (before) => addRoofPart(before, zone.id, newId))
+          }
         />
       )}
     </Part>

@@ -47,9 +47,8 @@ function kept(old: Face, laid: Face): Face {
         old.bays,
         laid.bays.reduce((sum, { width }) => sum + width, 0),
       )
-    : old.bays.map((bay) => ({
+    : fitted(old.bays, laid.bays[0]?.width ?? 0).map((bay) => ({
         ...bay,
-        width: laid.bays[0]?.width ?? bay.width,
         height: laid.bays[0]?.height ?? bay.height,
       }));
   return {

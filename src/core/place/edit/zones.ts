@@ -19,6 +19,7 @@ import type { NewId } from './cover';
 import { setHeight } from './cover';
 import { layAgain } from './lay-again';
 import { withChanged } from './change-bay';
+import { copyOf } from './posts';
 
 /** What does not move a wall. */
 export type ZoneWords = Pick<Zone, 'name' | 'moves' | 'inUse'>;
@@ -219,18 +220,18 @@ export function setRoof(
   });
   if (cover === 'open') return { ...place, faces: walls };
   const roof = layRoof(zone, place.zones, cover);
-  const fresh = {
-    ...roof,
-    id: newId('roof'),
-    bays: roof.bays.map((bay) => ({
-      ...bay,
-      id: newId('bay'),
-      bands: bay.bands.map((band) => ({
-        ...band,
-        id: newId('band'),
-        layers: band.layers.map((layer) => ({ ...layer, id: newId('layer') })),
-      })),
-    })),
-  };
-  return { ...place, faces: [...walls, fresh] };
+  const bays = roof.bays.map((bay) => copyOf(bay, newId, bay.name));
+  return { ...place, faces: [...walls, { ...roof, id: newId('roof'), bays }] };
+}
+
+/** A roof of more than one kind: its last part is halved, and the new half said for itself. */
+export function addRoofPart(place: Place, id: ZoneId, newId: NewId): Place {
+  const roof = roofOf(place, id);
+  const last = roof?.bays.at(-1);
+  if (!roof || !last) return place;
+  const half = { ...last, width: last.width / 2 };
+  const stem = roof.bays[0]?.name ?? last.name;
+  const more = copyOf(half, newId, `${stem} ${roof.bays.length + 1}`);
+  const bays = [...roof.bays.slice(0, -1), half, more];
+  return { ...place, faces: place.faces.map((it) => (it === roof ? { ...roof, bays } : it)) };
 }
