@@ -240,8 +240,8 @@ const good: Found = { gap: 6, lifted: 9, pulled: 4, hole: 0 };
 const faces: Face[] = [
   wall('west', 'west', [
     runBay('w1', 'gate bay', 1100, { ...good, gap: 8 }, { openings: [gate()] }),
-    runBay('w2', 'west 2', 1500, good, { board: true }),
-    runBay('w3', 'west 3', 1500, { ...good, gap: 4, lifted: 6 }),
+    runBay('w2', 'west 2', 1500, good),
+    runBay('w3', 'west 3', 1500, { ...good, gap: 4, lifted: 6 }, { board: true }),
   ]),
   wall('north', 'north', [
     runBay('n1', 'north 1', 1900, good),

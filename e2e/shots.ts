@@ -14,6 +14,7 @@ interface Shot {
   readonly name: string;
   readonly path: string;
   readonly size: typeof phone;
+  readonly dusk?: true;
   readonly before?: (page: Page) => Promise<void>;
 }
 
@@ -27,6 +28,11 @@ async function doneMend(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Choose: Board along the sill' }).click();
   await page.getByRole('button', { name: 'Mark it done' }).click();
   await page.getByRole('button', { name: 'Measure again' }).waitFor();
+}
+
+async function secondDemo(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Look at Tamarack Bank' }).click();
+  await page.getByText(/^Tamarack Bank · /).waitFor();
 }
 
 const shots: readonly Shot[] = [
@@ -57,6 +63,10 @@ const shots: readonly Shot[] = [
       await page.getByRole('heading', { level: 1 }).waitFor();
     },
   },
+  { name: 'yard-dusk-phone', path: '/', size: phone, dusk: true },
+  { name: 'second-demo-wide', path: '/places', size: wide, before: secondDemo },
+  { name: 'bay-phone', path: '/bay/w1', size: phone },
+  { name: 'zone-phone', path: '/zone/run', size: phone },
   { name: 'place-phone', path: '/place', size: phone },
   { name: 'begin-phone', path: '/begin', size: phone },
 ];
@@ -65,11 +75,15 @@ async function main(): Promise<void> {
   mkdirSync(folder, { recursive: true });
   const server = await listen({
     dist: join(root, 'dist'),
-    demos: [join(root, 'demo', 'samphire-yard.json')],
+    demos: ['samphire-yard', 'tamarack-bank'].map((name) => join(root, 'demo', `${name}.json`)),
   });
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments });
-  for (const { name, path, size, before } of shots) {
-    const context = await browser.newContext({ viewport: size, reducedMotion: 'reduce' });
+  for (const { name, path, size, dusk, before } of shots) {
+    const context = await browser.newContext({
+      viewport: size,
+      reducedMotion: 'reduce',
+      colorScheme: dusk ? 'dark' : 'light',
+    });
     const page = await context.newPage();
     // The first visit opens the demo place, whatever address it comes by.
     await page.goto(`${server.address}/`);
