@@ -50,7 +50,9 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
       <View style={styles.head}>
         <BackLink href="/place" name="‹ Place" />
         <Txt kind="title">{zone ? capital(zone.name) : 'It is gone'}</Txt>
-        {zone && <Txt tone="ink2">{capital(zoneKindNames[zone.kind])}</Txt>}
+        {zone && zone.name !== zoneKindNames[zone.kind] && (
+          <Txt tone="ink2">{capital(zoneKindNames[zone.kind])}</Txt>
+        )}
         {edit.trouble && <Notice>{edit.trouble}</Notice>}
         <UndoBar placeId={place.id} />
       </View>
