@@ -1,5 +1,16 @@
 /** Looking things up in a place. */
-import type { Bay, BayId, Face, FittedLatch, ItemId, Layer, Opening, Place, Strand } from './place';
+import type {
+  Bay,
+  BayId,
+  Face,
+  FittedLatch,
+  ItemId,
+  Layer,
+  Opening,
+  Place,
+  Strand,
+  ZoneId,
+} from './place';
 import { keptFor } from './kept';
 import { outside } from './place';
 
@@ -66,4 +77,9 @@ export function findItem(place: Place, id: ItemId): Item | undefined {
 /** True for a face that outside is on one side of. */
 export function isOutermost(face: Face): boolean {
   return face.between.includes(outside);
+}
+
+/** The roof over a zone, where it has one: it lies between what is above and the zone. */
+export function roofOf(place: Place, id: ZoneId): Face | undefined {
+  return place.faces.find(({ kind, between }) => kind === 'roof' && between[1] === id);
 }

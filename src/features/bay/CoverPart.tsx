@@ -26,7 +26,7 @@ import { lengthWords } from '@/words/length-words';
 import { conditionNames, fixingNames, meshNames } from '@/words/names';
 import { unitIndex } from '@/words/spot-words';
 import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
-import { SeasonFields } from './SeasonFields';
+import { SeasonFields } from '@/features/edit/SeasonFields';
 
 const isSolid = (mesh: MeshId | 'none' | undefined): boolean =>
   mesh !== undefined && mesh !== 'none' && meshes[mesh].kind === 'solid';

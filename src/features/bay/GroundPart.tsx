@@ -72,7 +72,7 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
                   ['yes', 'all along'],
                   ['no', 'loose, or not at all'],
                 ]}
-                value={chosen<'yes' | 'no'>(skirt?.tied) ?? ('' as 'yes')}
+                value={chosen<'yes' | 'no'>(skirt?.tied)}
                 onChange={(it) => edit.say('how it is tied', saidChoice(bay.id, 'skirt.tied', it))}
               />
               <Notice tone="hours">

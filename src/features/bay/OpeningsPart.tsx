@@ -16,6 +16,7 @@ import { LengthField } from '@/features/edit/LengthField';
 import { TextField } from '@/features/edit/TextField';
 import { newId } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
+import { Chips } from '@/ui/controls/Chips';
 import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
@@ -45,17 +46,11 @@ export function OpeningsPart(parts: BayParts) {
         onPress={() => setAdding(!adding)}
       />
       {adding && (
-        <View style={styles.wrap}>
-          {openingKinds.map((kind) => (
-            <Button
-              key={kind}
-              look="chip"
-              label={openingNames[kind]}
-              onPress={() => add(kind)}
-              style={styles.chip}
-            />
-          ))}
-        </View>
+        <Chips
+          options={openingKinds.map((kind) => [kind, openingNames[kind]] as const)}
+          value={undefined}
+          onChoose={add}
+        />
       )}
     </Part>
   );
@@ -217,6 +212,4 @@ const styles = StyleSheet.create({
   change: { minWidth: 88 },
   row: { flexDirection: 'row', gap: space.s },
   half: { flex: 1, minWidth: 0 },
-  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  chip: { minWidth: 96, paddingHorizontal: space.m },
 });

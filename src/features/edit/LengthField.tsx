@@ -1,9 +1,9 @@
 /** A length in the keeper's units: taken over when the field is left, refused in a sentence where it cannot be. */
-import { useState } from 'react';
 import { isLength, readLength, type EnteredLength, type Units } from '@/core/walk/length-entry';
 import { Field } from '@/ui/controls/Field';
 import { lengthWords } from '@/words/length-words';
 import { lengthSentence } from '@/words/problem-sentence';
+import { useTyped } from './use-typed';
 
 interface Props {
   readonly label: string;
@@ -18,26 +18,13 @@ interface Props {
 
 export function LengthField({ label, mm, entered, units, longest, onChange }: Props) {
   const shown = entered ?? (mm === undefined ? '' : lengthWords(Math.round(mm * 10) / 10, units));
-  const [typed, setTyped] = useState<string>();
-  const [trouble, setTrouble] = useState<string>();
-  const take = () => {
-    if (typed === undefined || typed.trim() === shown) return;
-    const read = readLength(typed, units, longest);
-    if (!isLength(read)) {
-      setTrouble(lengthSentence(read, units));
-      return;
-    }
-    setTrouble(undefined);
-    setTyped(undefined);
-    onChange(read);
-  };
-  return (
-    <Field
-      label={label}
-      value={typed ?? shown}
-      onChange={setTyped}
-      onDone={take}
-      trouble={trouble}
-    />
+  const typed = useTyped(
+    shown,
+    (text) => {
+      const read = readLength(text, units, longest);
+      return isLength(read) ? { value: read } : { sentence: lengthSentence(read, units) };
+    },
+    onChange,
   );
+  return <Field label={label} {...typed} />;
 }

@@ -1,6 +1,6 @@
 /** A plain number within limits: taken over when the field is left. */
-import { useState } from 'react';
 import { Field } from '@/ui/controls/Field';
+import { useTyped } from './use-typed';
 
 interface Props {
   readonly label: string;
@@ -14,30 +14,17 @@ interface Props {
 }
 
 export function NumberField({ label, value, least, most, whole = false, onChange }: Props) {
-  const shown = value === undefined ? '' : String(value);
-  const [typed, setTyped] = useState<string>();
-  const [trouble, setTrouble] = useState<string>();
-  const take = () => {
-    if (typed === undefined || typed.trim() === shown) return;
-    const text = typed.trim().replace(',', '.');
-    const number = Number(text);
-    const fits = number >= least && number <= most && (!whole || Number.isInteger(number));
-    if (text !== '' && !fits) {
-      setTrouble(`${whole ? 'A whole number' : 'A number'} from ${least} to ${most}.`);
-      return;
-    }
-    setTrouble(undefined);
-    setTyped(undefined);
-    onChange(text === '' ? undefined : number);
-  };
-  return (
-    <Field
-      label={label}
-      value={typed ?? shown}
-      onChange={setTyped}
-      onDone={take}
-      numeric
-      trouble={trouble}
-    />
+  const typed = useTyped<number | undefined>(
+    value === undefined ? '' : String(value),
+    (text) => {
+      if (text === '') return { value: undefined };
+      const number = Number(text.replace(',', '.'));
+      const fits = number >= least && number <= most && (!whole || Number.isInteger(number));
+      return fits
+        ? { value: number }
+        : { sentence: `${whole ? 'A whole number' : 'A number'} from ${least} to ${most}.` };
+    },
+    onChange,
   );
+  return <Field label={label} {...typed} numeric />;
 }

@@ -1,6 +1,6 @@
 /** Words of the keeper's own: taken over when the field is left. */
-import { useState } from 'react';
 import { Field } from '@/ui/controls/Field';
+import { useTyped } from './use-typed';
 
 interface Props {
   readonly label: string;
@@ -12,28 +12,15 @@ interface Props {
 }
 
 export function TextField({ label, text, most, optional = false, onChange }: Props) {
-  const [typed, setTyped] = useState<string>();
-  const [trouble, setTrouble] = useState<string>();
-  const take = () => {
-    const next = typed?.trim();
-    if (next === undefined || next === text) return;
-    if (next.length > most || (next === '' && !optional)) {
-      setTrouble(
-        next === '' ? 'It needs a name.' : `At most ${most} letters; this has ${next.length}.`,
-      );
-      return;
-    }
-    setTrouble(undefined);
-    setTyped(undefined);
-    onChange(next);
-  };
-  return (
-    <Field
-      label={label}
-      value={typed ?? text}
-      onChange={setTyped}
-      onDone={take}
-      trouble={trouble}
-    />
+  const typed = useTyped(
+    text,
+    (next) => {
+      if (next === '' && !optional) return { sentence: 'It needs a name.' };
+      return next.length > most
+        ? { sentence: `At most ${most} letters; this has ${next.length}.` }
+        : { value: next };
+    },
+    onChange,
   );
+  return <Field label={label} {...typed} />;
 }

@@ -8,8 +8,9 @@ import { removePlace } from '@/store/places';
 import type { Yard } from '@/store/records';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space } from '@/ui/theme/tokens';
+import { space } from '@/ui/theme/tokens';
 import { notSavedWords } from '@/words/not-saved-words';
 import { OpenFileButton } from './OpenFileButton';
 import { saveAs } from './save-as';
@@ -25,8 +26,7 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
       .catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
   return (
-    <View style={styles.part}>
-      <Txt kind="heading">The file</Txt>
+    <Part title="The file">
       <Txt tone="ink2">
         Everything is kept in this browser only. A file of it is your copy: structure, every walk,
         every mend.
@@ -48,17 +48,8 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
       ) : (
         <Button look="plain" label="Remove from this browser" onPress={() => setAsking(true)} />
       )}
-    </View>
+    </Part>
   );
 }
 
-const styles = StyleSheet.create({
-  part: {
-    padding: space.l,
-    gap: space.m,
-    backgroundColor: color.paper,
-    borderTopWidth: 1,
-    borderTopColor: color.hairline,
-  },
-  asking: { gap: space.s },
-});
+const styles = StyleSheet.create({ asking: { gap: space.s } });

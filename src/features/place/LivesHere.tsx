@@ -6,8 +6,9 @@ import { usualVisits, wordFor } from '@/core/score/visits';
 import { animals, animalsOf, type AnimalId } from '@/core/tables/animals';
 import { nearThings } from '@/core/tables/visiting';
 import { Button } from '@/ui/controls/Button';
+import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space } from '@/ui/theme/tokens';
+import { space } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
 import { nearNames, oftenNames, regionNames } from '@/words/names';
 
@@ -20,8 +21,7 @@ export function LivesHere({ place, onChange }: Props) {
   const { lives, near, region } = place.setting;
   const known = [...new Set([...animalsOf(region), ...lives])];
   return (
-    <View style={styles.part}>
-      <Txt kind="heading">What lives near you</Txt>
+    <Part title="What lives near you">
       <Txt tone="ink2">
         Known in {regionNames[region]}, as far as the tables go. Tap one off if it never comes.
       </Txt>
@@ -59,7 +59,7 @@ export function LivesHere({ place, onChange }: Props) {
           <HowOften key={id} place={place} id={id} onChange={onChange} />
         ))}
       </View>
-    </View>
+    </Part>
   );
 }
 
@@ -80,13 +80,6 @@ function HowOften({ place, id, onChange }: Props & { readonly id: AnimalId }) {
 }
 
 const styles = StyleSheet.create({
-  part: {
-    padding: space.l,
-    gap: space.m,
-    backgroundColor: color.paper,
-    borderTopWidth: 1,
-    borderTopColor: color.hairline,
-  },
   wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   chip: { minWidth: 104, paddingHorizontal: space.m },
   often: { minWidth: 160, paddingHorizontal: space.m },

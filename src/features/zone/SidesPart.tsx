@@ -1,6 +1,6 @@
 /** The sides of a zone: how long, what they are called, and whether they are a fence or the wall of something else. */
 import { StyleSheet, View } from 'react-native';
-import { compass, orient, type Compass } from '@/core/place/edit/orient';
+import { compass, orient } from '@/core/place/edit/orient';
 import { renameSide, setSideKind } from '@/core/place/edit/sides';
 import { spacePosts } from '@/core/place/edit/space-posts';
 import { setSides } from '@/core/place/edit/zones';
@@ -60,7 +60,7 @@ export function SidesPart({ place, zone, edit }: Props) {
         <Choice
           label={`From inside, ${first.name} lies`}
           options={compass.map((it) => [it, it] as const)}
-          value={compass.find((it) => it === first.name) ?? ('' as Compass)}
+          value={compass.find((it) => it === first.name)}
           onChange={(way) => edit.change('which way it lies', (it) => orient(it, first.id, way))}
         />
       )}

@@ -7,13 +7,13 @@ import {
   dropZone,
   forget,
   moveZone,
-  roofOf,
   setRoof,
   setZoneHeight,
 } from '@/core/place/edit/zones';
+import { roofOf } from '@/core/place/find';
 import { heightOf } from '@/core/place/laying/zone-dress';
 import { movesOn, type Moves, type Place, type Zone } from '@/core/place/place';
-import { SeasonFields } from '@/features/bay/SeasonFields';
+import { SeasonFields } from '@/features/edit/SeasonFields';
 import { LengthField } from '@/features/edit/LengthField';
 import { TextField } from '@/features/edit/TextField';
 import { UndoBar } from '@/features/edit/UndoBar';
@@ -179,7 +179,7 @@ function RoofPart({ place, zone, edit }: Props) {
         options={(Object.keys(roofs) as (keyof typeof roofs)[]).map(
           (it) => [it, roofs[it][0]] as const,
         )}
-        value={roof ? ('' as keyof typeof roofs) : 'open'}
+        value={roof ? undefined : 'open'}
         onChange={(it) =>
           edit.change('what is above it', (before) => setRoof(before, zone.id, roofs[it][1], newId))
         }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { space } from '../theme/tokens';
 import { Button } from './Button';
+import { Chips } from './Chips';
 import { Txt } from './Txt';
 
 interface Props<T extends string> {
@@ -35,21 +36,14 @@ export function Picker<T extends string>({ label, options, value, none, onChange
         />
       </View>
       {open && (
-        <View style={styles.wrap}>
-          {options.map(([id, name]) => (
-            <Button
-              key={id}
-              look="chip"
-              label={name}
-              selected={id === value}
-              onPress={() => {
-                setOpen(false);
-                if (id !== value) onChange(id);
-              }}
-              style={styles.chip}
-            />
-          ))}
-        </View>
+        <Chips
+          options={options}
+          value={value}
+          onChoose={(id) => {
+            setOpen(false);
+            if (id !== value) onChange(id);
+          }}
+        />
       )}
     </View>
   );
@@ -60,6 +54,4 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: space.m },
   words: { flex: 1, minWidth: 0 },
   change: { minWidth: 88 },
-  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  chip: { minWidth: 96, paddingHorizontal: space.m },
 });

@@ -1,5 +1,5 @@
 /** What a zone looks like from above: what covers it, and how many birds sleep in it. */
-import { roofOf } from '@/core/place/edit/zones';
+import { roofOf } from '@/core/place/find';
 import type { Point } from '@/core/place/outline';
 import type { Place, Zone, ZoneKind } from '@/core/place/place';
 import { isKnown } from '@/core/place/possible';

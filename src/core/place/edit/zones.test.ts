@@ -5,13 +5,13 @@ import { readPlaceFile } from '../../formats/read-place-file';
 import { judgeAll } from '../../score/judge-all';
 import { countedIds } from '../../tests/new-ids';
 import { beginPlace } from '../begin';
-import { allBays, findBay, isOutermost } from '../find';
+import { allBays, findBay, isOutermost, roofOf } from '../find';
 import { lapOf } from '../lap';
 import type { Place } from '../place';
 import { shapeIds, shapes, sizeIds, type ShapeId, type Sizes } from '../shapes';
 import { layAgain } from './lay-again';
 import { setSideKind } from './sides';
-import { addZone, dropZone, moveZone, roofOf, setRoof, setSides, setZoneHeight } from './zones';
+import { addZone, dropZone, moveZone, setRoof, setSides, setZoneHeight } from './zones';
 
 function begun(shape: ShapeId): Place {
   const { asks } = shapes[shape];

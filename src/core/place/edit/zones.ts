@@ -2,6 +2,7 @@
 import { heightOf } from '../laying/zone-dress';
 import { layRoof } from '../laying/lay-faces';
 import { closeOutline } from '../outline';
+import { roofOf } from '../find';
 import { checkPacing, isPacing, type PacingProblem } from '../pacing';
 import {
   outside,
@@ -196,10 +197,6 @@ export function dropZone(place: Place, id: ZoneId, newId: NewId): Place {
       ...(ranging && ranging.zone !== id && { ranging }),
     })),
   };
-}
-
-export function roofOf(place: Place, id: ZoneId): Face | undefined {
-  return place.faces.find(({ kind, between }) => kind === 'roof' && between[1] === id);
 }
 
 /** A roof over a zone or none; the walls under it end in it, or stand free. */

@@ -1,9 +1,9 @@
-import { fitOpening, gate, nestLid, popDoor, vent } from '../laying/first-openings';
-import { layFaces } from '../laying/lay-faces';
 import { runDress } from '../laying/zone-dress';
-import { outside } from '../place';
-import { rectangularZone } from './rectangle';
+import { houseAtEnd } from './house-at-end';
 import type { Shape } from './shape';
+
+/** Fence stakes stand farther apart than a run's posts, mm (common practice: 10 ft). */
+const stakes = 3000;
 
 /** A long fenced strip, open above, the house at one end. */
 export const strip: Shape = {
@@ -15,38 +15,10 @@ export const strip: Shape = {
     houseWidth: [1200, 48],
     houseDepth: [1200, 48],
   },
-  lay({ runWidth, runDepth, runHeight, houseWidth, houseDepth }) {
-    const deep = Math.min(houseDepth, runDepth);
-    const zones = [
-      rectangularZone(
-        'run',
-        'run',
-        'strip',
-        { x: 0, y: 0, width: runWidth, depth: runDepth },
-        {
-          height: runHeight,
-        },
-      ),
-      rectangularZone(
-        'house',
-        'house',
-        'house',
-        { x: runWidth, y: (runDepth - deep) / 2, width: houseWidth, depth: houseDepth },
-        { height: 1200 },
-      ),
-    ];
-    let faces = layFaces(zones, { run: { ...runDress, roof: 'open', spacing: stakes } });
-    faces = fitOpening(faces, gate(), {
-      between: [outside, 'run'],
-      along: 'run-front',
-      bay: 'first',
-    });
-    faces = fitOpening(faces, popDoor(), { between: ['run', 'house'] });
-    faces = fitOpening(faces, nestLid(), { between: [outside, 'house'], along: 'house-right' });
-    faces = fitOpening(faces, vent(), { between: [outside, 'house'], along: 'house-front' });
-    return { zones, faces, sleeps: 'house' };
-  },
+  lay: (sizes) =>
+    houseAtEnd(sizes, {
+      runName: 'strip',
+      houseHeight: 1200,
+      dresses: { run: { ...runDress, roof: 'open', spacing: stakes } },
+    }),
 };
-
-/** Fence stakes stand farther apart than a run's posts, mm (common practice: 10 ft). */
-const stakes = 3000;

@@ -1,8 +1,8 @@
 /** Days of the year on which something is on: all year, or from one day to another. */
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { YearSpan } from '@/core/place/year-span';
 import { readYearDay } from '@/core/place/year-day';
+import { useTyped } from './use-typed';
 import { Button } from '@/ui/controls/Button';
 import { Field } from '@/ui/controls/Field';
 import { space } from '@/ui/theme/tokens';
@@ -50,28 +50,19 @@ interface DayProps {
 }
 
 function DayField({ label, day, onChange }: DayProps) {
-  const [typed, setTyped] = useState<string>();
-  const [trouble, setTrouble] = useState<string>();
-  const take = () => {
-    if (typed === undefined) return;
-    const read = readYearDay(typed);
-    if (read === undefined) {
-      setTrouble(`“${typed}” is no day of the year. Write it like 1 Nov.`);
-      return;
-    }
-    setTrouble(undefined);
-    setTyped(undefined);
-    if (read !== day) onChange(read);
-  };
+  const typed = useTyped(
+    yearDayWords(day),
+    (text) => {
+      const read = readYearDay(text);
+      return read === undefined
+        ? { sentence: `“${text}” is no day of the year. Write it like 1 Nov.` }
+        : { value: read };
+    },
+    onChange,
+  );
   return (
     <View style={styles.day}>
-      <Field
-        label={label}
-        value={typed ?? yearDayWords(day)}
-        onChange={setTyped}
-        onDone={take}
-        trouble={trouble}
-      />
+      <Field label={label} {...typed} />
     </View>
   );
 }
