@@ -75,7 +75,7 @@ export function SidesPart({ place, zone, edit }: Props) {
             longest={longest}
             onChange={({ mm }) => setLength(index, mm)}
           />
-          <SideWords side={side} edit={edit} />
+          <SideWords side={side} edit={edit} isRun={zone.kind === 'run'} />
         </View>
       ))}
     </Part>
@@ -91,7 +91,14 @@ function spacingOf(place: Place, zone: Zone): number | undefined {
   return widths[Math.floor(widths.length / 2)];
 }
 
-function SideWords({ side, edit }: { readonly side: Side; readonly edit: Edit }) {
+interface SideProps {
+  readonly side: Side;
+  readonly edit: Edit;
+  /** Only a run leans on what is not its own. */
+  readonly isRun: boolean;
+}
+
+function SideWords({ side, edit, isRun }: SideProps) {
   return (
     <>
       <TextField
@@ -100,15 +107,17 @@ function SideWords({ side, edit }: { readonly side: Side; readonly edit: Edit })
         most={80}
         onChange={(name) => edit.change('a side’s name', (it) => renameSide(it, side.id, name))}
       />
-      <Picker
-        label={`${side.name} is`}
-        options={sideKinds.map((it) => [it, sideKindNames[it]] as const)}
-        value={side.kind}
-        none="not said"
-        onChange={(kind) =>
-          edit.change('what a side is', (it) => setSideKind(it, side.id, kind, newId))
-        }
-      />
+      {isRun && (
+        <Picker
+          label={`${side.name} is`}
+          options={sideKinds.map((it) => [it, sideKindNames[it]] as const)}
+          value={side.kind}
+          none="not said"
+          onChange={(kind) =>
+            edit.change('what a side is', (it) => setSideKind(it, side.id, kind, newId))
+          }
+        />
+      )}
     </>
   );
 }
