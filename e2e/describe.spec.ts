@@ -42,6 +42,10 @@ test.describe('from nothing', () => {
     await expect(headline(page)).toHaveText('No way in found so far');
     await expect(page.getByText('Withy Corner · 6 birds · not walked yet')).toBeVisible();
     await go(page, 'Place');
+    await page.getByRole('link', { name: 'Change run' }).click();
+    // Kept as it was typed.
+    await expect(page.getByLabel('front: length')).toHaveValue('3.2 m');
+    await page.goBack();
     await expect(page.getByRole('img', { name: /^Plan of Withy Corner/ })).toBeVisible();
     // 3.2 m and 1.2 m along, 1.6 m deep: once round is 12 m.
     await expect(page.getByRole('img', { name: /unrolled from the gate, 12\.0 m/ })).toBeVisible();
@@ -96,6 +100,8 @@ test.describe('from nothing', () => {
     await expect(page.getByRole('button', { name: /^Lap, / })).toHaveCount(2000, {
       timeout: 60_000,
     });
+    const file = JSON.parse(await exportPlace(page)) as { place: Place };
+    expect(file.place.faces.flatMap(({ bays }) => bays).length).toBeGreaterThanOrEqual(2000);
   });
 });
 

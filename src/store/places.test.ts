@@ -69,6 +69,22 @@ test('a place taken away comes back byte for byte, until it is removed for good'
   expect(await listPlaces()).toEqual({ kept: [], removed: [] });
 });
 
+test('taken away, opened from its file again and taken away again: both can be brought back', async () => {
+  await keepPlace(client, yard);
+  await changeYard(client, (now) => ({ place: { ...now.place, name: 'First' } }));
+  await removePlace(client, 'samphire-yard');
+  await keepPlace(client, { ...yard, walks: [] });
+  await removePlace(client, 'samphire-yard');
+  const names = async () => (await listPlaces()).removed.map(({ name }) => name);
+  expect(await names()).toEqual(['First', 'Samphire Yard']);
+  await bringBack(client, 'samphire-yard');
+  expect((await loadYard())?.place.name).toBe('First');
+  // The other of the same id: they change places, and nothing is lost.
+  await bringBack(client, 'samphire-yard~2');
+  expect(await loadYard()).toEqual({ ...yard, walks: [] });
+  expect(await names()).toEqual(['First']);
+});
+
 describe('undo', () => {
   const rename = (name: string) => (now: Yard) => ({ place: { ...now.place, name } });
 

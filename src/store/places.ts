@@ -86,8 +86,7 @@ const longestName = 80;
 export async function removePlace(client: QueryClient, id: string): Promise<void> {
   await underLock(async () => {
     const keys = await keysOfPlace(id);
-    const records = await storage.getMany(keys);
-    await writeAll({ [deletedKey(id)]: JSON.stringify(records) });
+    await writeAll({ [await freeDeletedKey(id)]: await recordsAt(keys) });
     const open = await storage.getItem(currentKey);
     await removeAll([...keys, ...(open === id ? [currentKey] : [])]);
   });
@@ -96,18 +95,40 @@ export async function removePlace(client: QueryClient, id: string): Promise<void
   changed(client);
 }
 
-/** Brings it back and opens it. */
-export async function bringBack(client: QueryClient, id: string): Promise<void> {
-  await underLock(async () => {
-    const text = await storage.getItem(deletedKey(id));
-    if (text === null) return;
-    await writeAll({ ...(JSON.parse(text) as Record<string, string>), [currentKey]: id });
-    await removeAll([deletedKey(id)]);
+const recordsAt = async (keys: string[]): Promise<string> =>
+  JSON.stringify(await storage.getMany(keys));
+
+/** A place may be taken away twice: opened from its file again in between. */
+async function freeDeletedKey(id: string): Promise<string> {
+  const keys = new Set(await storage.getAllKeys());
+  let key = deletedKey(id);
+  for (let count = 2; keys.has(key); count += 1) key = deletedKey(`${id}~${count}`);
+  return key;
+}
+
+/** Brings one back and opens it. Where a place of the same id has come since, that one is set aside instead of it. */
+export async function bringBack(client: QueryClient, removed: string): Promise<void> {
+  const key = deletedKey(removed);
+  const id = await underLock(async () => {
+    const text = await storage.getItem(key);
+    if (text === null) return undefined;
+    const records = JSON.parse(text) as Record<string, string>;
+    const place = Object.keys(records).find((it) => it.startsWith('place/'));
+    if (place === undefined) return undefined;
+    const own = place.slice('place/'.length);
+    const present = await keysOfPlace(own);
+    const setAside = present.length > 0 && { [key]: await recordsAt(present) };
+    await writeAll({ ...records, [currentKey]: own, ...setAside });
+    const stale = present.filter((it) => !(it in records));
+    await removeAll([...stale, ...(setAside ? [] : [key])]);
+    return own;
   });
+  if (id !== undefined) forgetSteps(id);
   client.setQueryData(yardKey, await loadYard());
   changed(client);
 }
 
+/** `removed`: as `listPlaces` names it. */
 export async function removeForGood(client: QueryClient, id: string): Promise<void> {
   await underLock(() => removeAll([deletedKey(id)]));
   changed(client);

@@ -3,6 +3,7 @@ import { beginPlace } from '@/core/place/begin';
 import { beginPaced } from '@/core/place/begin-paced';
 import type { Named } from '@/core/place/begun-place';
 import { checkPacing, isPacing } from '@/core/place/pacing';
+import { keepEntered } from '@/core/place/edit/keep-entered';
 import type { Place } from '@/core/place/place';
 import type { Sizes } from '@/core/place/shapes';
 import { housePlaceWords, pacingProblemWords } from '@/words/pacing-words';
@@ -27,7 +28,7 @@ type Begun = Place | { readonly sentence: string };
 export function begin({ text, asks, start, sides, houseSide, base }: Begin): Begun {
   const read = readForm(text, asks, base.units, sizeNames(start));
   if ('sentence' in read) return read;
-  const { sizes, ...named } = read;
+  const { sizes, entered, ...named } = read;
   if (start === 'paced') return beginFromSides({ ...base, ...named }, sizes, sides, houseSide);
   const place = beginPlace({ ...base, ...named, shape: start, sizes });
   return 'problem' in place
@@ -35,7 +36,7 @@ export function begin({ text, asks, start, sides, houseSide, base }: Begin): Beg
         sentence:
           'The house leaves no run: it must be at least a gate’s width smaller than the run, both ways.',
       }
-    : place;
+    : keepEntered(place, entered);
 }
 
 function beginFromSides(

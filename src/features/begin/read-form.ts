@@ -46,7 +46,13 @@ const shortest = 300;
 const shortestLegs = 100;
 
 export type ReadForm =
-  | { readonly name: string; readonly birds: number; readonly sizes: Sizes }
+  | {
+      readonly name: string;
+      readonly birds: number;
+      readonly sizes: Sizes;
+      /** What was typed, by the length it was read as. */
+      readonly entered: ReadonlyMap<number, string>;
+    }
   | { readonly sentence: string };
 
 /** `named`: what each size is called in the form. What is not asked cannot be wrong, whatever was typed there before. */
@@ -65,6 +71,7 @@ export function readForm(
     return { sentence: 'How many birds? A whole number from 1 up.' };
   }
   const sizes = Object.fromEntries(sizeIds.map((id) => [id, NaN])) as Record<SizeId, number>;
+  const entered = new Map<number, string>();
   for (const id of askedSizes(asks)) {
     const usual = asks[id] ?? ([0, 0] as const);
     const read = readLength(text.sizes[id] ?? usualText(usual, units), units, longest[id]);
@@ -75,6 +82,7 @@ export function readForm(
       };
     }
     sizes[id] = read.mm;
+    entered.set(read.mm, read.entered);
   }
-  return { name, birds, sizes };
+  return { name, birds, sizes, entered };
 }

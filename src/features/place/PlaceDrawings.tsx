@@ -20,7 +20,7 @@ export function PlaceDrawings({ yard }: { readonly yard: Yard }) {
   const router = useRouter();
   const wide = useWide();
   const judgement = useJudgement(yard);
-  const { width, onLayout } = useWidth(usePageWidth('readable'));
+  const { width, onLayout } = useWidth(usePageWidth('full'));
   const { place } = judgement.found;
   const drawing = {
     place,

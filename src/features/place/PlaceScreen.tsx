@@ -16,7 +16,7 @@ import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
-import { space } from '@/ui/theme/tokens';
+import { readableWidth, space } from '@/ui/theme/tokens';
 import { zoneKindNames } from '@/words/edit-words';
 import { distanceWords, lengthWords } from '@/words/length-words';
 import { birdNames, capital, count, regionNames, unitsNames } from '@/words/names';
@@ -30,7 +30,7 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
   const { trouble, change } = useEdit();
   const { place } = yard;
   return (
-    <Screen>
+    <Screen full>
       <View style={styles.head}>
         <Txt kind="title">{place.name}</Txt>
         <Txt tone="ink2">{groupWords(place)}</Txt>
@@ -39,76 +39,78 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
         <Button look="plain" label="Other places" onPress={() => router.push('/places')} />
       </View>
       <PlaceDrawings yard={yard} />
-      <Part title="What stands here">
-        <View>
-          {place.zones.map((zone) => (
-            <LinkRow
-              key={zone.id}
-              href={{ pathname: '/zone/[zone]', params: { zone: zone.id } }}
-              says={`Change ${zone.name}`}
-            >
-              <Txt kind="strong">
-                {capital(zone.name)}
-                {zone.name === zoneKindNames[zone.kind] ? '' : `, ${zoneKindNames[zone.kind]}`}
+      <View style={styles.narrow}>
+        <Part title="What stands here">
+          <View>
+            {place.zones.map((zone) => (
+              <LinkRow
+                key={zone.id}
+                href={{ pathname: '/zone/[zone]', params: { zone: zone.id } }}
+                says={`Change ${zone.name}`}
+              >
+                <Txt kind="strong">
+                  {capital(zone.name)}
+                  {zone.name === zoneKindNames[zone.kind] ? '' : `, ${zoneKindNames[zone.kind]}`}
+                </Txt>
+                <Txt tone="ink2">{zoneWords(place, zone)}</Txt>
+              </LinkRow>
+            ))}
+            <LinkRow href="/zone/new" says="Add a run, a house or a nest box">
+              <Txt kind="strong" tone="holds">
+                Add a run, a house, a nest box …
               </Txt>
-              <Txt tone="ink2">{zoneWords(place, zone)}</Txt>
             </LinkRow>
-          ))}
-          <LinkRow href="/zone/new" says="Add a run, a house or a nest box">
-            <Txt kind="strong" tone="holds">
-              Add a run, a house, a nest box …
-            </Txt>
-          </LinkRow>
-        </View>
-      </Part>
-      <Part title="Who lives in it, and how">
-        <View>
-          <LinkRow href="/flock" says="Change the flock">
-            <Txt kind="strong">The flock</Txt>
-            <Txt tone="ink2">{groupWords(place)}</Txt>
-          </LinkRow>
-          <LinkRow href="/routine" says="Change the routine">
-            <Txt kind="strong">Routine and strand hours</Txt>
-            <Txt tone="ink2">
-              {place.routine?.shuts
-                ? `Shut up by ${place.routine.shuts}.`
-                : 'Who shuts up, who does when you are away.'}
-            </Txt>
-          </LinkRow>
-        </View>
-      </Part>
-      <LivesHere place={place} onChange={(work) => change('what lives here', work)} />
-      <Part title="Name and units">
-        <TextField
-          label="Name of the place"
-          text={place.name}
-          most={80}
-          onChange={(name) => change('the name', (it) => ({ ...it, name }))}
-        />
-        <Choice
-          label="Units"
-          options={Object.entries(unitsNames) as [Place['units'], string][]}
-          value={place.units}
-          onChange={(units) => change('the units', (it) => ({ ...it, units }))}
-        />
-        <Choice
-          label="Where it is"
-          options={Object.entries(regionNames) as [Region, string][]}
-          value={place.setting.region}
-          onChange={(region) => change('the region', (it) => setRegion(it, region))}
-        />
-      </Part>
-      <AppearancePart />
-      <FileBlock yard={yard} />
-      <Part title="How it judges">
-        <View>
-          <LinkRow href="/figures" says="Every figure and its source">
-            <Txt kind="strong" tone="holds">
-              Every figure and its source
-            </Txt>
-          </LinkRow>
-        </View>
-      </Part>
+          </View>
+        </Part>
+        <Part title="Who lives in it, and how">
+          <View>
+            <LinkRow href="/flock" says="Change the flock">
+              <Txt kind="strong">The flock</Txt>
+              <Txt tone="ink2">{groupWords(place)}</Txt>
+            </LinkRow>
+            <LinkRow href="/routine" says="Change the routine">
+              <Txt kind="strong">Routine and strand hours</Txt>
+              <Txt tone="ink2">
+                {place.routine?.shuts
+                  ? `Shut up by ${place.routine.shuts}.`
+                  : 'Who shuts up, who does when you are away.'}
+              </Txt>
+            </LinkRow>
+          </View>
+        </Part>
+        <LivesHere place={place} onChange={(work) => change('what lives here', work)} />
+        <Part title="Name and units">
+          <TextField
+            label="Name of the place"
+            text={place.name}
+            most={80}
+            onChange={(name) => change('the name', (it) => ({ ...it, name }))}
+          />
+          <Choice
+            label="Units"
+            options={Object.entries(unitsNames) as [Place['units'], string][]}
+            value={place.units}
+            onChange={(units) => change('the units', (it) => ({ ...it, units }))}
+          />
+          <Choice
+            label="Where it is"
+            options={Object.entries(regionNames) as [Region, string][]}
+            value={place.setting.region}
+            onChange={(region) => change('the region', (it) => setRegion(it, region))}
+          />
+        </Part>
+        <AppearancePart />
+        <FileBlock yard={yard} />
+        <Part title="How it judges">
+          <View>
+            <LinkRow href="/figures" says="Every figure and its source">
+              <Txt kind="strong" tone="holds">
+                Every figure and its source
+              </Txt>
+            </LinkRow>
+          </View>
+        </Part>
+      </View>
     </Screen>
   );
 }
@@ -132,4 +134,7 @@ function zoneWords({ units }: Place, zone: Place['zones'][number]): string {
 /** A paced walk that closes to this is exact, mm. */
 const worthSaying = 1;
 
-const styles = StyleSheet.create({ head: { padding: space.l, gap: space.s } });
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.s },
+  narrow: { width: '100%', maxWidth: readableWidth },
+});

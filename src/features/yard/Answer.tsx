@@ -19,7 +19,8 @@ export function Answer({
   readonly judgement: Judgement;
 }) {
   const { answer, tone, when, under } = headline(judgement);
-  const last = inDateOrder(yard.walks).at(-1);
+  // What was said from memory is no walk.
+  const last = inDateOrder(yard.walks.filter(({ kind }) => kind !== 'said')).at(-1);
   const walked = last ? `walked ${dayWords(last.date)}` : 'not walked yet';
   const toMeasure = yard.mends.filter((mend) => mend.state === 'done').length;
   return (

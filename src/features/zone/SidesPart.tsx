@@ -1,10 +1,12 @@
 /** The sides of a zone: how long, what they are called, and whether they are a fence or the wall of something else. */
 import { StyleSheet, View } from 'react-native';
+import { keepEntered } from '@/core/place/edit/keep-entered';
 import { compass, orient } from '@/core/place/edit/orient';
 import { renameSide, setSideKind } from '@/core/place/edit/sides';
 import { spacePosts } from '@/core/place/edit/space-posts';
 import { setSides } from '@/core/place/edit/zones';
 import { sideKinds, type Place, type Side, type Zone } from '@/core/place/place';
+import type { EnteredLength } from '@/core/walk/length-entry';
 import { LengthField } from '@/features/edit/LengthField';
 import { TextField } from '@/features/edit/TextField';
 import type { Edit } from '@/features/edit/use-edit';
@@ -29,7 +31,7 @@ export function SidesPart({ place, zone, edit }: Props) {
   const { sides } = zone.outline;
   // Of a rectangle two sides go together: one figure for both.
   const isRectangle = sides.length === 4 && sides.every(({ turn }) => Math.abs(turn) === 90);
-  const setLength = (index: number, mm: number) => {
+  const setLength = (index: number, { mm, entered }: EnteredLength) => {
     const lengths = sides.map(({ length }, at) =>
       at === index || (isRectangle && at === (index + 2) % 4) ? mm : length,
     );
@@ -38,7 +40,7 @@ export function SidesPart({ place, zone, edit }: Props) {
     else {
       edit.change('a side', (it) => {
         const again = setSides(it, zone.id, lengths, newId);
-        return 'problem' in again ? it : again;
+        return 'problem' in again ? it : keepEntered(again, new Map([[mm, entered]]));
       });
     }
   };
@@ -73,7 +75,7 @@ export function SidesPart({ place, zone, edit }: Props) {
             entered={side.entered}
             units={place.units}
             longest={longest}
-            onChange={({ mm }) => setLength(index, mm)}
+            onChange={(length) => setLength(index, length)}
           />
           <SideWords side={side} edit={edit} isRun={zone.kind === 'run'} />
         </View>
