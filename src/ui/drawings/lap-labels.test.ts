@@ -25,6 +25,9 @@ test.each([0.018, 0.04, 0.075, 0.14, 0.25])('at %d px a mm nothing stands on any
   expect(clear(metres)).toBe(true);
   expect(metres[0]?.text).toBe('0 m');
   expect(skirts.length).toBeGreaterThan(0);
+  for (const { text, x } of skirts) {
+    expect(x + [...text].length * letter).toBeLessThanOrEqual(layout.width);
+  }
 });
 
 test('what has room is written whole', () => {

@@ -35,14 +35,15 @@ export const skirtRow = 16;
  * Depth and width of skirts, written where they begin, under the deepest of them; one that has no room in either row is left to
  * the bay's own page.
  */
-export function skirtLabelsOf(place: Place, { bays, ground }: LapLayout): LapLabel[] {
+export function skirtLabelsOf(place: Place, { bays, ground, width }: LapLayout): LapLabel[] {
   const free = Array.from({ length: skirtRows }, () => -Infinity);
   const deepest = Math.max(8, ...bays.map(({ skirt }) => skirt?.depth ?? 0));
   return bays.flatMap((box, index) => {
     const text = skirtWords(place, box);
     const before = bays[index - 1];
     if (text === '' || (before && skirtWords(place, before) === text)) return [];
-    const x = box.x + 10;
+    // Never off the page: the last bay's begins before it where it must.
+    const x = Math.max(0, Math.min(box.x + 10, width - widthOf(text) - gap));
     const row = free.findIndex((from) => from <= x);
     if (row < 0) return [];
     free[row] = x + widthOf(text) + gap;
