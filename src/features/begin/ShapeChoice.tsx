@@ -65,7 +65,7 @@ const styles = StyleSheet.create({
   wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   card: {
     flexGrow: 1,
-    flexBasis: 150,
+    flexBasis: 128,
     maxWidth: 230,
     alignItems: 'center',
     paddingVertical: space.s,

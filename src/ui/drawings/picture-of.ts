@@ -7,7 +7,6 @@ export function pictureOf(id: string): string | undefined {
   if (!(drawing instanceof SVGSVGElement)) return undefined;
   const [width, height] = [drawing.getAttribute('width'), drawing.getAttribute('height')];
   const copy = drawing.cloneNode(true) as SVGSVGElement;
-  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
   copy.setAttribute('viewBox', `0 0 ${width} ${height}`);
   copy.removeAttribute('style');
   const text = new XMLSerializer().serializeToString(copy);

@@ -52,6 +52,9 @@ test('posts set closer: bays there were stay, openings stay where they are along
   expect(lapOf(close).bays.length).toBeGreaterThan(lapOf(place).bays.length * 1.6);
   const gate = allBays(close).filter(({ bay }) => bay.openings.some(({ kind }) => kind === 'gate'));
   expect(gate).toHaveLength(1);
+  expect(gate[0]?.bay.openings[0]?.width).toBe(800);
+  const house = (it: Place) => it.faces.filter(({ between }) => between.includes('house'));
+  expect(house(close)).toEqual(house(place));
   const ids = allBays(close).map(({ bay }) => bay.id);
   expect(new Set(ids).size).toBe(ids.length);
   for (const { bay } of allBays(place)) expect(ids).toContain(bay.id);

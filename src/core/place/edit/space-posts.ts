@@ -1,5 +1,5 @@
-/** Posts of a zone's walls set as far apart as the keeper says. */
-import type { Bay, Face, Opening, Place, ZoneId } from '../place';
+/** Posts of a zone's fence set as far apart as the keeper says. */
+import { outside, type Bay, type Face, type Opening, type Place, type ZoneId } from '../place';
 import type { NewId } from './cover';
 import { copyOf, leastBay } from './posts';
 
@@ -8,8 +8,15 @@ import { copyOf, leastBay } from './posts';
  * are like the last one. Openings stay where they are along the wall.
  */
 export function spacePosts(place: Place, id: ZoneId, spacing: number, newId: NewId): Place {
+  // A house within or beside a run has walls of its own.
+  const open = new Set<ZoneId>([
+    outside,
+    ...place.zones.filter(({ kind }) => kind === 'run').map((zone) => zone.id),
+  ]);
   const isWall = ({ kind, between }: Face) =>
-    (kind === 'wall' || kind === 'partition') && between.includes(id);
+    (kind === 'wall' || kind === 'partition') &&
+    between.includes(id) &&
+    between.every((zone) => zone === id || open.has(zone));
   return {
     ...place,
     faces: place.faces.map((face) => (isWall(face) ? spaced(face, spacing, newId) : face)),
@@ -18,13 +25,24 @@ export function spacePosts(place: Place, id: ZoneId, spacing: number, newId: New
 
 function spaced(face: Face, spacing: number, newId: NewId): Face {
   const length = face.bays.reduce((sum, { width }) => sum + width, 0);
-  const count = Math.max(1, Math.round(length / Math.max(spacing, leastBay)));
+  // No post stands in a gate: bays are as wide as the widest opening at least.
+  const widest = Math.max(
+    leastBay,
+    ...face.bays.flatMap(({ openings }) => openings.map((it) => it.width)),
+  );
+  const most = Math.max(1, Math.floor(length / widest));
+  const count = Math.min(most, Math.max(1, Math.round(length / Math.max(spacing, 1))));
   const last = face.bays.at(-1);
   if (!last || count === face.bays.length) return face;
   const width = length / count;
+  const stem = face.bays.length === 1 ? last.name : undefined;
   const all = openingsAlong(face.bays);
   const bays = Array.from({ length: count }, (_, index): Bay => {
-    const bay = face.bays[index] ?? copyOf(last, newId, nameAfter(last.name, index + 1));
+    const kept = face.bays[index];
+    const name = nameAfter((kept ?? last).name, index + 1);
+    const bay = kept
+      ? { ...kept, name: kept.name === stem ? name : kept.name }
+      : copyOf(last, newId, name);
     const from = index * width;
     const openings = all
       .filter(({ middle }) => Math.min(count - 1, Math.floor(middle / width)) === index)
