@@ -99,6 +99,13 @@ interface Props {
 /** A hand, for setting it right by eye, mm: 100 mm, or four inches. */
 const nudges: Readonly<Record<Place['units'], number>> = { metric: 100, imperial: 101.6 };
 
+const moves = [
+  ['◀', 'Move it left', -1, 0],
+  ['▲', 'Move it up', 0, 1],
+  ['▼', 'Move it down', 0, -1],
+  ['▶', 'Move it right', 1, 0],
+] as const;
+
 function SizePart({ place, zone, edit }: Props) {
   const nudge = nudges[place.units];
   const move = (x: number, y: number) =>
@@ -126,34 +133,16 @@ function SizePart({ place, zone, edit }: Props) {
             {`Move it on the plan, ${place.units === 'metric' ? '10 cm' : '4 in'} a tap`}
           </Txt>
           <View style={styles.row}>
-            <Button
-              look="key"
-              label="◀"
-              says="Move it left"
-              onPress={() => move(-1, 0)}
-              style={styles.half}
-            />
-            <Button
-              look="key"
-              label="▲"
-              says="Move it up"
-              onPress={() => move(0, 1)}
-              style={styles.half}
-            />
-            <Button
-              look="key"
-              label="▼"
-              says="Move it down"
-              onPress={() => move(0, -1)}
-              style={styles.half}
-            />
-            <Button
-              look="key"
-              label="▶"
-              says="Move it right"
-              onPress={() => move(1, 0)}
-              style={styles.half}
-            />
+            {moves.map(([label, says, x, y]) => (
+              <Button
+                key={says}
+                look="key"
+                label={label}
+                says={says}
+                onPress={() => move(x, y)}
+                style={styles.half}
+              />
+            ))}
           </View>
         </>
       )}

@@ -1,6 +1,6 @@
 /** The button a glove finds. `<Button label="Next: pull test" onPress={next} />` */
 import { Pressable, StyleSheet, type StyleProp, type ViewStyle } from 'react-native';
-import { color, space, touch } from '../theme/tokens';
+import { color, readableWidth, space, touch } from '../theme/tokens';
 import { Txt } from './Txt';
 
 export interface ButtonProps {
@@ -48,7 +48,7 @@ export function Button({
 const shape = StyleSheet.create({
   base: {
     minHeight: touch,
-    maxWidth: 640,
+    maxWidth: readableWidth - 2 * space.l,
     paddingHorizontal: space.l,
     paddingVertical: space.s,
     borderRadius: 8,
