@@ -17,7 +17,7 @@ module.exports = {
       preset: 'jest-expo/web',
       displayName: 'ui',
       setupFiles: ['<rootDir>/src/ui/jest-setup.js'],
-      testMatch: ['<rootDir>/src/{app,features,store,ui}/**/*.test.{ts,tsx}'],
+      testMatch: ['<rootDir>/src/{app,features,store,ui,workers}/**/*.test.{ts,tsx}'],
       moduleNameMapper: alias,
     },
   ],

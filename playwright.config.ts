@@ -22,6 +22,8 @@ export default defineConfig({
     baseURL: `http://localhost:${demoPort}`,
     launchOptions: { executablePath: chromiumPath, args: chromiumArguments },
     contextOptions: { reducedMotion: 'reduce' },
+    // Each test has a browser of its own: keeping the whole application for each would take longer than the tests.
+    serviceWorkers: 'block',
     trace: 'retain-on-failure',
   },
   projects: [

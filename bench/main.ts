@@ -4,6 +4,7 @@ import { join, resolve } from 'node:path';
 import { listen } from '../server/listen';
 import { judgingCost } from './judging';
 import { performancePage } from './performance-page';
+import { repaint } from './repaint';
 import { firstLoad } from './size';
 
 async function main(): Promise<void> {
@@ -18,8 +19,9 @@ async function main(): Promise<void> {
   for (const path of ['/', '/walk', '/mends']) {
     scores.push({ path, ...(await mobileScores(server.address + path)) });
   }
+  const painted = await repaint(server.address);
   server.close();
-  const page = performancePage(load, scores, judgingCost());
+  const page = performancePage(load, scores, judgingCost(), painted);
   writeFileSync(join(root, 'docs', 'performance.md'), page);
   console.log(page);
 }

@@ -352,7 +352,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 3,
+  version: 4,
   place,
   walks: [walk],
   mends: [],

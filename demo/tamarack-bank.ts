@@ -270,7 +270,7 @@ const place: Place = {
 
 export const tamarackBank: PlaceFile = {
   format: 'rookle-place',
-  version: 3,
+  version: 4,
   place,
   walks: [record.walk()],
   mends: [],

@@ -1,7 +1,7 @@
 /** Every screen without axe violations, at both sizes, light and dusk (WCAG 2.2 A and AA, and axe's own good practice). */
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
-import { headline, openYard } from './steps';
+import { expect, test } from './test';
+import { headline, key, onward, openYard } from './steps';
 
 const screens: [name: string, path: string][] = [
   ['yard', '/'],
@@ -10,9 +10,28 @@ const screens: [name: string, path: string][] = [
   ['a length question', '/walk/n2~ground.gap'],
   ['a mesh question', '/walk/n2-low-1~layer.mesh'],
   ['a latch question', '/walk/gate-bolt~latch.kind'],
+  ['a check from a distance', '/walk/outside~check.cover'],
+  ['a question overhead', '/walk/house~check.eaves'],
+  ['a question in the house', '/walk/house~check.lamp'],
+  ['heads counted', '/walk/flock~check.heads'],
+  ['a fixing', '/walk/n2~bay.fixing'],
+  ['the end of a walk', '/walk/end'],
   ['mends', '/mends'],
   ['place', '/place'],
   ['figures', '/figures'],
+  ['figures searched', '/figures?find=fox'],
+  ['how it is judged', '/how'],
+  ['yard by day', '/?scenario=day-run'],
+  ['yard in July', '/?day=2026-07-15'],
+  ['animal that walks in', '/animal/stoat'],
+  ['animal that is kept out', '/animal/red-fox'],
+  ['animal not about', '/animal/goshawk'],
+  ['item: a bay', '/item/n2'],
+  ['item: a latch', '/item/gate-bolt'],
+  ['item: a mesh', '/item/n2-low-1'],
+  ['what lives here', '/lives'],
+  ['how sure', '/sure'],
+  ['compare', '/compare'],
   ['begin', '/begin'],
   ['bay', '/bay/s3'],
   ['bay with a gate', '/bay/w1'],
@@ -42,6 +61,31 @@ for (const [name, path] of screens) {
     }
   });
 }
+
+test('a walk in hand, a way in said at once, and all that can be said of a reading', async ({
+  page,
+}) => {
+  await openYard(page);
+  await page.goto('/walk/s1~ground.gap');
+  await key(page, '40');
+  await onward(page);
+  await expect(page.getByRole('alert')).toBeVisible();
+  const check = async () => {
+    for (const colorScheme of ['light', 'dark'] as const) {
+      await page.emulateMedia({ colorScheme });
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
+    }
+  };
+  await check();
+  for (const name of [/^How it was taken/, 'Note', 'Photo', 'Put this stop off']) {
+    await page.getByRole('button', { name, exact: typeof name === 'string' }).click();
+    await check();
+  }
+  await page.goto('/walk');
+  await expect(headline(page)).toHaveText('Walk in hand');
+  await check();
+});
 
 test('a mend, planned and done, has no violations', async ({ page }) => {
   await openYard(page);

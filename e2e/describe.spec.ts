@@ -1,5 +1,5 @@
 /** Describing a place and changing it: from a shape, by touch, with everything taken back again; nothing read is lost. */
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { readFileSync } from 'node:fs';
 import { beginPlace } from '../src/core/place/begin';
 import { writePlaceFile } from '../src/core/formats/place-file';
@@ -96,7 +96,9 @@ test.describe('from nothing', () => {
     await page.goto('/');
     await openFile(page, 'long.json', manyBays(2000));
     await expect(headline(page)).toBeVisible({ timeout: 60_000 });
-    await expect(page.getByRole('img', { name: /^Plan of Long Fence/ })).toBeVisible();
+    await expect(page.getByRole('img', { name: /^Plan of Long Fence/ })).toBeVisible({
+      timeout: 60_000,
+    });
     await expect(page.getByRole('button', { name: /^Lap, / })).toHaveCount(2000, {
       timeout: 60_000,
     });

@@ -1,5 +1,5 @@
 /** Readings as people type them, good and bad; nothing is lost by either. */
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { headline, key, onward, openYard } from './steps';
 
 const reading = (page: Page) => page.getByRole('textbox');
@@ -24,17 +24,20 @@ test('inches with fractions', async ({ page }) => {
   await expect(page.getByText('inches', { exact: true })).toBeVisible();
 });
 
-test('a usual size is one tap, and so is what was read last', async ({ page }) => {
+test('a usual size is one tap; what was read last is one tap, and saved', async ({ page }) => {
   await page.getByRole('button', { name: '12', exact: true }).click();
   await expect(page.getByText(/in doubt: over the stricter figure/)).toBeVisible();
-  await page.getByRole('button', { name: 'As last time: 34 mm' }).click();
-  await expect(reading(page)).toHaveValue('34');
+  await page.getByRole('button', { name: 'clear', exact: true }).click();
+  await page.getByRole('button', { name: 'Still as last time: 34 mm' }).click();
+  await expect(headline(page)).toHaveText('Lift the bottom edge');
+  await expect(page.getByText('Saved: gap under the sill, 34 mm')).toBeVisible();
 });
 
 for (const [typed, sentence] of [
   ['5 m', /5\.0 m is more than this can be/],
   ['-3', /cannot be less than nothing/],
   ['wide', /“wide” is not a length/],
+  ['20 to wide', /“wide” is not a length/],
 ] as const) {
   test(`“${typed}” is refused in a sentence and changes nothing`, async ({ page }) => {
     await reading(page).fill(typed);

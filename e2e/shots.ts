@@ -66,9 +66,43 @@ const shots: readonly Shot[] = [
   { name: 'yard-dusk-phone', path: '/', size: phone, dusk: true },
   { name: 'second-demo-wide', path: '/places', size: wide, before: secondDemo },
   { name: 'bay-phone', path: '/bay/w1', size: phone },
-  { name: 'zone-phone', path: '/zone/run', size: phone },
+  {
+    name: 'walk-end-phone',
+    path: '/walk/s1~ground.gap',
+    size: phone,
+    before: async (page) => {
+      await type(page, '40');
+      await page.getByRole('button', { name: /^Save, then/ }).click();
+      await page.getByText(/^Saved: /).waitFor();
+      await page.goto(new URL('/walk/end', page.url()).href);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+    },
+  },
   { name: 'place-phone', path: '/place', size: phone },
   { name: 'begin-phone', path: '/begin', size: phone },
+  { name: 'animal-wide', path: '/animal/stoat', size: wide },
+  { name: 'item-phone', path: '/item/n2', size: phone },
+  {
+    name: 'lives-phone',
+    path: '/lives',
+    size: phone,
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Log Fox' }).click();
+      await page.getByRole('button', { name: 'Fox: Tracks, today' }).click();
+      await page.getByRole('heading', { name: /^Logged/ }).waitFor();
+    },
+  },
+  {
+    name: 'compare-wide',
+    path: '/way/n2',
+    size: wide,
+    before: async (page) => {
+      await doneMend(page);
+      await page.goto(new URL('/compare', page.url()).href);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+    },
+  },
+  { name: 'figures-phone', path: '/figures?find=stoat', size: phone },
 ];
 
 async function main(): Promise<void> {

@@ -1,5 +1,5 @@
 /** The whole job once, thinly: yard, walk, way in, mend, measure again, held; out as a file, gone, and back. */
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { exportPlace, go, headline, key, onward, openFile, openYard } from './steps';
@@ -11,9 +11,13 @@ test('a keeper walks, finds a gap, mends it, measures again and sees it hold', a
   await expect(headline(page)).toHaveText('2 ways in tonight');
   await expect(page.getByText(/Mink, stoats and rats can get to the birds/)).toBeVisible();
 
-  // The walk begins at the gate.
+  // The walk begins from a distance, then at the gate.
   await go(page, 'Walk');
-  await page.getByRole('button', { name: /^Begin: gate bay, gap under the sill/ }).click();
+  await page.getByRole('button', { name: /^Begin: from a distance, cover near the wall/ }).click();
+  await expect(headline(page)).toHaveText('Cover near the wall?');
+  await page.getByRole('button', { name: 'Leave the walk; it waits' }).click();
+  await expect(page.getByText(/0 of \d+ readings taken/)).toBeVisible();
+  await page.getByRole('link', { name: 'Walk gate bay' }).click();
   await key(page, '9');
   await expect(page.getByText('Nothing here passes')).toBeVisible();
   await onward(page);
@@ -26,9 +30,10 @@ test('a keeper walks, finds a gap, mends it, measures again and sees it hold', a
   await key(page, '30');
   await expect(page.getByText('Mink, stoats and rats pass')).toBeVisible();
   await expect(page.getByText('Last: 6 mm, now worse')).toBeVisible();
-  await expect(page.getByText('2 ways in')).toBeVisible();
+  await expect(page.getByText('2 ways in', { exact: true })).toBeVisible();
   await onward(page);
-  await expect(page.getByText('3 ways in')).toBeVisible();
+  await expect(page.getByText('3 ways in', { exact: true })).toBeVisible();
+  await expect(page.getByText('Mink, stoats and rats can get in by south 1')).toBeVisible();
 
   // The phone is locked, the tab reloaded: nothing is lost.
   await page.reload();

@@ -1,29 +1,17 @@
-/** The drawings: touched in one, marked in the other; sentence, marks and list agree with the command line. */
-import { expect, test } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
+/** The drawings: touched in one, marked in the other; what the keeper says of the surroundings moves the judgement. */
+import { expect, test } from './test';
 import { headline, openYard } from './steps';
-
-interface Assessed {
-  readonly waysIn: readonly { id: string }[];
-  readonly marks: Readonly<Record<string, string>>;
-}
-
-const assessed = JSON.parse(
-  execFileSync('node_modules/.bin/tsx', ['cli/assess.ts', 'demo/samphire-yard.json', '--json'], {
-    encoding: 'utf8',
-  }),
-) as Assessed;
 
 test.beforeEach(({ page }) => openYard(page));
 
 test('a bay touched in the plan is marked in the lap, and said', async ({ page }) => {
   await page.getByRole('button', { name: 'north 2: open or minutes' }).click();
-  await expect(page.getByRole('button', { name: 'Lap, north 2' })).toHaveAttribute(
+  await expect(page.getByRole('button', { name: /^Lap, north 2 / })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
   await expect(page.getByRole('heading', { name: 'North 2: open or minutes' })).toBeVisible();
-  await page.getByRole('button', { name: 'Lap, elbow 3' }).click();
+  await page.getByRole('button', { name: /^Lap, elbow 3 / }).click();
   await expect(page.getByRole('button', { name: 'elbow 3: hours of work' })).toHaveAttribute(
     'aria-pressed',
     'true',
@@ -33,15 +21,8 @@ test('a bay touched in the plan is marked in the lap, and said', async ({ page }
   await expect(headline(page)).toHaveText('Pull test');
 });
 
-test('sentence, list and marks say what assess says', async ({ page }) => {
-  await expect(headline(page)).toHaveText(`${assessed.waysIn.length} ways in tonight`);
-  await expect(page.getByRole('link', { name: /^Way in \d/ })).toHaveCount(assessed.waysIn.length);
-  const open = Object.values(assessed.marks).filter((mark) => mark === 'open').length;
-  await expect(page.getByRole('button', { name: /: open or minutes$/ })).toHaveCount(open);
-});
-
 test('what lives here can be told, and the judgement follows', async ({ page }) => {
-  await page.goto('/place');
+  await page.goto('/lives');
   for (const name of ['Stoat', 'Rat']) {
     const animal = page.getByRole('button', { name, exact: true });
     await animal.click();
@@ -53,7 +34,7 @@ test('what lives here can be told, and the judgement follows', async ({ page }) 
 });
 
 test('how often a fox comes is told in words, and the hold follows', async ({ page }) => {
-  await page.goto('/place');
+  await page.goto('/lives');
   await page.getByRole('button', { name: 'Fox: about weekly, as reckoned. Change' }).click();
   await expect(
     page.getByRole('button', { name: 'Fox: passes by, as you say. Change' }),
@@ -64,7 +45,7 @@ test('how often a fox comes is told in words, and the hold follows', async ({ pa
 });
 
 test('what lies near is told, and those it draws come less often', async ({ page }) => {
-  await page.goto('/place');
+  await page.goto('/lives');
   const water = page.getByRole('button', { name: 'water', exact: true });
   await expect(water).toHaveAttribute('aria-pressed', 'true');
   await water.click();

@@ -1,6 +1,7 @@
 /** `npm run build`: the web export in dist/, its scripts asked for at once rather than one after the other. */
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { copyFonts } from './fonts.mjs';
+import { writeServiceWorker } from './offline.mjs';
 import { bin, inRoot, must } from './steps.mjs';
 
 copyFonts();
@@ -18,3 +19,4 @@ const hints = readdirSync(inRoot('dist', '_expo', 'static', 'js', 'web'))
   .filter((name) => always.test(name) && name.endsWith('.js'))
   .map((name) => `<link rel="preload" href="/_expo/static/js/web/${name}" as="script" />`);
 writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${hints.join('')}</head>`));
+await writeServiceWorker();

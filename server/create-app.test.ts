@@ -49,3 +49,12 @@ test('hands out the demo places only where there are any', async () => {
 test('a demo file that is no place stops the server from starting', async () => {
   await expect(serve(join(dist, 'index.html'))).rejects.toThrow(/is no place file/);
 });
+
+test('a page names the first demo’s addresses ahead, where there is one; each of them answers', async () => {
+  const [withDemo, without] = [await serve(resolve('demo/samphire-yard.json')), await serve()];
+  const link = (await fetch(withDemo)).headers.get('link') ?? '';
+  const named = [...link.matchAll(/<([^>]+)>; rel=preload; as=fetch; crossorigin/g)];
+  expect(named.map(([, address]) => address)).toEqual(['/api/demos', '/api/demos/samphire-yard']);
+  for (const [, address] of named) expect((await fetch(withDemo + address)).status).toBe(200);
+  expect((await fetch(without)).headers.get('link')).toBeNull();
+});

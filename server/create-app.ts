@@ -20,6 +20,7 @@ export function createApp({ dist, demos = [] }: Served): Express {
   app.disable('x-powered-by');
   app.use(compression());
   const listed = demos.map(readDemo);
+  const [first] = listed;
   app.get('/api/demos', (_request, response) => {
     response.json(listed.map(({ id, name }) => ({ id, name })));
   });
@@ -39,11 +40,18 @@ export function createApp({ dist, demos = [] }: Served): Express {
     response.status(404).end();
   });
   app.use('/fonts', express.static(join(dist, 'fonts'), { maxAge: yearInSeconds * 1000 }));
-  app.use(express.static(dist));
+  app.use(express.static(dist, { index: false }));
   app.get('/{*path}', (_request, response) => {
+    if (first) response.set('Link', early(first));
     response.sendFile(join(dist, 'index.html'));
   });
   return app;
+}
+
+/** A first visit opens the first demo: the page asks for it while its scripts are still on their way. */
+function early({ id }: Demo): string {
+  const addresses = ['/api/demos', `/api/demos/${encodeURIComponent(id)}`];
+  return addresses.map((it) => `<${it}>; rel=preload; as=fetch; crossorigin`).join(', ');
 }
 
 interface Demo {

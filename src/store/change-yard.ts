@@ -5,6 +5,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
 import type { Mend } from '@/core/place/mend';
+import type { LogEntry } from '@/core/place/sighting';
 import type { Place } from '@/core/place/place';
 import type { Walk } from '@/core/place/walk';
 import {
@@ -29,6 +30,8 @@ export interface Changes {
   readonly mends?: readonly Mend[];
   readonly removedWalks?: readonly Walk[];
   readonly removedMends?: readonly Mend[];
+  readonly sightings?: readonly LogEntry[];
+  readonly removedSightings?: readonly LogEntry[];
 }
 
 export class NoPlace extends Error {}
@@ -86,8 +89,11 @@ async function step(client: QueryClient, way: 'past' | 'future'): Promise<string
 }
 
 /** Whether what a change wrote is still what is stored. */
-function stands({ place, walks, mends }: Yard, changes: Changes): boolean {
-  const same = (all: readonly { readonly id: string }[], some: Changes['walks' | 'mends'] = []) =>
+function stands({ place, walks, mends, sightings }: Yard, changes: Changes): boolean {
+  const same = (
+    all: readonly { readonly id: string }[],
+    some: Changes['walks' | 'mends' | 'sightings'] = [],
+  ) =>
     some.every((it) =>
       isSame(
         all.find(({ id }) => id === it.id),
@@ -97,7 +103,8 @@ function stands({ place, walks, mends }: Yard, changes: Changes): boolean {
   return (
     (changes.place === undefined || isSame(changes.place, place)) &&
     same(walks, changes.walks) &&
-    same(mends, changes.mends)
+    same(mends, changes.mends) &&
+    same(sightings, changes.sightings)
   );
 }
 
@@ -123,27 +130,36 @@ async function write({
   place,
   walks = [],
   mends = [],
+  sightings = [],
   removedWalks = [],
   removedMends = [],
+  removedSightings = [],
 }: Changes): Promise<void> {
   await writeAll({
     ...(place && { [keyOf.place(place)]: pack(place) }),
     ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
     ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
+    ...Object.fromEntries(sightings.map((entry) => [keyOf.sighting(entry), pack(entry)])),
   });
-  const gone = [...removedWalks.map(keyOf.walk), ...removedMends.map(keyOf.mend)];
+  const gone = [
+    ...removedWalks.map(keyOf.walk),
+    ...removedMends.map(keyOf.mend),
+    ...removedSightings.map(keyOf.sighting),
+  ];
   if (gone.length > 0) await removeAll(gone);
 }
 
 function laid(yard: Yard, changes: Changes): Yard {
-  const gone = new Set(
-    [...(changes.removedMends ?? []), ...(changes.removedWalks ?? [])].map(({ id }) => id),
-  );
+  const { removedMends = [], removedWalks = [], removedSightings = [] } = changes;
+  const gone = new Set([...removedMends, ...removedWalks, ...removedSightings].map(({ id }) => id));
   return {
     ...yard,
     place: changes.place ?? yard.place,
     walks: withChanged(yard.walks, changes.walks ?? []).filter(({ id }) => !gone.has(id)),
     mends: withChanged(yard.mends, changes.mends ?? []).filter(({ id }) => !gone.has(id)),
+    sightings: withChanged(yard.sightings, changes.sightings ?? []).filter(
+      ({ id }) => !gone.has(id),
+    ),
   };
 }
 

@@ -63,12 +63,15 @@ export function forgetSteps(placeId: string): void {
 export function inverseOf(yard: Yard, changes: Changes): Changes {
   const walks = split(yard.walks, changes.walks ?? []);
   const mends = split(yard.mends, changes.mends ?? []);
+  const sightings = split(yard.sightings, changes.sightings ?? []);
   return {
     ...(changes.place && { place: yard.place }),
     walks: [...walks.old, ...(changes.removedWalks ?? [])],
     removedWalks: walks.created,
     mends: [...mends.old, ...(changes.removedMends ?? [])],
     removedMends: mends.created,
+    sightings: [...sightings.old, ...(changes.removedSightings ?? [])],
+    removedSightings: sightings.created,
   };
 }
 

@@ -1,8 +1,11 @@
 /** Opening a place: from a file, from the demo, or newly begun. Each replaces the records of that place only. */
 import type { QueryClient } from '@tanstack/react-query';
 import { writePlaceFile, type FileProblem, type PlaceFile } from '@/core/formats/place-file';
-import { readPlaceFile } from '@/core/formats/read-place-file';
+import { readingPlaceFile } from '@/core/formats/read-place-file';
+import { judging } from '@/core/score/judge';
 import { underLock, yardKey } from './change-yard';
+import { localDay } from './local-day';
+import { inTurns } from './in-turns';
 import { tellOtherTabs } from './other-tabs';
 import { forgetSteps } from './history';
 import { currentKey, keyOf, keysOfPlace, pack, visitedKey, type Yard } from './records';
@@ -13,7 +16,7 @@ export async function openFile(
   client: QueryClient,
   text: string,
 ): Promise<FileProblem | undefined> {
-  const read = readPlaceFile(text);
+  const read = await inTurns(readingPlaceFile(text));
   if ('problem' in read) return read;
   await keepPlace(client, read.file);
   return undefined;
@@ -24,6 +27,8 @@ export async function keepPlace(
   client: QueryClient,
   { place, walks, mends, sightings }: PlaceFile | Yard,
 ): Promise<void> {
+  // Judged in turns before any screen asks for it.
+  await inTurns(judging(place, walks, { log: sightings, date: localDay(new Date()) }));
   await underLock(async () => {
     const records = {
       [keyOf.place(place)]: pack(place),

@@ -45,12 +45,24 @@ export class Unreadable extends Error {
   }
 }
 
+/** Throws `Unreadable` where it is not what the schema says. */
 export function unpack<T>(key: string, text: string, schema: Schema<T>): T {
   try {
     return schema.validateSync(migrate(kindOf(key), JSON.parse(text)), { strict: true });
   } catch {
     throw new Unreadable(key);
   }
+}
+
+const lastRead = new Map<string, { readonly text: string; readonly record: unknown }>();
+
+/** A text that was read before gives the same object again: it is checked once, and what was worked out for it is kept (decision 8). */
+function unpackOnce<T>(key: string, text: string, schema: Schema<T>): T {
+  const last = lastRead.get(key);
+  if (last?.text === text) return last.record as T;
+  const record = unpack(key, text, schema);
+  lastRead.set(key, { text, record });
+  return record;
 }
 
 /** What kind of record a key names: the word before the first stroke. */
@@ -69,11 +81,11 @@ export async function loadYard(): Promise<Yard | null> {
     const texts = wanted.length === 0 ? {} : await storage.getMany(wanted);
     return wanted.flatMap((key) => {
       const record = texts[key];
-      return record === null || record === undefined ? [] : [unpack(key, record, schema)];
+      return record === null || record === undefined ? [] : [unpackOnce(key, record, schema)];
     });
   };
   return {
-    place: unpack(`place/${id}`, text, placeSchema),
+    place: unpackOnce(`place/${id}`, text, placeSchema),
     walks: await load('walk', walkSchema),
     mends: await load('mend', mendSchema),
     sightings: await load('sighting', logEntrySchema),
@@ -95,7 +107,7 @@ export function nameIn(text: string): string | undefined {
 /** Every key that belongs to a place. */
 export async function keysOfPlace(id: string): Promise<string[]> {
   const keys = await storage.getAllKeys();
-  const kinds = ['walk', 'mend', 'sighting'];
+  const kinds = ['walk', 'mend', 'sighting', 'photo'];
   return keys.filter(
     (key) =>
       key === `place/${id}` ||

@@ -18,7 +18,8 @@ export async function writeAll(records: Readonly<Record<string, string>>): Promi
   try {
     await storage.setMany({ ...records });
   } catch {
-    throw new NotSaved(await trouble());
+    const size = Object.values(records).reduce((sum, text) => sum + text.length, nearlyFull);
+    throw new NotSaved((await isFull(size)) ? 'full' : 'refused');
   }
 }
 
@@ -30,9 +31,40 @@ export async function removeAll(keys: readonly string[]): Promise<void> {
   }
 }
 
-/** The failure itself says nothing; the room left does. */
-async function trouble(): Promise<StorageTrouble> {
-  const { quota = 0, usage = 0 } = (await navigator.storage?.estimate?.()) ?? {};
-  const nearlyFull = 1_000_000;
-  return quota > 0 && quota - usage < nearlyFull ? 'full' : 'refused';
+const probeName = 'rookle-probe';
+/** Browsers keep account of room roughly; where there is not so much left beside, it counts as full, bytes. */
+const nearlyFull = 200_000;
+
+/**
+ * Whether there is no room for so much more. The failed write says nothing of why, and browsers no longer tell what room is left, so
+ * as much is written to a database of its own, which is taken away again.
+ */
+async function isFull(size: number): Promise<boolean> {
+  if (typeof indexedDB === 'undefined') return false;
+  const failure = await new Promise<string | undefined>((resolve) => {
+    const opening = indexedDB.open(probeName, 1);
+    opening.onupgradeneeded = () => opening.result.createObjectStore('probe');
+    opening.onerror = () => resolve(opening.error?.name);
+    opening.onsuccess = () => {
+      const database = opening.result;
+      const done = (name: string | undefined) => {
+        database.close();
+        resolve(name);
+      };
+      const writing = database.transaction('probe', 'readwrite');
+      writing.objectStore('probe').put(noise(size), 'probe');
+      writing.oncomplete = () => done(undefined);
+      writing.onabort = () => done(writing.error?.name);
+    };
+  });
+  indexedDB.deleteDatabase(probeName);
+  return failure === 'QuotaExceededError';
+}
+
+/** Text that cannot be packed smaller, so that it takes the room it seems to. */
+function noise(size: number): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(Math.min(size, 60_000)));
+  return Array.from(bytes, (byte) => String.fromCharCode(33 + (byte % 90)))
+    .join('')
+    .repeat(Math.ceil(size / 60_000) || 1);
 }

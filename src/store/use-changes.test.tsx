@@ -7,10 +7,11 @@ import { weakSpots } from '@/core/mends/spots';
 import { applyReadings } from '@/core/place/apply-readings';
 import { findBay } from '@/core/place/find';
 import { judge } from '@/core/score/judge';
+import { localDay } from './local-day';
 import { keepPlace } from './open-file';
 import { loadYard, type Yard } from './records';
 import { storage } from './storage';
-import { localDay, newId, useChanges } from './use-changes';
+import { newId, useChanges } from './use-changes';
 
 const { place, walks, mends, sightings } = samphireYard;
 
@@ -46,27 +47,27 @@ const reading = (item: string, attribute: 'ground.gap' | 'ground.gapLifted', mm:
   ({ item, attribute, how: 'measured', value: { is: mm } }) as const;
 
 test('the first reading begins a walk, the next goes on with it, ending it lets a new one begin', async () => {
-  const { saveReading, endWalk } = await changes();
-  await saveReading(reading('w2', 'ground.gap', 5), 'lap');
-  await saveReading(reading('w2', 'ground.gapLifted', 6), 'lap');
+  const { saveReadings, endWalk } = await changes();
+  await saveReadings([reading('w2', 'ground.gap', 5)], 'lap');
+  await saveReadings([reading('w2', 'ground.gapLifted', 6)], 'lap');
   const [, walk, ...more] = (await stored()).walks
     .filter(({ kind }) => kind === 'lap')
     .sort((a, b) => a.date.localeCompare(b.date));
   expect(more).toEqual([]);
   expect(walk?.readings).toHaveLength(2);
   await endWalk('lap');
-  await saveReading(reading('w3', 'ground.gap', 5), 'lap');
+  await saveReadings([reading('w3', 'ground.gap', 5)], 'lap');
   expect((await stored()).walks).toHaveLength(3);
 });
 
 test('a mend from planned to held, and the yard with it', async () => {
-  const { planMend, moveMend, saveReading } = await changes();
+  const { planMend, moveMend, saveReadings } = await changes();
   const id = await planMend(proposal('n2', 'sill-board'));
   await moveMend(id, 'done');
   expect(judge((await stored()).place, (await stored()).walks).waysIn).toHaveLength(2);
-  await saveReading(reading('n2', 'ground.gap', 6), 'measure-again');
+  await saveReadings([reading('n2', 'ground.gap', 6)], 'measure-again');
   expect((await stored()).mends[0]?.state).toBe('done');
-  await saveReading(reading('n2', 'ground.gapLifted', 9), 'measure-again');
+  await saveReadings([reading('n2', 'ground.gapLifted', 9)], 'measure-again');
   const after = await stored();
   expect(after.mends[0]?.state).toBe('held');
   expect(after.mends[0]?.history.map(({ state }) => state)).toEqual(['planned', 'done', 'held']);
@@ -88,4 +89,64 @@ test('a mend taken off the list leaves the place as it was', async () => {
 test('the day is the keeper’s own, and ids do not repeat', () => {
   expect(localDay(new Date(2026, 0, 5, 23, 59))).toBe('2026-01-05');
   expect(new Set(Array.from({ length: 500 }, () => newId('r'))).size).toBe(500);
+});
+
+test('a walk in hand is never ended by beginning another', async () => {
+  const { beginWalk, saveReadings } = await changes();
+  await beginWalk({ purpose: 'storm', backwards: true });
+  await saveReadings([reading('w2', 'ground.gap', 5)], 'lap');
+  await beginWalk({ purpose: 'loss' });
+  const open = (await stored()).walks.filter(({ ended }) => !ended);
+  expect(open).toHaveLength(1);
+  expect(open[0]).toMatchObject({ purpose: 'storm', backwards: true });
+  expect(open[0]?.readings).toHaveLength(1);
+});
+
+test('a stop is put off, put off elsewhere, and taken up', async () => {
+  const { beginWalk, putOff } = await changes();
+  await beginWalk({});
+  const put = async () => (await stored()).walks.find(({ ended }) => !ended)?.putOff;
+  await putOff('w2', 'later');
+  await putOff('w3', 'another-day');
+  await putOff('w2', 'another-day');
+  expect(await put()).toEqual([
+    { stop: 'w3', to: 'another-day' },
+    { stop: 'w2', to: 'another-day' },
+  ]);
+  await putOff('w3', undefined);
+  expect(await put()).toEqual([{ stop: 'w2', to: 'another-day' }]);
+});
+
+test('several readings are kept together or not at all', async () => {
+  const { saveReadings } = await changes();
+  const after = await saveReadings(
+    [reading('w2', 'ground.gap', 5), reading('w2', 'ground.gapLifted', 7)],
+    'lap',
+  );
+  const [walk] = after.walks.filter(({ ended }) => !ended);
+  expect(walk?.readings.map(({ attribute }) => attribute)).toEqual([
+    'ground.gap',
+    'ground.gapLifted',
+  ]);
+  // In the database they stand in the order of their keys.
+  const { walks: kept } = await stored();
+  expect(kept).toHaveLength(after.walks.length);
+  expect(kept).toEqual(expect.arrayContaining([...after.walks]));
+});
+
+test('a clock that was set back a year loses no order: the new reading is the one that counts', async () => {
+  const { saveReadings } = await changes();
+  await saveReadings([reading('n2', 'ground.gap', 80)], 'lap');
+  jest.useFakeTimers({
+    now: new Date('2020-01-01T09:00:00Z'),
+    doNotFake: ['queueMicrotask', 'setTimeout', 'setImmediate', 'nextTick'],
+  });
+  try {
+    await saveReadings([reading('n2', 'ground.gap', 3)], 'measure-again');
+  } finally {
+    jest.useRealTimers();
+  }
+  const { place: kept, walks: walked } = await stored();
+  const found = applyReadings(kept, walked).place;
+  expect(findBay(found, 'n2')?.bay.ground?.gap).toEqual({ is: 3 });
 });

@@ -7,14 +7,29 @@ import { chooseMend, type Proposal } from '@/core/mends/propose';
 import { moveMend, reviewMends } from '@/core/mends/review';
 import { latestReadings } from '@/core/place/apply-readings';
 import type { Mend, MendState } from '@/core/place/mend';
+import type { LogEntry, QuietNights, Sighting } from '@/core/place/sighting';
 import type { Place } from '@/core/place/place';
-import type { Reading, Walk } from '@/core/place/walk';
+import type { PutOff, Reading, Walk } from '@/core/place/walk';
+import type { Course } from '@/core/walk/stops';
 import { openWalk, withReading } from '@/core/walk/open-walk';
+import { nextDay, nextStamp } from '@/core/walk/stamp';
+import { localDay } from './local-day';
 import { changeYard } from './change-yard';
 
 export type NewReading = Pick<Reading, 'item' | 'attribute' | 'value' | 'how' | 'note'>;
 
 export type Said = Pick<Reading, 'item' | 'attribute' | 'value'>;
+
+/** An entry of the log, without what is given to it when it is kept. */
+export type NewEntry = Omit<Sighting, 'id' | 'placeId'> | Omit<QuietNights, 'id' | 'placeId'>;
+
+/** What readings of a walk are called where they can be taken back. */
+export const readingLabels: readonly string[] = ['the reading', 'the readings'];
+
+function readingLabel(count: number, kind: Walk['kind']): string {
+  if (kind === 'measure-again') return 'the mend’s reading';
+  return readingLabels[count === 1 ? 0 : 1] ?? '';
+}
 
 export function useChanges() {
   const client = useQueryClient();
@@ -22,17 +37,30 @@ export function useChanges() {
     const change = (label: string, work: Parameters<typeof changeYard>[1]) =>
       changeYard(client, work, label);
     return {
-      /** Adds a reading to the open walk of that kind, beginning one where there is none; mends follow. */
-      saveReading: (reading: NewReading, kind: Walk['kind']) =>
-        change('the reading', ({ place, walks, mends }) => {
-          const at = now();
-          const walk = withReading(openWalk(walks, kind) ?? newWalk(place, walks, kind), {
-            ...reading,
-            id: newId('r'),
-            at,
-          });
+      /** Adds readings to the open walk of that kind, beginning one where there is none; mends follow. */
+      saveReadings: (readings: readonly NewReading[], kind: Walk['kind']) =>
+        change(readingLabel(readings.length, kind), (yard) => {
+          const { place, walks, mends } = yard;
+          const at = nextStamp(yard, new Date());
+          const walk = readings.reduce<Walk>(
+            (it, reading) => withReading(it, { ...reading, id: newId('r'), at }),
+            openWalk(walks, kind) ?? newWalk(place, walks, kind),
+          );
           const after = [...walks.filter((it) => it.id !== walk.id), walk];
           return { walks: [walk], mends: reviewMends(place, after, mends, at, walk.id) };
+        }),
+      /** Begins a walk for what it is for. One that is in hand goes on instead: it is never ended unasked. */
+      beginWalk: (course: Course) =>
+        change('beginning the walk', ({ place, walks }) =>
+          openWalk(walks, 'lap') ? {} : { walks: [{ ...newWalk(place, walks, 'lap'), ...course }] },
+        ),
+      /** Puts a stop of the open walk off, or takes it up again. */
+      putOff: (stop: string, to: PutOff['to'] | undefined) =>
+        change('putting a stop off', ({ walks }) => {
+          const walk = openWalk(walks, 'lap');
+          if (!walk) return {};
+          const others = (walk.putOff ?? []).filter((it) => it.stop !== stop);
+          return { walks: [{ ...walk, putOff: [...others, ...(to ? [{ stop, to }] : [])] }] };
         }),
       endWalk: (kind: Walk['kind']) =>
         change('ending the walk', ({ walks }) => {
@@ -42,15 +70,17 @@ export function useChanges() {
       /** Takes a proposed mend on to the list. */
       planMend: async (proposal: Proposal): Promise<string> => {
         const id = newId('mend');
-        await change('the mend', ({ place }) => {
-          const chosen = chooseMend(place, proposal, id, now());
+        await change('the mend', (yard) => {
+          const chosen = chooseMend(yard.place, proposal, id, nextStamp(yard, new Date()));
           return { place: chosen.place, mends: [chosen.mend] };
         });
         return id;
       },
       moveMend: (id: string, state: MendState) =>
-        change('the mend’s state', ({ mends }) => ({
-          mends: mends.filter((mend) => mend.id === id).map((mend) => moveMend(mend, state, now())),
+        change('the mend’s state', (yard) => ({
+          mends: yard.mends
+            .filter((mend) => mend.id === id)
+            .map((mend) => moveMend(mend, state, nextStamp(yard, new Date()))),
         })),
       dropMend: (id: string) =>
         change('dropping the mend', ({ place, walks, mends }) => dropMend(place, walks, mends, id)),
@@ -60,10 +90,23 @@ export function useChanges() {
           const after = work(place);
           return isDeepEqual(after, place) ? {} : { place: after };
         }),
+      /** Writes an entry of the log, new or changed. */
+      logEntry: async (label: string, entry: NewEntry & { readonly id?: string }) => {
+        const id = entry.id ?? newId('log');
+        await change(label, ({ place }) => ({
+          sightings: [{ ...entry, id, placeId: place.id } as LogEntry],
+        }));
+        return id;
+      },
+      removeEntry: (id: string) =>
+        change('taking an entry out of the log', ({ sightings }) => ({
+          removedSightings: sightings.filter((it) => it.id === id),
+        })),
       /** Keeps what the keeper says of items from memory, as readings that say so; mends follow. */
       say: (label: string, said: readonly Said[]) =>
-        change(label, ({ place, walks, mends }) => {
-          const at = now();
+        change(label, (yard) => {
+          const { place, walks, mends } = yard;
+          const at = nextStamp(yard, new Date());
           const walk = said.reduce<Walk>(
             (it, one) => withReading(it, { ...one, how: 'remembered', id: newId('r'), at }),
             saidToday(place, walks),
@@ -89,7 +132,7 @@ function dropMend(
 }
 
 function newWalk(place: Place, walks: readonly Walk[], kind: Walk['kind']): Walk {
-  const date = localDay(new Date());
+  const date = nextDay(walks, localDay(new Date()));
   // Ids sort by day and order, so that walks load oldest first.
   const id = `${date}-${String(walks.length + 1).padStart(4, '0')}`;
   return { id, placeId: place.id, date, kind, ended: false, readings: [] };
@@ -104,12 +147,6 @@ function saidToday(place: Place, walks: readonly Walk[]): Walk {
 
 export function now(): string {
   return new Date().toISOString();
-}
-
-/** The keeper's own day, not the meridian's. */
-export function localDay(date: Date): string {
-  const pad = (part: number) => String(part).padStart(2, '0');
-  return `${date.getFullYear()}-${pad(date.getMonth() + 1)}-${pad(date.getDate())}`;
 }
 
 /** `crypto.randomUUID` is missing where the page comes over plain http from another machine: a phone in the yard. */

@@ -1,11 +1,15 @@
 /** The open place, for screens. */
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
-import { judge, type Judgement } from '@/core/score/judge';
+import { judge, judging, type Judgement } from '@/core/score/judge';
+import type { Scenario } from '@/core/score/scenario';
+import { localDay } from './local-day';
 import { yardKey } from './change-yard';
 import { openFirstDemo } from './demos';
+import { inTurns } from './in-turns';
 import { isFirstVisit } from './open-file';
 import { hearOtherTabs } from './other-tabs';
+import { useToday } from './use-today';
 import { loadYard, type Yard } from './records';
 
 /** The open place; on a first visit the demo, where the server has one. `null`: none yet. */
@@ -18,10 +22,13 @@ export function useYard() {
   return useQuery({
     queryKey: yardKey,
     queryFn: async () => {
-      const yard = await loadYard();
-      if (yard || !(await isFirstVisit()) || !(await openFirstDemo(client))) return yard;
-      // Checked and kept a moment ago: no need to read it back.
-      return client.getQueryData<Yard>(yardKey) ?? loadYard();
+      const yard = await openYard(client);
+      // Judged in turns before any screen asks for it.
+      if (yard)
+        await inTurns(
+          judging(yard.place, yard.walks, { log: yard.sightings, date: localDay(new Date()) }),
+        );
+      return yard;
     },
     staleTime: Infinity,
     retry: false,
@@ -29,7 +36,27 @@ export function useYard() {
   });
 }
 
-/** The judgement of a place; the same until a reading or the place itself changes. */
-export function useJudgement({ place, walks, sightings }: Yard): Judgement {
-  return useMemo(() => judge(place, walks, { log: sightings }), [place, walks, sightings]);
+async function openYard(client: QueryClient): Promise<Yard | null> {
+  const yard = await loadYard();
+  if (yard || !(await isFirstVisit()) || !(await openFirstDemo(client))) return yard;
+  // Checked and kept a moment ago: no need to read it back.
+  return client.getQueryData<Yard>(yardKey) ?? loadYard();
+}
+
+/** What is looked at: a shut night today, unless something else is asked for. */
+export interface Looked {
+  readonly scenario: Scenario;
+  /** YYYY-MM-DD */
+  readonly day: string;
+}
+
+/** The judgement of a place; the same until a reading, the place itself or what is looked at changes. */
+export function useJudgement(yard: Yard, look?: Looked): Judgement {
+  const { place, walks, sightings } = yard;
+  const today = useToday();
+  const { scenario, day } = look ?? { scenario: 'night-shut', day: today };
+  return useMemo(
+    () => judge(place, walks, { scenario, log: sightings, date: day }),
+    [place, walks, sightings, scenario, day],
+  );
 }

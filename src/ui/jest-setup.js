@@ -10,3 +10,6 @@ window.ResizeObserver = class {
   unobserve() {}
   disconnect() {}
 };
+
+// jsdom lays nothing out, so there is nothing to scroll.
+Element.prototype.scrollIntoView = () => undefined;

@@ -1,18 +1,11 @@
 /** The judgement as a few plain lines for the command line. */
 import type { Assessment } from '@/core/formats/assess-json';
 import type { Judgement } from '@/core/score/judge';
-import type { Losses, Span } from '@/core/score/losses';
-import type { Scenario } from '@/core/score/scenario';
 import { animalName, headline, holdWords, wayOnward, wayTitle } from './headline';
+import { lossWords } from './loss-words';
 import { rungLong } from './minutes-words';
 import { attackNames, listOf } from './names';
-
-export const scenarioNames: Readonly<Record<Scenario, string>> = {
-  'night-shut': 'night, shut',
-  'left-open': 'night, the round forgotten',
-  'day-run': 'day in the run',
-  ranging: 'ranging',
-};
+import { scenarioPlain } from './scenario-words';
 
 export function assessText({ judgement, tonight, month, year }: Assessment): string {
   const { found, date, scenario } = judgement;
@@ -24,11 +17,11 @@ export function assessText({ judgement, tonight, month, year }: Assessment): str
   );
   const missed = Math.round(tonight.missedRound * 1000) / 10;
   return [
-    `${place.name}, ${scenarioNames[scenario]}${date === undefined ? '' : `, on ${date}`}`,
+    `${place.name}, ${scenarioPlain[scenario]}${date === undefined ? '' : `, on ${date}`}`,
     `${answer} ${when}. ${under}`,
     ...wayLines(judgement),
     `${holdWords(judgement.hold)}. Tonight, with a round missed ${missed} in 100: ${holdWords(tonight.hold).toLowerCase()}.`,
-    `Birds lost as it stands: ${lossWords(month)} a month, ${lossWords(year)} a year; eggs ${spanWords(month.eggs)} a month.`,
+    `Birds lost as it stands: ${lossWords(month.birds)} a month, ${lossWords(year.birds)} a year; eggs ${lossWords(month.eggs)} a month.`,
     ...animals,
     `Judged: ${listOf(judgement.judged.map((attack) => attackNames[attack]))}; electric strands.`,
     'Rookle ranks and explains; it promises nothing.',
@@ -43,11 +36,4 @@ function wayLines({ found, waysIn, slowWays }: Judgement): string[] {
     ...waysIn.map((way, index) => line(way, String(index + 1))),
     ...slowWays.map((way) => line(way, 'slow')),
   ];
-}
-
-const lossWords = ({ birds }: Losses): string => spanWords(birds);
-
-function spanWords({ low, high }: Span): string {
-  const [a, b] = [low.toFixed(1), high.toFixed(1)];
-  return a === b ? a : `${a} to ${b}`;
 }

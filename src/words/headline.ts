@@ -122,6 +122,13 @@ export function holdWords({ best, worst }: Range): string {
   return high === low ? `Hold ${high} of 100` : `Hold ${low} to ${high} of 100`;
 }
 
+/** The figure alone: "46", "22–46", "–" where nothing threatens. */
+export function holdFigure({ best, worst }: Range): string {
+  if (best === null || worst === null) return '–';
+  const [high, low] = [Math.round(best), Math.round(worst)];
+  return high === low ? String(high) : `${low}–${high}`;
+}
+
 /** "Mink, stoats and rats · north 2, under the sill" */
 export function wayTitle(place: Place, way: WayIn): string {
   return `${capital(animalList(way.by.map(({ animal }) => animal)))} · ${wayWhere(place, way)}`;

@@ -1,5 +1,5 @@
 /** Lengths as the keeper's units have them. */
-import { attributes, type AttributeId } from '@/core/place/attributes';
+import { attributes, type AmountUnit, type AttributeId } from '@/core/place/attributes';
 import type { Units } from '@/core/walk/length-entry';
 
 const sixteenths = 16;
@@ -32,7 +32,7 @@ export function amountWords(value: number, attribute: AttributeId, units: Units)
   return unit === 'mm' ? lengthWords(value, units) : `${trim(value)} ${unit}`;
 }
 
-export function unitOf(attribute: AttributeId): 'mm' | 'kg' | 'kV' {
+export function unitOf(attribute: AttributeId): AmountUnit {
   const kind = attributes[attribute];
   return kind.value === 'length' ? kind.unit : 'mm';
 }

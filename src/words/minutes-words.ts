@@ -13,6 +13,8 @@ export function rungShort(minutes: number | null): string {
   return rungNames[rungOf(minutes)][0];
 }
 
+export const rungWords = (rung: Rung): string => rungNames[rung][0];
+
 export function rungLong(minutes: number | null): string {
   return rungNames[rungOf(minutes)][1];
 }

@@ -1,4 +1,6 @@
 /** What things are called on screen. */
+import type { ReadingMethod } from '@/core/place/walk';
+import type { GaugeId } from '@/core/tables/gauges';
 import type { AnimalId, Region } from '@/core/tables/animals';
 import type { BirdKind } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
@@ -250,3 +252,18 @@ export function motionWords(latch: LatchId | 'none'): string {
     'then',
   );
 }
+
+/** How a reading was taken. */
+export const methodNames: Readonly<Record<ReadingMethod, string>> = {
+  measured: 'measured',
+  probed: 'probed',
+  estimated: 'estimated',
+  remembered: 'remembered',
+};
+
+export const gaugeNames: Readonly<Record<GaugeId, string>> = {
+  finger: 'a finger',
+  coin: 'a coin',
+  egg: 'an egg',
+  fist: 'a fist',
+};

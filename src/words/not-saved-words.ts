@@ -10,3 +10,5 @@ export function notSavedWords(error: unknown): string {
     ? 'Not saved: this browser’s storage is full. Free some room and press again; everything before this is safe.'
     : 'Not saved: this browser refused to store it. Press again; everything before this is safe.';
 }
+
+export const changedSinceWords = 'It was changed again since, in another tab. Nothing was undone.';

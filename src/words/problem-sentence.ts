@@ -1,5 +1,5 @@
 /** A reading that cannot be, in plain words. */
-import type { AttributeId } from '@/core/place/attributes';
+import type { AmountUnit, AttributeId } from '@/core/place/attributes';
 import type { LengthProblem, Units } from '@/core/walk/length-entry';
 import { distanceWords, unitName, unitOf } from './length-words';
 
@@ -26,7 +26,7 @@ export function lengthSentence(problem: LengthProblem, units: Units): string {
   }
 }
 
-function amountSentence(problem: LengthProblem, unit: 'kg' | 'kV'): string {
+function amountSentence(problem: LengthProblem, unit: Exclude<AmountUnit, 'mm'>): string {
   switch (problem.problem) {
     case 'empty':
       return `Type a reading in ${unit}, or say “can’t tell”.`;

@@ -1,6 +1,8 @@
 /** What each question asks, and what to do with hand or tape. */
-import type { Place } from '@/core/place/place';
+import { findBay, findItem } from '@/core/place/find';
+import type { Moves, OpeningKind, Place } from '@/core/place/place';
 import type { Question, QuestionKind } from '@/core/walk/questions';
+import { checkWords } from './check-words';
 import { lengthWords } from './length-words';
 
 export interface QuestionWords {
@@ -13,9 +15,13 @@ export interface QuestionWords {
 type Say = (question: Question, place: Place) => QuestionWords;
 
 const says: Readonly<Record<QuestionKind, Say>> = {
-  'ground-gap': () => ({
+  check: checkWords,
+  'ground-gap': (question, place) => ({
     title: 'Gap under the sill',
-    todo: 'Run the tape along the ground line. Read the widest spot.',
+    todo:
+      movesOf(question, place) === 'wheels'
+        ? 'Run the tape along the ground line, and look on both sides of every wheel. Read the widest spot.'
+        : 'Run the tape along the ground line: dips, ruts, roots, burrows. Read the widest spot.',
     short: 'gap under the sill',
   }),
   'bottom-edge-lifted': () => ({
@@ -104,8 +110,14 @@ const says: Readonly<Record<QuestionKind, Say>> = {
     short: 'whether it is tied',
   }),
   mesh: (question, place) => ({
-    title: question.opening ? `What is in the ${question.opening}?` : 'What is this?',
-    todo: bandWords(question, place),
+    title: question.opening
+      ? `What is in the ${question.opening}?`
+      : isSeasonal(question, place)
+        ? 'The seasonal cover: on?'
+        : 'What is this?',
+    todo: isSeasonal(question, place)
+      ? `It is on at this time of year. Say what is there; “nothing” where it is off. ${bandWords(question, place)}`
+      : bandWords(question, place),
     short: question.opening ? `mesh in the ${question.opening}` : 'mesh',
   }),
   'clear-opening': (question, place) => ({
@@ -113,9 +125,12 @@ const says: Readonly<Record<QuestionKind, Say>> = {
     todo: `Wire edge to wire edge, the smaller way. ${bandWords(question, place)}`,
     short: 'clear opening',
   }),
-  'pull-test': () => ({
+  'pull-test': ({ leg }) => ({
     title: 'Pull test',
-    todo: 'Take hold at staples, seams, ties and corners and pull. Read the widest gap that opens.',
+    todo:
+      leg === 'overhead'
+        ? 'Its edge all round, seams and ties: take hold and pull. Read the widest gap that opens.'
+        : 'Take hold at staples, seams, ties and corners and pull. Read the widest gap that opens.',
     short: 'pull test',
   }),
   'largest-hole': () => ({
@@ -128,11 +143,17 @@ const says: Readonly<Record<QuestionKind, Say>> = {
     todo: 'Shut it as at dusk. Read the widest gap all round.',
     short: `gap round the ${opening}`,
   }),
-  'opening-corners': ({ opening }) => ({
-    title: `Pull the ${opening}`,
-    todo: 'Shut and latched, pull each corner. Read the widest gap.',
-    short: `corners of the ${opening}`,
-  }),
+  'opening-corners': (question, place) => {
+    const [verb, todo] = pulls[openingKind(question, place)] ?? [
+      'Pull',
+      'Shut and latched, pull each corner. Read the widest gap.',
+    ];
+    return {
+      title: `${verb} the ${question.opening}`,
+      todo,
+      short: `corners of the ${question.opening}`,
+    };
+  },
   latch: ({ opening }) => ({
     title: `What holds the ${opening} shut?`,
     todo: 'As you leave it at night.',
@@ -151,4 +172,32 @@ function bandWords({ band, opening }: Question, { units }: Place): string {
   return from === 0
     ? `From the ground up to ${lengthWords(to, units)}.`
     : `From ${lengthWords(from, units)} up to ${lengthWords(to, units)}.`;
+}
+
+/** What hands do with an opening that does not swing like a door. */
+const pulls: Readonly<
+  Partial<Record<OpeningKind | 'none', readonly [verb: string, todo: string]>>
+> = {
+  'pop-door': [
+    'Lift',
+    'Shut as at dusk: lift it from below, then pull its edges. Read the widest gap.',
+  ],
+  'nest-lid': ['Lift', 'Shut and latched: lift it at each corner. Read the widest gap.'],
+};
+
+function openingKind({ item }: Question, place: Place): OpeningKind | 'none' {
+  const found = findItem(place, item);
+  return found?.kind === 'opening' ? found.opening.kind : 'none';
+}
+
+/** On what the pen is moved whose wall this is, if it is. */
+function movesOf({ bay }: Question, place: Place): Moves | undefined {
+  const face = bay === undefined ? undefined : findBay(place, bay)?.face;
+  return place.zones.find(({ id, moves }) => moves && face?.between.includes(id))?.moves;
+}
+
+/** A layer that is taken off for part of the year; off season it is asked for by a check of its own. */
+function isSeasonal({ item }: Question, place: Place): boolean {
+  const found = findItem(place, item);
+  return found?.kind === 'layer' && found.layer.on !== undefined;
 }

@@ -2,7 +2,9 @@ import { samphireYard } from '../../../demo/samphire-yard';
 import { judge } from '../score/judge';
 import { fileSentence } from '../../words/file-sentence';
 import { mutated } from '../tests/mutated';
+import { migratedFile } from './migrate';
 import { writePlaceFile } from './place-file';
+import { placeFileSchema } from './place-file-schema';
 import { readPlaceFile } from './read-place-file';
 
 const good = writePlaceFile(samphireYard);
@@ -42,4 +44,22 @@ test.each([
 ])('a file that is only a prototype is refused: %s', (text) => {
   expect('problem' in readPlaceFile(text)).toBe(true);
   expect(({} as Record<string, unknown>).polluted).toBeUndefined();
+});
+
+test('a file read member by member is judged as the whole schema judges it', () => {
+  const random = numbers(77);
+  const next = () => random.next().value as number;
+  let compared = 0;
+  for (let index = 0; index < 250; index += 1) {
+    const text = mutated(good, next(), next());
+    const read = readPlaceFile(text);
+    if ('problem' in read && read.problem !== 'wrong-shape') continue;
+    compared += 1;
+    const document = migratedFile(JSON.parse(text) as Record<string, unknown>);
+    const fits = placeFileSchema.isValidSync(document, { strict: true });
+    // References are looked at only where the shape fits.
+    if (!fits) expect(read).toHaveProperty('problem', 'wrong-shape');
+    if ('file' in read) expect(fits).toBe(true);
+  }
+  expect(compared).toBeGreaterThan(100);
 });

@@ -9,7 +9,7 @@ test('a file of version 1 opens as it was meant', () => {
   const read = readPlaceFile(saved('place-1.json'));
   if ('problem' in read) throw new Error(JSON.stringify(read));
   const { version, place, sightings } = read.file;
-  expect(version).toBe(3);
+  expect(version).toBe(4);
   expect(sightings).toEqual([]);
   expect(place.setting).toEqual({ region: 'gb', lives: ['red-fox', 'norway-rat'], near: [] });
   // A strand's height was a plain number then.
@@ -32,6 +32,13 @@ test.each([0, 1.5, -1, 99, '1', null])('version %p is none of ours', (version) =
 test('a file of version 2 opens as it was meant', () => {
   const before = JSON.parse(saved('place-2.json')) as { place: unknown };
   expect(readPlaceFile(saved('place-2.json'))).toMatchObject({
-    file: { version: 3, place: before.place },
+    file: { version: 4, place: before.place },
+  });
+});
+
+test('a file of version 3 opens as it was meant: its walks were whole ones', () => {
+  const before = JSON.parse(saved('place-3.json')) as { place: unknown; walks: unknown };
+  expect(readPlaceFile(saved('place-3.json'))).toMatchObject({
+    file: { version: 4, place: before.place, walks: before.walks },
   });
 });

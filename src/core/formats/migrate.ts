@@ -19,6 +19,8 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
   }),
   // Version 3 only added what may be left out: heights and bases, pens that move, names of groups, a position.
   2: (place) => place,
+  // Version 4 only added to walks: what they are for, which way round, what was put off, what is looked at beside.
+  3: (place) => place,
 };
 
 function knownStrand(strand: Json): Json {

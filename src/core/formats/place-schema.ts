@@ -1,4 +1,4 @@
-/** Schema of the structure of a place, version 3. The types it checks stand in place/place.ts and place/bay.ts. */
+/** Schema of the structure of a place, version 4. The types it checks stand in place/place.ts and place/bay.ts. */
 import * as yup from 'yup';
 import { byDays, habits, openingKinds, yesNo } from '../place/bay';
 import { birdKinds, movesOn, sideKinds, strandHours, zoneKinds, type Place } from '../place/place';

@@ -1,11 +1,25 @@
 /** Reads a place file. Never throws on bad input: says what is wrong with it as data. */
 import { ValidationError } from 'yup';
+import { atOnce, type Steps } from '../steps';
 import { migratedFile } from './migrate';
-import { formatName, formatVersion, largestFile, type ReadFile } from './place-file';
+import {
+  formatName,
+  formatVersion,
+  largestFile,
+  type PlaceFile,
+  type ReadFile,
+} from './place-file';
 import { placeFileSchema } from './place-file-schema';
+import { placeSchema } from './place-schema';
+import { walkSchema } from './record-schemas';
 import { doubtfulReference } from './references';
 
 export function readPlaceFile(text: string): ReadFile {
+  return atOnce(readingPlaceFile(text));
+}
+
+/** The same in steps. */
+export function* readingPlaceFile(text: string): Steps<ReadFile> {
   if (text.length > largestFile) {
     return { problem: 'too-large', bytes: text.length, limit: largestFile };
   }
@@ -19,16 +33,56 @@ export function readPlaceFile(text: string): ReadFile {
   if (typeof document.version === 'number' && document.version > formatVersion) {
     return { problem: 'newer-version', version: document.version, known: formatVersion };
   }
-  return checkShape(migratedFile(document));
+  yield;
+  return yield* checkShape(migratedFile(document));
 }
 
-function checkShape(document: object): ReadFile {
+/** First everything but its longest lists, then these member by member. */
+function* checkShape(document: object): Steps<ReadFile> {
+  // Schemas are built when they are first asked for: one after the other.
+  for (const build of [() => walkSchema, () => placeSchema, () => placeFileSchema]) {
+    build();
+    yield;
+  }
   try {
-    const file = placeFileSchema.validateSync(document, { strict: true, abortEarly: true });
-    return doubtfulReference(file) ?? { file };
+    placeFileSchema.validateSync(withoutLists(document), strictly);
+    yield;
+    for (const path of listPaths(document)) {
+      placeFileSchema.validateSyncAt(path, document, strictly);
+      yield;
+    }
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     return { problem: 'wrong-shape', path: error.path ?? '', detail: oneLine(error) };
+  }
+  const file = document as PlaceFile;
+  return doubtfulReference(file) ?? { file };
+}
+
+const strictly = { strict: true, abortEarly: true } as const;
+
+/** The same with every face, and every reading of a walk, left out, where they are lists at all. */
+function withoutLists(document: object): object {
+  const { place, walks } = document as Readonly<Record<string, unknown>>;
+  return {
+    ...document,
+    ...(isObject(place) && { place: withEmpty(place, 'faces') }),
+    ...(Array.isArray(walks) && {
+      walks: walks.map((walk: unknown) => (isObject(walk) ? withEmpty(walk, 'readings') : walk)),
+    }),
+  };
+}
+
+function withEmpty(it: Readonly<Record<string, unknown>>, list: string): object {
+  return Array.isArray(it[list]) ? { ...it, [list]: [] } : it;
+}
+
+/** "place.faces[3]", "walks[0].readings[17]". */
+function* listPaths(document: object): Generator<string> {
+  const { place, walks } = document as PlaceFile;
+  for (const index of place.faces.keys()) yield `place.faces[${index}]`;
+  for (const [walk, { readings }] of walks.entries()) {
+    for (const index of readings.keys()) yield `walks[${walk}].readings[${index}]`;
   }
 }
 

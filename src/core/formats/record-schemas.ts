@@ -3,7 +3,7 @@ import * as yup from 'yup';
 import { attributeIds, attributes, type AttributeId } from '../place/attributes';
 import { mendKinds, mendStates, spotKinds, type Mend } from '../place/mend';
 import { sightingKinds, type LogEntry } from '../place/sighting';
-import { readingMethods, walkKinds, type Walk } from '../place/walk';
+import { putOffTo, readingMethods, walkKinds, walkPurposes, type Walk } from '../place/walk';
 import { animalIds } from '../tables/animals';
 import {
   byField,
@@ -11,6 +11,7 @@ import {
   instant,
   length,
   list,
+  maybe,
   oneOf,
   optionalText,
   readValue,
@@ -46,6 +47,10 @@ export const walkSchema = shape<Walk>({
   date: day(),
   kind: oneOf(walkKinds),
   ended: yup.boolean().required(),
+  purpose: maybe(oneOf(walkPurposes)),
+  bays: yup.array(text()).optional(),
+  backwards: yup.boolean().oneOf([true]).optional(),
+  putOff: yup.array(shape({ stop: text(), to: oneOf(putOffTo) }) as yup.Schema<object>).optional(),
   readings: yup.array(reading).required(),
 });
 

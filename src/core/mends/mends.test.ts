@@ -189,6 +189,23 @@ describe('from planned to held', () => {
     expect(checkMend(chosen.place, [...walks, walk], done(chosen.mend)).holds).toBe(false);
   });
 
+  test.each(['estimated', 'remembered'] as const)(
+    'what is only %s, or said to be as the bay before, proves nothing; a probe does',
+    (how) => {
+      const walk = readings(6, 9);
+      const said = (as: Reading['how']) => ({
+        ...walk,
+        readings: walk.readings.map((it) => ({ ...it, how: as })),
+      });
+      const { holds, unread } = checkMend(chosen.place, [...walks, said(how)], done(chosen.mend));
+      expect(holds).toBe(false);
+      expect(unread).toHaveLength(2);
+      expect(checkMend(chosen.place, [...walks, said('probed')], done(chosen.mend)).holds).toBe(
+        true,
+      );
+    },
+  );
+
   test('a later walk that finds it worse opens it again', () => {
     const held = moveMend(done(chosen.mend), 'held', '2026-11-22T10:01:00Z');
     const worse = again(

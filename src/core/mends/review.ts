@@ -5,12 +5,12 @@ import { applyReadings, attributeKey, latestReadings } from '../place/apply-read
 import { findBay } from '../place/find';
 import type { Mend, MendState, Target } from '../place/mend';
 import type { Place } from '../place/place';
-import type { Walk } from '../place/walk';
+import type { ReadingMethod, Walk } from '../place/walk';
 import { animals } from '../tables/animals';
 import { spotOf } from './spots';
 
 export interface MendCheck {
-  /** Targets not read since the mend was done: what measuring again still has to ask. */
+  /** Targets not measured since the mend was done: what measuring again still has to ask. */
   readonly unread: readonly Target[];
   /** What still lets by an animal the mend was to stop; empty where none is. */
   readonly stillLetsBy: readonly PartEffort[];
@@ -25,7 +25,7 @@ export function checkMend(place: Place, walks: readonly Walk[], mend: Mend): Men
   const latest = latestReadings(walks);
   const unread = mend.targets.filter((target) => {
     const read = latest.get(attributeKey(target.item, target.attribute))?.reading;
-    return !read || since === undefined || read.at < since;
+    return !read || since === undefined || read.at < since || !byHand.includes(read.how);
   });
   const parts = spotParts(applyReadings(place, walks).place, mend);
   const stillLetsBy = parts.filter((part) => part.minutes !== null);
@@ -34,6 +34,9 @@ export function checkMend(place: Place, walks: readonly Walk[], mend: Mend): Men
   );
   return { unread, stillLetsBy, inDoubt, holds: unread.length === 0 && stillLetsBy.length === 0 };
 }
+
+/** A mend holds by tape or probe; what is estimated, remembered or said to be as elsewhere shows nothing of it. */
+const byHand: readonly ReadingMethod[] = ['measured', 'probed'];
 
 /** Every part at the mended spot against the animals it was to stop, unread gaps taken as open. */
 function spotParts(found: Place, mend: Mend): PartEffort[] {

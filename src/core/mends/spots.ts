@@ -5,6 +5,7 @@ import { findItem } from '../place/find';
 import type { Spot, SpotKind } from '../place/mend';
 import type { Bay, Place } from '../place/place';
 import { bayEffort } from '../effort/bay-effort';
+import { nightShut, type When } from '../effort/when';
 import { rungMinutes } from '../effort/rung';
 import { animals, type AnimalId } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
@@ -71,11 +72,11 @@ export function spotOf(place: Place, part: PartEffort): Spot {
   return { kind, item: band?.id ?? opening?.id ?? part.item };
 }
 
-/** Everything in a bay that surely lets by something that lives here. */
-export function weakSpots(place: Place, bay: Bay): WeakSpot[] {
+/** Everything in a bay that surely lets by something that lives here, in circumstances; as told, on a night with everything shut. */
+export function weakSpots(place: Place, bay: Bay, when: When = nightShut): WeakSpot[] {
   const found = new Map<string, { spot: Spot; parts: PartEffort[] }>();
   for (const id of place.setting.lives) {
-    for (const part of bayEffort(bay, animals[id], 'best')) {
+    for (const part of bayEffort(bay, animals[id], 'best', when)) {
       // What takes a night (a rat at sound boards) is for no mend's list.
       if (part.minutes === null || part.minutes >= rungMinutes.night) continue;
       const spot = spotOf(place, part);

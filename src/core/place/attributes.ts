@@ -8,6 +8,7 @@ import { meshIds } from '../tables/meshes';
 import { touching } from '../tables/shocking';
 import { soils } from '../tables/soils';
 import { yesNo, type YesNo } from './bay';
+import { amountChecks, choiceChecks, type CheckId } from './checks';
 
 export type AttributeId =
   | 'ground.gap'
@@ -34,12 +35,15 @@ export type AttributeId =
   | 'strand.height'
   | 'strand.standOff'
   | 'strand.touching'
-  | 'fence.volts';
+  | 'fence.volts'
+  | CheckId;
+
+export type AmountUnit = 'mm' | 'kg' | 'kV' | 'birds' | 'min';
 
 /** A number; most are lengths. */
 export interface LengthAttribute {
   readonly value: 'length';
-  readonly unit: 'mm' | 'kg' | 'kV';
+  readonly unit: AmountUnit;
   /** Smaller is better for an opening, more for what keeps diggers out; a strand's height has a right value, no order. */
   readonly better: 'less' | 'more' | 'none';
   /** What such a number can be at all. A reading above it is refused. */
@@ -111,7 +115,20 @@ export const attributes: Readonly<Record<AttributeId, Attribute>> = {
   'strand.standOff': length('none', widestGap),
   'strand.touching': choice(touching, touching),
   'fence.volts': length('more', mostVolts, 'kV'),
+  ...checkAttributes(),
 };
+
+function checkAttributes(): Record<CheckId, Attribute> {
+  const choices = Object.entries(choiceChecks).map(([id, answers]) => [
+    id,
+    choice(answers, id === 'check.dressed' ? 'none' : answers),
+  ]);
+  const amounts = Object.entries(amountChecks).map(([id, { unit, better, most }]) => [
+    id,
+    length(better, most, unit),
+  ]);
+  return Object.fromEntries([...choices, ...amounts]) as Record<CheckId, Attribute>;
+}
 
 export const attributeIds = Object.keys(attributes) as readonly AttributeId[];
 

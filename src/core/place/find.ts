@@ -67,12 +67,14 @@ export function itemId(item: Item): ItemId {
 export const itemIdsOf = keptFor((bay: Bay): readonly ItemId[] => itemsOf(bay).map(itemId));
 
 export function findItem(place: Place, id: ItemId): Item | undefined {
-  for (const { bay } of allBays(place)) {
-    const item = itemsOf(bay).find((it) => itemId(it) === id);
-    if (item) return item;
-  }
-  return undefined;
+  return itemsById(place).get(id);
 }
+
+const itemsById = keptFor((place: Place): ReadonlyMap<ItemId, Item> => {
+  const items = allBays(place).flatMap(({ bay }) => itemsOf(bay));
+  // Of two of the same id, which no file may have, the first.
+  return new Map(items.reverse().map((item) => [itemId(item), item]));
+});
 
 /** True for a face that outside is on one side of. */
 export function isOutermost(face: Face): boolean {

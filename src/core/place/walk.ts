@@ -7,6 +7,19 @@ import type { Interval, Is } from './possible';
 export const walkKinds = ['lap', 'measure-again', 'said'] as const;
 export type WalkKind = (typeof walkKinds)[number];
 
+/** What a walk is for; all but the first ask less. */
+export const walkPurposes = ['full', 'weak', 'storm', 'loss', 'moved'] as const;
+export type WalkPurpose = (typeof walkPurposes)[number];
+
+/** Where a stop that was put off goes. */
+export const putOffTo = ['later', 'another-day'] as const;
+
+export interface PutOff {
+  /** A stop's id; see walk/stops.ts. */
+  readonly stop: string;
+  readonly to: (typeof putOffTo)[number];
+}
+
 export interface Walk {
   readonly id: string;
   readonly placeId: string;
@@ -14,6 +27,13 @@ export interface Walk {
   readonly date: string;
   readonly kind: WalkKind;
   readonly ended: boolean;
+  /** Absent: the whole walk. */
+  readonly purpose?: WalkPurpose;
+  /** The bays a walk of what was weak goes to, as they were when it began. */
+  readonly bays?: readonly string[];
+  /** Round the other way: against the order in which the sides were paced. */
+  readonly backwards?: true;
+  readonly putOff?: readonly PutOff[];
   readonly readings: readonly Reading[];
 }
 

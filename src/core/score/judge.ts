@@ -7,6 +7,7 @@ import type { Walk } from '../place/walk';
 import { waysIn, type AnimalRoute, type WayIn } from '../routes/ways-in';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 import { attacks, type Attack } from '../tables/attacks';
+import type { Steps } from '../steps';
 import { countQuestions } from '../walk/questions';
 import { bayMarks, type BayMark } from './bay-marks';
 import { hold } from './hold';
@@ -81,6 +82,34 @@ export function findOut(
     missedRound: missedRoundChance(found.place),
     stops: countQuestions(found.place),
   };
+}
+
+/**
+ * The same judgement made animal by animal: what is worked out on the way is kept, so that it is at hand when it is asked for
+ * (decision 8).
+ */
+export function* judging(
+  place: Place,
+  walks: readonly Walk[],
+  circumstances: Circumstances = {},
+): Steps<Judgement> {
+  const { scenario = 'night-shut' } = circumstances;
+  const known = findOut(place, walks, circumstances);
+  yield;
+  const { found, date, table } = known;
+  for (const id of found.place.setting.lives) {
+    const when = whenOf(found.place, scenario, date);
+    judgeAnimal(
+      found.place,
+      table[id],
+      scenario,
+      when,
+      whereabouts(found.place, scenario, date),
+      0,
+    );
+    yield;
+  }
+  return judgeFound(known, scenario);
 }
 
 export function judgeFound(known: Known, scenario: Scenario): Judgement {

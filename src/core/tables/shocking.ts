@@ -86,3 +86,12 @@ export const shocks = (volts: number, ...sets: WireSet[]): Shocking => ({
   sets,
   volts: kilovolts(volts),
 });
+
+/** Volts on the earth stake that are still accepted, kV; looked at on a walk, no part of the judgement. */
+export const earthAtMost: Figure = {
+  value: 0.3,
+  unit: 'kV',
+  source: 'trade',
+  mark: 'common-practice',
+  note: 'Line shorted 100 m off, read against an independent probe; 0 is ideal, above 0.5 kV fails. On a short run, at its far end.',
+};

@@ -1,10 +1,11 @@
 /** Reading a plain number of a known unit as people write it: 20 · 4.5 · 4,5 kV. */
+import type { AmountUnit } from '../place/attributes';
 import type { EnteredLength, LengthProblem } from './length-entry';
 
 /** Reads an amount; the unit may be left out. `limit` is the most that can be meant. The value is in the unit itself. */
 export function readAmount(
   text: string,
-  unit: 'kg' | 'kV',
+  unit: Exclude<AmountUnit, 'mm'>,
   limit: number,
 ): EnteredLength | LengthProblem {
   const typed = text.trim();

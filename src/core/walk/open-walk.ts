@@ -10,6 +10,11 @@ export function openWalk(walks: readonly Walk[], kind: Walk['kind']): Walk | und
     .find((walk) => walk.kind === kind && !walk.ended);
 }
 
+/** The last walk of that kind that has been ended, by its day. */
+export function lastEnded(walks: readonly Walk[], kind: Walk['kind']): Walk | undefined {
+  return inDateOrder(walks).findLast((walk) => walk.kind === kind && walk.ended);
+}
+
 /** Adds a reading; an earlier one of the same thing stays in the list below it. */
 export function withReading(walk: Walk, reading: Reading): Walk {
   return { ...walk, readings: [...walk.readings, reading] };

@@ -3,7 +3,7 @@ import { applyReadings } from '../place/apply-readings';
 import { setAttribute } from '../place/set-attribute';
 import { nextUnasked, openWalk, readingIn, withReading } from './open-walk';
 import { questionsOf } from './questions';
-import { closureFor, meaningOf, tornBy } from './what-it-means';
+import { closureFor, meaningOf, openedBy, tornBy } from './what-it-means';
 
 const { place, walks } = samphireYard;
 const found = applyReadings(place, walks).place;
@@ -116,4 +116,14 @@ describe('what a figure means while it is typed', () => {
   test('nobody to stop, nothing to shut', () => {
     expect(closureFor([])).toBeUndefined();
   });
+});
+
+test('who opens a latch: clever paws one motion, nobody two different ones (common practice)', () => {
+  const lives = ['raccoon', 'red-fox', 'norway-rat'] as const;
+  const here = { ...found, setting: { ...found.setting, lives } };
+  expect(openedBy(here, 'hook-and-eye')).toContain('raccoon');
+  expect(openedBy(here, 'slide-bolt')).toContain('raccoon');
+  for (const latch of ['two-motion', 'padlock'] as const) expect(openedBy(here, latch)).toEqual([]);
+  // A door that nothing holds is leaned on.
+  expect(openedBy(here, 'none')).toContain('red-fox');
 });

@@ -51,18 +51,25 @@ export type QuestionKind =
   | 'strand-height'
   | 'strand-stand-off'
   | 'strand-touching'
-  | 'volts';
+  | 'volts'
+  /** Looked at and recorded, never judged: place/checks.ts. */
+  | 'check';
 
-export type Leg = 'lap' | 'overhead' | 'house';
+/** The parts of a walk, in the order in which they are walked. */
+export const legs = ['distance', 'lap', 'overhead', 'fence', 'inside', 'house', 'shut'] as const;
+export type Leg = (typeof legs)[number];
 
 export interface Question {
   /** Stable; fit for an address. */
   readonly id: string;
   readonly kind: QuestionKind;
   readonly leg: Leg;
-  readonly bay: BayId;
+  /** Absent where it is asked of the whole place or of a zone. */
+  readonly bay?: BayId;
   readonly item: ItemId;
   readonly attribute: AttributeId;
+  /** Name of the bay or zone a check is made at. */
+  readonly name?: string;
   /** Name of the opening asked about, and the heights of the band. */
   readonly opening?: string;
   readonly band?: readonly [from: number, to: number];
@@ -75,7 +82,7 @@ export function questionId(item: ItemId, attribute: AttributeId): string {
   return attributeKey(item, attribute).replace(' ', '~');
 }
 
-/** All questions of a place as last found. */
+/** All questions of a place as last found whose answers are judged. */
 export function questionsOf(place: Place): Question[] {
   return questionsByBay(place).flat();
 }
@@ -138,8 +145,8 @@ interface Matters {
   readonly fixing: boolean;
   readonly condition: boolean;
   readonly digging: boolean;
-  /** Birds sleep beside this face, and something reaches in through the bay as far as it is known. */
-  readonly roost: (bay: Bay, face: Face) => boolean;
+  /** Where birds that sleep beside this face are asked about, if something reaches in through the bay as far as it is known. */
+  readonly roost: (bay: Bay, face: Face) => Leg | undefined;
   /** The bay at which the line's potential is read, where there is a line. */
   readonly line?: { readonly at: BayId; readonly id: ItemId; readonly volts: Possible | undefined };
 }
@@ -155,6 +162,7 @@ function whatMatters(place: Place): Matters {
     last?.at === at &&
     last?.place.setting.lives === place.setting.lives &&
     last.place.flock === place.flock &&
+    last.place.zones === place.zones &&
     last.place.fence === place.fence
   ) {
     return last.it;
@@ -164,7 +172,7 @@ function whatMatters(place: Place): Matters {
   return it;
 }
 
-function mattersIn({ setting, flock, fence }: Place, at: BayId | undefined): Matters {
+function mattersIn({ setting, flock, fence, zones }: Place, at: BayId | undefined): Matters {
   const here = setting.lives.map((id) => animals[id]);
   const reaching = here.filter((animal) => animal.reaches);
   const sleeps = new Set(flock.map((group) => group.sleeps));
@@ -172,12 +180,16 @@ function mattersIn({ setting, flock, fence }: Place, at: BayId | undefined): Mat
     fixing: here.some(({ tears }) => tears.pulls.value > 0),
     condition: here.some(({ tears }) => tears.breaks.value > 0),
     digging: here.some(({ digs }) => digs !== undefined),
-    roost: (bay, face) =>
-      face.between.some((zone) => sleeps.has(zone)) &&
-      reaching.some((animal) => {
+    roost: (bay, face) => {
+      const beside = zones.find(({ id }) => face.between.includes(id) && sleeps.has(id));
+      if (!beside) return undefined;
+      const isReached = reaching.some((animal) => {
         const part = reachEffort({ ...bay, roost: { is: 0 } }, animal, 'worst', nightShut);
         return part !== undefined && part.minutes !== null;
-      }),
+      });
+      if (!isReached) return undefined;
+      return beside.kind === 'run' ? 'inside' : 'house';
+    },
     ...(fence && at !== undefined && { line: { at, id: fence.id, volts: fence.volts } }),
   };
 }
@@ -187,7 +199,7 @@ type Ask = (
   item: ItemId,
   attribute: AttributeId,
   known: Possible | undefined,
-  more?: Pick<Question, 'opening' | 'band'>,
+  more?: Partial<Pick<Question, 'opening' | 'band' | 'leg'>>,
 ) => Question;
 
 function bayQuestions(bay: Bay, face: Face, leg: Leg, matters: Matters): Question[] {
@@ -213,9 +225,10 @@ function bayQuestions(bay: Bay, face: Face, leg: Leg, matters: Matters): Questio
   const strands = [
     ...bay.strands.flatMap((strand) => strandQuestions(ask, strand)),
     ...(matters.line?.at === bay.id
-      ? [ask('volts', matters.line.id, 'fence.volts', matters.line.volts)]
+      ? [ask('volts', matters.line.id, 'fence.volts', matters.line.volts, { leg: 'fence' })]
       : []),
   ];
+  const roost = matters.roost(bay, face);
   // A strand standing free has no sill, no cover and nothing to pull at.
   if (bay.bands.length === 0) return strands;
   const isHeld = bay.fixing !== undefined || !everyLayer(bay, (layer) => layer.fixing);
@@ -232,7 +245,7 @@ function bayQuestions(bay: Bay, face: Face, leg: Leg, matters: Matters): Questio
     ask('pull-test', bay.id, 'bay.panelPulled', bay.panelPulled),
     ask('largest-hole', bay.id, 'bay.largestHole', bay.largestHole),
     ...bay.openings.flatMap((opening) => openingQuestions(ask, opening)),
-    ...(matters.roost(bay, face) ? [ask('roost', bay.id, 'bay.roost', bay.roost)] : []),
+    ...(roost ? [ask('roost', bay.id, 'bay.roost', bay.roost, { leg: roost })] : []),
     ...strands,
   ];
 }

@@ -1,15 +1,17 @@
 /** What a length means while it is typed: who it lets by, and what would stop them. Same rule as the judgement. */
 import { digEffort } from '../effort/dig';
 import { liftEffort } from '../effort/lift';
+import { latchReason } from '../effort/open';
 import { closureAt, passEffort, strictAt } from '../effort/pass';
 import { reachEffort } from '../effort/reach';
-import type { PartEffort, Shape } from '../effort/reason';
+import type { PartEffort, Shape, LatchVerdict } from '../effort/reason';
 import { nightShut } from '../effort/when';
 import type { AttributeId } from '../place/attributes';
 import { findItem } from '../place/find';
 import { setAttribute } from '../place/set-attribute';
 import type { Bay, ItemId, Place } from '../place/place';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
+import type { LatchId } from '../tables/latches';
 import { meshes, type MeshId } from '../tables/meshes';
 
 export interface Meaning {
@@ -90,6 +92,16 @@ export function tornBy(place: Place, mesh: MeshId): AnimalId[] {
     .filter(({ tears }) => tears.breaks.value >= strength.value)
     .map(({ id }) => id);
 }
+
+/** Who of those that live here gets a door open that this alone holds shut. */
+export function openedBy(place: Place, latch: LatchId | 'none'): AnimalId[] {
+  const shut = latch === 'none' ? [] : [latch];
+  return livesHere(place)
+    .filter((animal) => opens.includes(latchReason(shut, animal).verdict))
+    .map(({ id }) => id);
+}
+
+const opens: readonly LatchVerdict[] = ['unlatched-pushed', 'one-motion', 'forced'];
 
 function livesHere(place: Place): Animal[] {
   return place.setting.lives.map((id) => animals[id]);

@@ -70,10 +70,11 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
           <Button
             label={`Make ${count(ids.length, 'bay')} like this one`}
             disabled={ids.length === 0}
-            onPress={() => {
-              edit.change('bays alike', (it) => makeAlike(it, found, ids, newId));
+            onPress={async () => {
+              const made = edit.change('bays alike', (it) => makeAlike(it, found, ids, newId));
               setReach(undefined);
-              setDone(true);
+              // Not said before it is stored: the page may be left at that word.
+              setDone(await made);
             }}
           />
         </>

@@ -12,12 +12,14 @@ import { useWidth } from '@/ui/theme/use-width';
 interface Props {
   readonly judgement: Judgement;
   readonly id: string;
+  /** YYYY-MM-DD: what is on only for part of the year is drawn as it is that day. */
+  readonly day?: string;
 }
 
 const margin = 14;
 const tallest = 170;
 
-export function BayPicture({ judgement, id }: Props) {
+export function BayPicture({ judgement, id, day }: Props) {
   const { place } = judgement.found;
   const { width, onLayout } = useWidth(usePageWidth('readable'));
   const lap = useMemo((): Lap | undefined => {
@@ -37,6 +39,7 @@ export function BayPicture({ judgement, id }: Props) {
     above: 14,
     below: skirt,
     margin: (width - one.bay.width * scale) / 2,
+    day,
   });
   return (
     <View style={styles.picture} onLayout={onLayout}>

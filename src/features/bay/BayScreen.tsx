@@ -47,7 +47,7 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="‹ Place" />
+        <BackLink href="/place" name="Place" />
         <Txt kind="title">{capital(own.bay.name)}</Txt>
         {edit.trouble && <Notice>{edit.trouble}</Notice>}
         <UndoBar placeId={place.id} />
@@ -88,7 +88,7 @@ function Gone({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="‹ Place" />
+        <BackLink href="/place" name="Place" />
         <Txt kind="title">This bay is gone</Txt>
         <Txt tone="ink2">Its wall was changed. What was read of it stays in the old walks.</Txt>
         <UndoBar placeId={yard.place.id} />

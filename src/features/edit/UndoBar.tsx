@@ -6,7 +6,7 @@ import { useHistory } from '@/store/use-history';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { space } from '@/ui/theme/tokens';
-import { notSavedWords } from '@/words/not-saved-words';
+import { changedSinceWords, notSavedWords } from '@/words/not-saved-words';
 
 export function UndoBar({ placeId }: { readonly placeId: string }) {
   const { undoes, redoes, undo, redo } = useHistory(placeId);
@@ -14,11 +14,7 @@ export function UndoBar({ placeId }: { readonly placeId: string }) {
   const run = (work: () => Promise<unknown>) => {
     setTrouble(undefined);
     work().catch((error: unknown) =>
-      setTrouble(
-        error instanceof ChangedSince
-          ? 'It was changed again since, in another tab. Nothing was undone.'
-          : notSavedWords(error),
-      ),
+      setTrouble(error instanceof ChangedSince ? changedSinceWords : notSavedWords(error)),
     );
   };
   if (undoes === undefined && redoes === undefined && trouble === undefined) return null;

@@ -7,18 +7,24 @@ import { notSavedWords } from '@/words/not-saved-words';
 export interface Edit {
   readonly trouble: string | undefined;
   readonly setTrouble: (sentence: string | undefined) => void;
-  /** `label`: what it is, for "Undo: …". */
-  readonly change: (label: string, work: (place: Place) => Place) => void;
+  /** `label`: what it is, for "Undo: …". Ends when it is stored: true; what could not be is said, and false. */
+  readonly change: (label: string, work: (place: Place) => Place) => Promise<boolean>;
   /** What the keeper says of something that a walk would measure. */
-  readonly say: (label: string, said: Said | readonly Said[]) => void;
+  readonly say: (label: string, said: Said | readonly Said[]) => Promise<boolean>;
 }
 
 export function useEdit(): Edit {
   const { changePlace, say } = useChanges();
   const [trouble, setTrouble] = useState<string>();
-  const wait = (done: Promise<unknown>) => {
+  const wait = async (done: Promise<unknown>): Promise<boolean> => {
     setTrouble(undefined);
-    done.catch((error: unknown) => setTrouble(notSavedWords(error)));
+    try {
+      await done;
+      return true;
+    } catch (error) {
+      setTrouble(notSavedWords(error));
+      return false;
+    }
   };
   return {
     trouble,

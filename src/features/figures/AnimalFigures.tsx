@@ -2,7 +2,7 @@
 import { View } from 'react-native';
 import type { Animal } from '@/core/tables/animals';
 import { Txt } from '@/ui/controls/Txt';
-import { fullAnimalNames, listOf, motionNames } from '@/words/names';
+import { listOf, motionNames } from '@/words/names';
 import { overWords, skirtWords } from '@/words/reason-words';
 import { FigureLine } from './FigureLine';
 
@@ -10,7 +10,6 @@ export function AnimalFigures({ animal }: { readonly animal: Animal }) {
   const { closure, reaches, digs, over, flies, leap, tears, shocked, patience } = animal;
   return (
     <>
-      <Txt kind="heading">{fullAnimalNames[animal.id]}</Txt>
       <FigureLine name="Shut out at (used)" figure={closure.used} />
       <FigureLine name="Stricter, for mends" figure={closure.strict} />
       {closure.slot && <FigureLine name="A long slot, shut at" figure={closure.slot} />}

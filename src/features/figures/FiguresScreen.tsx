@@ -1,120 +1,110 @@
-/** Every figure the judgement uses, beside its source and its mark. */
-import { StyleSheet, View } from 'react-native';
-import { animalIds, animals } from '@/core/tables/animals';
-import { fixingClass, fixings } from '@/core/tables/fixings';
-import { latchIds, latches } from '@/core/tables/latches';
-import { meshes, meshIds } from '@/core/tables/meshes';
-import { soilFigures, soils } from '@/core/tables/soils';
-import { oftenWords, visitsOf } from '@/core/tables/visiting';
+/** The reference: every table, searchable; what each figure is used for, its source and its mark. */
+import { useLocalSearchParams } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { BackLink } from '@/ui/controls/BackLink';
+import { Chips } from '@/ui/controls/Chips';
+import { Field } from '@/ui/controls/Field';
+import { LinkRow } from '@/ui/controls/LinkRow';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space } from '@/ui/theme/tokens';
-import {
-  capital,
-  fixingNames,
-  latchNames,
-  markNames,
-  meshNames,
-  motionNames,
-  oftenNames,
-  soilNames,
-} from '@/words/names';
-import { AnimalFigures } from './AnimalFigures';
-import { FigureLine } from './FigureLine';
-import { HowItJudges } from './HowItJudges';
+import { color, space, touch } from '@/ui/theme/tokens';
+import { count } from '@/words/names';
+import { entryKindNames, entryKinds, foundEntries, type Entry, type EntryKind } from './entries';
 
 export function FiguresScreen() {
+  const { find } = useLocalSearchParams<{ find?: string }>();
+  const [text, setText] = useState(find ?? '');
+  const [kind, setKind] = useState<EntryKind>('animals');
+  const found = foundEntries(text, kind);
+  const searching = text.trim() !== '';
   return (
     <Screen>
-      <View style={styles.part}>
+      <View style={styles.head}>
         <BackLink href="/place" name="Place" />
         <Txt kind="title">Figures</Txt>
-        <HowItJudges />
-      </View>
-      {animalIds.map((id) => (
-        <View key={id} style={styles.part}>
-          <AnimalFigures animal={animals[id]} />
-        </View>
-      ))}
-      <View style={styles.part}>
-        <Txt kind="heading">Mesh and board</Txt>
-        {meshIds.map((id) => (
-          <View key={id} style={styles.pair}>
-            <FigureLine
-              name={`${capital(meshNames[id].join(' · '))}: clears`}
-              figure={meshes[id].clear}
-            />
-            <FigureLine name="Class of strength" figure={meshes[id].strength} />
-          </View>
-        ))}
-      </View>
-      <View style={styles.part}>
-        <Txt kind="heading">What holds it on</Txt>
-        {fixings.map((id) => (
-          <FigureLine
-            key={id}
-            name={`${capital(fixingNames[id][0])}: class`}
-            figure={fixingClass[id]}
-          />
-        ))}
-      </View>
-      <View style={styles.part}>
-        <Txt kind="heading">Ground</Txt>
-        {soils.map((id) => {
-          const { pegsHoldFrom } = soilFigures[id];
-          return pegsHoldFrom ? (
-            <FigureLine
-              key={id}
-              name={`${capital(soilNames[id][0])}: pegs hold from`}
-              figure={pegsHoldFrom}
-            />
-          ) : (
-            <Txt key={id} tone="ink2">
-              {capital(soilNames[id][0])}: nothing digs, no peg goes in (common practice).
-            </Txt>
-          );
-        })}
-      </View>
-      <View style={styles.part}>
-        <Txt kind="heading">How often, in words</Txt>
-        {oftenWords.map((word) => (
-          <FigureLine
-            key={word}
-            name={`${capital(oftenNames[word])}: visits a day`}
-            figure={visitsOf[word]}
-          />
-        ))}
-      </View>
-      <View style={styles.part}>
-        <Txt kind="heading">Latches by motions</Txt>
-        {latchIds.map((id) => (
-          <View key={id} style={styles.pair}>
-            <Txt kind="strong">{capital(latchNames[id])}</Txt>
-            <Txt tone="ink2">
-              {latches[id].motions
-                .map(({ motion, force }) => `${motionNames[motion]}, ${force.value} N`)
-                .join('; ')}
-              ; torn off above {latches[id].givesWayAt.value} N (forces: {markNames.assumption})
-            </Txt>
-          </View>
-        ))}
         <Txt tone="ink2">
-          Two different motions stop what works one (common practice). Two latches with the same
-          motion are learned one after the other.
+          Each with its source and one of three marks: published (recalled from memory), common
+          practice, assumption of ours. A place is judged by the figure marked used; mends are made
+          to the stricter one.
         </Txt>
+        <Field label="Look for" value={text} onChange={setText} />
+        {!searching && (
+          <Chips
+            options={entryKinds.map((it) => [it, entryKindNames[it][0]] as const)}
+            value={kind}
+            onChoose={setKind}
+          />
+        )}
+        <Txt tone="ink2" live>
+          {searching
+            ? `${count(found.length, 'entry', 'entries')} found.`
+            : entryKindNames[kind][1]}
+        </Txt>
+      </View>
+      <View style={styles.list}>
+        {found.map((entry) => (
+          <EntryRow
+            key={`${entry.kind} ${entry.id}`}
+            entry={entry}
+            startsOpen={searching && found.length <= 2}
+            says={searching}
+          />
+        ))}
+        <LinkRow href="/how" says="How it is judged">
+          <Txt kind="strong" tone="holds">
+            How it is judged
+          </Txt>
+        </LinkRow>
       </View>
     </Screen>
   );
 }
 
+interface RowProps {
+  readonly entry: Entry;
+  readonly startsOpen: boolean;
+  /** What it is used for is said beside it, where entries of several kinds stand together. */
+  readonly says: boolean;
+}
+
+function EntryRow({ entry, startsOpen, says }: RowProps) {
+  const [pressed, setPressed] = useState<boolean>();
+  const open = pressed ?? startsOpen;
+  return (
+    <View style={styles.entry}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={() => setPressed(!open)}
+        style={styles.name}
+      >
+        <Txt kind="strong">{entry.name}</Txt>
+        <Txt kind="label" tone="holds">
+          {open ? 'close' : 'open'}
+        </Txt>
+      </Pressable>
+      {open && (
+        <View style={styles.figures}>
+          {says && <Txt tone="ink2">{entryKindNames[entry.kind][1]}</Txt>}
+          {entry.figures()}
+        </View>
+      )}
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
-  part: {
-    padding: space.l,
-    gap: space.s,
-    backgroundColor: color.paper,
-    borderBottomWidth: 1,
-    borderBottomColor: color.hairline,
+  head: { padding: space.l, gap: space.m },
+  list: { backgroundColor: color.paper },
+  entry: { borderTopWidth: 1, borderTopColor: color.hairline },
+  name: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    minHeight: touch,
+    paddingHorizontal: space.l,
+    gap: space.m,
   },
-  pair: { paddingVertical: 2 },
+  figures: { paddingHorizontal: space.l, paddingBottom: space.l, gap: space.s },
 });

@@ -23,7 +23,7 @@ export function FlockScreen({ yard: { place } }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="‹ Place" />
+        <BackLink href="/place" name="Place" />
         <Txt kind="title">The flock</Txt>
         <Txt tone="ink2">
           Birds that spend night and day together are a group: growers apart, a broody in a corner,

@@ -2,11 +2,13 @@
 import { Link, usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { NavIcon, type NavIconName } from '@/ui/drawings/NavIcon';
 import { color, railWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { useAppearance } from './use-appearance';
+import { useNewVersion } from './use-new-version';
 import { useUndoKeys } from './use-undo-keys';
 
 interface Stop {
@@ -18,14 +20,29 @@ interface Stop {
 }
 
 const stops: readonly Stop[] = [
-  { href: '/', name: 'Yard', icon: 'yard', also: ['/way'] },
+  {
+    href: '/',
+    name: 'Yard',
+    icon: 'yard',
+    also: ['/way', '/animal', '/item', '/sure', '/compare'],
+  },
   { href: '/walk', name: 'Walk', icon: 'walk', also: [] },
   { href: '/mends', name: 'Mends', icon: 'mends', also: ['/again'] },
   {
     href: '/place',
     name: 'Place',
     icon: 'place',
-    also: ['/places', '/figures', '/begin', '/bay', '/zone', '/flock', '/routine'],
+    also: [
+      '/places',
+      '/figures',
+      '/how',
+      '/lives',
+      '/begin',
+      '/bay',
+      '/zone',
+      '/flock',
+      '/routine',
+    ],
   },
 ];
 
@@ -34,8 +51,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const path = usePathname();
   useAppearance();
   useUndoKeys();
+  const useIt = useNewVersion();
   // A question fills the phone: nothing at the foot to hit by mistake.
-  const asking = /^\/(walk|again)\/./.test(path);
+  const asking = /^\/(walk|again)\/(?!end$)./.test(path);
   useEffect(() => {
     document.title = `${stops.find((stop) => isHere(stop, path))?.name ?? 'Nothing here'} · Rookle`;
   }, [path]);
@@ -44,6 +62,12 @@ export function Frame({ children }: { readonly children: ReactNode }) {
     <View style={[styles.all, wide && styles.wide]}>
       {wide && !bare && <Nav path={path} wide />}
       <View role="main" style={styles.main}>
+        {useIt && !asking && (
+          <View role="status" style={styles.newer}>
+            <Txt style={styles.newerWords}>A new version of Rookle is ready.</Txt>
+            <Button look="key" label="Use it now" onPress={useIt} />
+          </View>
+        )}
         {children}
       </View>
       {!wide && !bare && <Nav path={path} wide={false} />}
@@ -94,6 +118,17 @@ const styles = StyleSheet.create({
   all: { flex: 1, backgroundColor: color.field },
   wide: { flexDirection: 'row' },
   main: { flex: 1, minWidth: 0 },
+  newer: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.m,
+    paddingHorizontal: space.l,
+    paddingVertical: space.s,
+    backgroundColor: color.paper,
+    borderBottomWidth: 2,
+    borderBottomColor: color.strand,
+  },
+  newerWords: { flex: 1 },
   bar: { flexDirection: 'row', backgroundColor: color.bar, paddingBottom: space.xs },
   barLink: {
     flex: 1,

@@ -20,7 +20,7 @@ export function MendOutcome({ place, mend, check }: Props) {
   if (mend.state === 'done' && !measured) {
     return (
       <Notice tone="hours">
-        {`Not counted yet: ${count(unread.length, 'reading')} to take again. Until then the yard is judged as it was.`}
+        {`Not counted yet: ${count(unread.length, 'reading')} to take again, by tape or probe. Until then the yard is judged as it was.`}
       </Notice>
     );
   }

@@ -4,12 +4,13 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { catalogue } from '@/core/mends/catalogue';
 import { checkMend } from '@/core/mends/review';
-import { findBay } from '@/core/place/find';
+import { findBay, itemIdsOf } from '@/core/place/find';
 import type { Mend, MendState } from '@/core/place/mend';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
+import { Photos } from '@/features/photos/Photos';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { BackLink } from '@/ui/controls/BackLink';
@@ -63,6 +64,13 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
         <Txt kind="heading">So far</Txt>
         <StateTrail mend={mend} />
       </View>
+      {bay && (
+        <Photos
+          placeId={yard.place.id}
+          items={[bay.id, ...itemIdsOf(bay).filter((it) => it !== bay.id)]}
+          name={bay.name}
+        />
+      )}
     </Screen>
   );
 }

@@ -1,6 +1,8 @@
 /** Light, dusk, or as the device has it. */
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { appearanceKey, keepAppearance, readAppearance } from '@/store/appearance';
+import { signalKinds, type Signal } from '@/store/signal';
+import { useSignal } from '@/features/frame/use-feedback';
 import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';
 import { appearances, type Appearance } from '@/ui/theme/theme-css';
@@ -8,7 +10,14 @@ import { appearances, type Appearance } from '@/ui/theme/theme-css';
 const names: Readonly<Record<Appearance, string>> = {
   device: 'as the device',
   light: 'light',
+  sunlight: 'sunlight',
   dusk: 'dusk',
+};
+
+const signals: Readonly<Record<Signal, string>> = {
+  none: 'nothing',
+  vibration: 'a tremble',
+  sound: 'a click',
 };
 
 export function AppearancePart() {
@@ -19,13 +28,20 @@ export function AppearancePart() {
     // It is shown all the same where it cannot be kept.
     keepAppearance(next).catch(() => undefined);
   };
+  const { signal, setSignal } = useSignal();
   return (
-    <Part title="Looks">
+    <Part title="Looks and signals">
       <Choice
-        label="Dusk spares night sight"
+        label="Dusk spares night sight; sunlight is as hard as ink on paper"
         options={appearances.map((it) => [it, names[it]] as const)}
         value={appearances.find((it) => it === data) ?? 'device'}
         onChange={choose}
+      />
+      <Choice
+        label="When a reading is saved"
+        options={signalKinds.map((it) => [it, signals[it]] as const)}
+        value={signal}
+        onChange={setSignal}
       />
     </Part>
   );

@@ -19,10 +19,9 @@ import { Txt } from '@/ui/controls/Txt';
 import { readableWidth, space } from '@/ui/theme/tokens';
 import { zoneKindNames } from '@/words/edit-words';
 import { distanceWords, lengthWords } from '@/words/length-words';
-import { birdNames, capital, count, regionNames, unitsNames } from '@/words/names';
+import { animalList, birdNames, capital, count, regionNames, unitsNames } from '@/words/names';
 import { AppearancePart } from './AppearancePart';
 import { FileBlock } from './FileBlock';
-import { LivesHere } from './LivesHere';
 import { PlaceDrawings } from './PlaceDrawings';
 
 export function PlaceScreen({ yard }: { readonly yard: Yard }) {
@@ -78,7 +77,14 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
             </LinkRow>
           </View>
         </Part>
-        <LivesHere place={place} onChange={(work) => change('what lives here', work)} />
+        <Part title="What lives near you">
+          <View>
+            <LinkRow href="/lives" says="What lives here, and what was seen">
+              <Txt kind="strong">What lives here, and what was seen</Txt>
+              <Txt tone="ink2">{capital(animalList(place.setting.lives))}.</Txt>
+            </LinkRow>
+          </View>
+        </Part>
         <Part title="Name and units">
           <TextField
             label="Name of the place"
@@ -106,6 +112,11 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
             <LinkRow href="/figures" says="Every figure and its source">
               <Txt kind="strong" tone="holds">
                 Every figure and its source
+              </Txt>
+            </LinkRow>
+            <LinkRow href="/how" says="How it is judged">
+              <Txt kind="strong" tone="holds">
+                How it is judged
               </Txt>
             </LinkRow>
           </View>

@@ -28,7 +28,7 @@ export function PlacesScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.page}>
-        <BackLink href="/place" name="‹ Place" />
+        <BackLink href="/place" name="Place" />
         <Txt kind="title">Places</Txt>
         <Txt tone="ink2">Each is kept for itself, in this browser only.</Txt>
         {trouble && <Notice>{trouble}</Notice>}

@@ -23,7 +23,7 @@ export function RoutineScreen({ yard: { place } }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="‹ Place" />
+        <BackLink href="/place" name="Place" />
         <Txt kind="title">Routine</Txt>
         {edit.trouble && <Notice>{edit.trouble}</Notice>}
         <UndoBar placeId={place.id} />

@@ -1,6 +1,7 @@
 /** Measuring a mend again: the readings it was to change, and nothing else. */
 import { useRouter } from 'expo-router';
 import { questionsAgain } from '@/core/mends/readings-again';
+import { findBay } from '@/core/place/find';
 import { openWalk, readingIn } from '@/core/walk/open-walk';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
@@ -19,7 +20,7 @@ interface Props {
 export function AgainQuestionScreen({ yard, mendId, step }: Props) {
   const router = useRouter();
   const judgement = useJudgement(yard);
-  const { saveReading, endWalk } = useChanges();
+  const { saveReadings, endWalk } = useChanges();
   const mend = yard.mends.find((it) => it.id === mendId);
   const { place } = judgement.found;
   const questions = mend ? questionsAgain(place, mend) : [];
@@ -47,8 +48,9 @@ export function AgainQuestionScreen({ yard, mendId, step }: Props) {
       progress={`${step + 1} of ${questions.length}`}
       note={mendWords[mend.kind].name}
       nextName={next ? questionWords(next.question, place).short : 'see whether it holds'}
-      onSave={async (reading) => {
-        await saveReading(reading, 'measure-again');
+      where={findBay(place, mend.bay)?.bay.name ?? ''}
+      onSave={async (readings) => {
+        await saveReadings(readings, 'measure-again');
         await onward();
       }}
       onNext={() => void onward()}

@@ -11,9 +11,6 @@ interface Props {
   readonly units: Units;
   /** Absent where the reading has one unit only. */
   readonly setUnits: ((units: Units) => void) | undefined;
-  /** What stood here last, in words; there may be nothing yet. */
-  readonly last: string | undefined;
-  readonly onLast: () => void;
   readonly onCannotTell: () => void;
   /** While a reading is being stored. */
   readonly busy: boolean;
@@ -21,16 +18,7 @@ interface Props {
 
 const fractions = ['1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
 
-export function Keypad({
-  text,
-  setText,
-  units,
-  setUnits,
-  last,
-  onLast,
-  onCannotTell,
-  busy,
-}: Props) {
+export function Keypad({ text, setText, units, setUnits, onCannotTell, busy }: Props) {
   const type = (sign: string) => setText(text + sign);
   const digit = (sign: string) => (
     <Button key={sign} look="key" label={sign} onPress={() => type(sign)} style={styles.key} />
@@ -64,16 +52,19 @@ export function Keypad({
       </View>
       <View style={styles.row}>
         {['4', '5', '6'].map(digit)}
-        <Button
-          look="key"
-          label={units === 'metric' ? 'to inches' : 'to mm'}
-          disabled={!setUnits}
-          onPress={() => {
-            setUnits?.(other);
-            setText('');
-          }}
-          style={styles.key}
-        />
+        {setUnits ? (
+          <Button
+            look="key"
+            label={units === 'metric' ? 'to inches' : 'to mm'}
+            onPress={() => {
+              setUnits(other);
+              setText('');
+            }}
+            style={styles.key}
+          />
+        ) : (
+          <View style={styles.key} />
+        )}
       </View>
       <View style={styles.row}>
         {['7', '8', '9'].map(digit)}
@@ -91,12 +82,9 @@ export function Keypad({
         {digit('.')}
         <Button
           look="key"
-          label="as last"
-          says={
-            last === undefined ? 'As last time; there is no reading yet' : `As last time: ${last}`
-          }
-          disabled={last === undefined}
-          onPress={() => last !== undefined && onLast()}
+          label="to"
+          says="to: from this to that"
+          onPress={() => setText(/\bto\b/.test(text) || text === '' ? text : `${text} to `)}
           style={styles.key}
         />
       </View>
@@ -106,17 +94,23 @@ export function Keypad({
 
 /** One fraction a length: a second one takes the first one's place. */
 export function withFraction(text: string, fraction: string): string {
+  const [, before = '', last = text] = /^(.*\bto )(.*)$/.exec(text) ?? [];
+  return before + oneFraction(last, fraction);
+}
+
+function oneFraction(text: string, fraction: string): string {
   const whole = text.replace(/\s*\d+\/\d+$/, '').trim();
   return whole === '' ? fraction : `${whole} ${fraction}`;
 }
 
 /** A fraction goes as a whole, digits one by one. */
 export function withoutLast(text: string): string {
+  if (text.endsWith(' to ')) return text.slice(0, -' to '.length);
   return /\d+\/\d+$/.test(text) ? text.replace(/\s*\d+\/\d+$/, '') : text.slice(0, -1);
 }
 
 const styles = StyleSheet.create({
   pad: { gap: space.s },
   row: { flexDirection: 'row', gap: space.s },
-  key: { flex: 1 },
+  key: { flex: 1, minHeight: 48 },
 });

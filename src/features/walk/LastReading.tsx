@@ -1,8 +1,8 @@
 /** What the last walk read here, and whether it got worse. */
 import { StyleSheet } from 'react-native';
-import { attributes } from '@/core/place/attributes';
 import { isKnown } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
+import { isBetter } from '@/core/walk/better';
 import type { Question } from '@/core/walk/questions';
 import { Txt } from '@/ui/controls/Txt';
 import { amountWords } from '@/words/length-words';
@@ -31,10 +31,9 @@ export function LastReading({ place, question, last, mm }: Props) {
 
 /** Whether it got worse, as the attribute's order has it. */
 function changeWords({ attribute }: Question, last: number, now: number | undefined): string {
-  const { better } = attributes[attribute];
-  if (now === undefined || now === last || better === 'none') return '';
-  const isWorse = better === 'less' ? now > last : now < last;
-  return isWorse ? ', now worse' : ', now better';
+  const better = now === undefined ? undefined : isBetter(attribute, now, last);
+  if (better === undefined) return '';
+  return better ? ', now better' : ', now worse';
 }
 
 const styles = StyleSheet.create({ right: { textAlign: 'right' } });

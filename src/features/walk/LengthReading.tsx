@@ -1,19 +1,21 @@
 /** A length: typed on keys a glove can hit, or one tap on a usual size; what it means stands beside it. */
-import { useEffect, useRef } from 'react';
+import { useDeferredValue, useEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
+import type { AttributeId } from '@/core/place/attributes';
 import type { Place } from '@/core/place/place';
 import { isLength, readLength, type Units } from '@/core/walk/length-entry';
+import { meaningOf } from '@/core/walk/what-it-means';
 import type { Question, QuestionKind } from '@/core/walk/questions';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
-import { amountWords, unitOf } from '@/words/length-words';
+import { unitOf } from '@/words/length-words';
 import { questionWords } from '@/words/question-words';
 import { Keypad } from './Keypad';
 import { lastLength, LastReading } from './LastReading';
 import { MeaningLines } from './MeaningLines';
-import { asEntered, type LengthAnswer } from './use-answer';
+import type { LengthAnswer } from './use-answer';
 
 interface Props {
   readonly place: Place;
@@ -22,6 +24,8 @@ interface Props {
   readonly onSubmit: () => void;
   readonly onCannotTell: () => void;
   readonly busy: boolean;
+  /** What can be said in one tap, while nothing has been typed. */
+  readonly quick: ReactNode;
 }
 
 /** Sizes that gaps and mesh usually have, mm. In inches the fractions of the keypad take their place. */
@@ -37,8 +41,25 @@ const usualFor: Readonly<Partial<Record<QuestionKind, readonly string[]>>> = {
   volts: ['0', '2', '4', '6', '8'],
 };
 
-export function LengthReading({ place, question, answer, onSubmit, onCannotTell, busy }: Props) {
+/** Numbers that are no lengths say their own unit. */
+const usualChecks: Readonly<Partial<Record<AttributeId, readonly string[]>>> = {
+  'check.voltsNear': ['0', '2', '4', '6', '8'],
+  'check.earth': ['0', '0.1', '0.2', '0.3', '0.5'],
+  'check.shutTook': ['2', '5', '10', '15', '20'],
+};
+
+export function LengthReading({
+  place,
+  question,
+  answer,
+  onSubmit,
+  onCannotTell,
+  busy,
+  quick,
+}: Props) {
   const { text, setText, units, setUnits, mm } = answer;
+  // The digit is seen first; what it means may follow a frame later.
+  const meant = useDeferredValue(mm);
   const last = lastLength(question);
   const unit = unitOf(question.attribute);
   const unitWord = unit === 'mm' ? (units === 'metric' ? 'mm' : 'inches') : unit;
@@ -48,6 +69,11 @@ export function LengthReading({ place, question, answer, onSubmit, onCannotTell,
   useEffect(() => {
     if (wide) input.current?.focus();
   }, [wide]);
+  // Worked out once before it is asked for, so that the first digit is not slower than the rest.
+  useEffect(() => {
+    const timer = setTimeout(() => meaningOf(place, question.item, question.attribute, 20), 60);
+    return () => clearTimeout(timer);
+  }, [place, question]);
   return (
     <>
       <View style={styles.box}>
@@ -67,22 +93,28 @@ export function LengthReading({ place, question, answer, onSubmit, onCannotTell,
           <Txt tone="ink2">{unitWord}</Txt>
         </View>
         <View style={styles.meaning}>
-          <MeaningLines place={place} question={question} mm={mm} />
-          <LastReading place={place} question={question} last={last} mm={mm} />
+          {text === '' && quick ? (
+            quick
+          ) : (
+            <MeaningLines place={place} question={question} mm={meant} />
+          )}
+          <LastReading place={place} question={question} last={last} mm={meant} />
         </View>
       </View>
-      {(units === 'metric' || unit !== 'mm') && (
+      {(units === 'metric' || unit !== 'mm') && question.attribute !== 'check.heads' && (
         <View style={styles.chips}>
-          {(usualFor[question.kind] ?? usualSizes).map((size) => (
-            <Button
-              key={size}
-              look="chip"
-              label={size === '0' ? 'none' : size}
-              selected={isSame(size, text, units)}
-              onPress={() => setText(size)}
-              style={styles.chip}
-            />
-          ))}
+          {(usualChecks[question.attribute] ?? usualFor[question.kind] ?? usualSizes).map(
+            (size) => (
+              <Button
+                key={size}
+                look="chip"
+                label={size === '0' ? 'none' : size}
+                selected={isSame(size, text, units)}
+                onPress={() => setText(size)}
+                style={styles.chip}
+              />
+            ),
+          )}
         </View>
       )}
       <Keypad
@@ -90,13 +122,6 @@ export function LengthReading({ place, question, answer, onSubmit, onCannotTell,
         setText={setText}
         units={units}
         setUnits={unit === 'mm' ? setUnits : undefined}
-        last={last === undefined ? undefined : amountWords(last, question.attribute, place.units)}
-        onLast={() => {
-          if (last === undefined) return;
-          const before = asEntered(last, question.known);
-          setUnits(before.units);
-          setText(before.text);
-        }}
         onCannotTell={onCannotTell}
         busy={busy}
       />
@@ -120,7 +145,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: space.m,
     paddingVertical: space.s,
     gap: space.m,
-    minHeight: 100,
+    minHeight: 96,
   },
   figure: { width: 116 },
   input: {

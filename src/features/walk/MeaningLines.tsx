@@ -25,6 +25,7 @@ const verbs: Readonly<
   'strand-height': 'says nothing',
   'strand-stand-off': 'says nothing',
   volts: 'says nothing',
+  check: 'says nothing',
 };
 
 export function MeaningLines({ place, question, mm }: Props) {

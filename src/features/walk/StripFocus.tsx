@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { G, Path, Rect } from 'react-native-svg';
 import { innerWalls, lapOf, type Lap } from '@/core/place/lap';
-import type { Place } from '@/core/place/place';
+import type { BayId, Place } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
 import type { Question } from '@/core/walk/questions';
 import { LapDrawing } from '@/ui/drawings/LapDrawing';
@@ -19,17 +19,23 @@ interface Props {
   readonly question: Question;
 }
 
-const height = 178;
-const frame = { above: 14, below: 42, margin: 0 };
+const height = 116;
+const frame = { above: 10, below: 34, margin: 0 };
 
 export function StripFocus({ place, judgement, question }: Props) {
+  // What is asked of the whole place has no bay to show.
+  if (question.bay === undefined) return null;
+  return <Strip place={place} judgement={judgement} question={question} bay={question.bay} />;
+}
+
+function Strip({ place, judgement, question, bay }: Props & { readonly bay: BayId }) {
   const { width, onLayout } = useWidth(usePageWidth('full'));
   const still = useReducedMotion();
   const lap = useMemo(() => stripOf(place, question), [place, question]);
   const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
   const scale = (height - frame.above - frame.below) / tallest;
   const layout = useMemo(() => lapLayout(place, lap, { ...frame, scale }), [place, lap, scale]);
-  const box = boxOf(layout, question.bay);
+  const box = boxOf(layout, bay);
   if (!box) return null;
   const shift = width / 2 - (box.x + box.width / 2);
   return (
@@ -49,7 +55,7 @@ export function StripFocus({ place, judgement, question }: Props) {
           says={`${box.bay.name}, with its neighbours`}
           labels={false}
         >
-          <Dimmed layout={layout} except={question.bay} />
+          <Dimmed layout={layout} except={bay} />
           <Spot layout={layout} box={box} question={question} />
         </LapDrawing>
       </View>
@@ -58,9 +64,11 @@ export function StripFocus({ place, judgement, question }: Props) {
 }
 
 /** The strip a bay stands in: the lap, the house walls, or (overhead) itself alone. */
-function stripOf(place: Place, { leg, bay }: Question): Lap {
-  if (leg === 'lap') return lapOf(place);
-  if (leg === 'house') return innerWalls(place);
+function stripOf(place: Place, { bay }: Question): Lap {
+  const strip = [lapOf(place), innerWalls(place)].find(({ bays }) =>
+    bays.some((it) => it.bay.id === bay),
+  );
+  if (strip) return strip;
   const face = place.faces.find((it) => it.bays.some((own) => own.id === bay));
   const own = face?.bays.find((it) => it.id === bay);
   if (!face || !own) return { bays: [], length: 0 };

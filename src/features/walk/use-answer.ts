@@ -1,11 +1,11 @@
 /** What has been typed or chosen so far, and what pressing on would do with it. */
 import { useState } from 'react';
-import { attributes, limitsOf, type AttributeId } from '@/core/place/attributes';
-import { isKnown, type Possible } from '@/core/place/possible';
+import { attributes, type AttributeId } from '@/core/place/attributes';
+import { isKnown } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
 import type { Reading } from '@/core/place/walk';
-import { readAmount } from '@/core/walk/amount-entry';
-import { isLength, readLength, type Units } from '@/core/walk/length-entry';
+import type { Units } from '@/core/walk/length-entry';
+import { isRead, readReading, worseEnd } from '@/core/walk/range-entry';
 import type { Question } from '@/core/walk/questions';
 import type { NewReading } from '@/store/use-changes';
 import { readingSentence } from '@/words/problem-sentence';
@@ -22,7 +22,7 @@ export interface LengthAnswer {
   readonly setText: (text: string) => void;
   readonly units: Units;
   readonly setUnits: (units: Units) => void;
-  /** The length as far as it can be read, mm. */
+  /** The reading as far as it can be read, mm (or its own unit); of a range the end that counts against the place. */
   readonly mm: number | undefined;
   readonly outcome: Outcome;
 }
@@ -55,50 +55,44 @@ export function useAnswer(
       outcome: unchanged ? { kind: 'unchanged' } : { kind: 'save', value: { is: chosen } },
     };
   }
-  const limit = limitsOf(question.attribute)[1];
-  const read =
-    attribute.unit === 'mm'
-      ? readLength(text, units, limit)
-      : readAmount(text, attribute.unit, limit);
+  const read = readReading(text, question.attribute, units);
   return {
     kind: 'length',
     text,
     setText,
     units,
     setUnits,
-    mm: isLength(read) ? read.mm : undefined,
+    mm: isRead(read) ? worseEnd(read, question.attribute) : undefined,
     outcome: lengthOutcome(read, before, question.attribute, units),
   };
 }
 
 function lengthOutcome(
-  read: ReturnType<typeof readLength>,
+  read: ReturnType<typeof readReading>,
   before: Exclude<Reading['value'], 'cannot-tell'> | undefined,
   attribute: AttributeId,
   units: Units,
 ): Outcome {
-  if (isLength(read)) {
-    const same = isKnown<number>(before) && before.is === read.mm;
-    return same
-      ? { kind: 'unchanged' }
-      : { kind: 'save', value: { is: read.mm, entered: read.entered } };
+  if (isRead(read)) {
+    return isSameValue(read, before) ? { kind: 'unchanged' } : { kind: 'save', value: read };
   }
   // Going on without a reading is skipping: the question stays open, nothing is lost.
   if (read.problem === 'empty') return { kind: 'unchanged' };
   return { kind: 'refused', sentence: readingSentence(read, attribute, units) };
 }
 
-/** What stands in the record, to be typed again as it was entered; in mm where nobody typed it. */
-export function asEntered(mm: number, known: Possible | undefined): { text: string; units: Units } {
-  const value = isKnown<number>(known) && known.entered !== undefined ? known : undefined;
-  return value
-    ? { text: enteredText(value), units: enteredUnits(value) ?? 'metric' }
-    : { text: String(mm), units: 'metric' };
+function isSameValue(
+  read: NonNullable<NewReading['value']>,
+  before: Exclude<Reading['value'], 'cannot-tell'> | undefined,
+): boolean {
+  if (before === undefined || read === 'cannot-tell') return false;
+  if ('is' in read) return 'is' in before && before.is === read.is;
+  return !('is' in before) && before.from === read.from && before.to === read.to;
 }
 
 function enteredText(value: Exclude<Reading['value'], 'cannot-tell'> | undefined): string {
   const entered = value && 'entered' in value ? (value.entered ?? '') : '';
-  return entered.replace(/ (mm|in|kg|kV)$/, '');
+  return entered.replace(/ (mm|in|kg|kV|birds|min)$/, '');
 }
 
 function enteredUnits(

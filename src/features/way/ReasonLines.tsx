@@ -18,10 +18,12 @@ interface Props {
   readonly found: FoundPlace;
   /** Widest first: the widest reading at the spot is the one that decides. */
   readonly parts: readonly PartEffort[];
+  /** Sources are shown at once. */
+  readonly open?: boolean;
 }
 
-export function ReasonLines({ found, parts }: Props) {
-  const [shown, setShown] = useState(false);
+export function ReasonLines({ found, parts, open = false }: Props) {
+  const [shown, setShown] = useState(open);
   const perAnimal = parts.filter(
     (part, index) => parts.findIndex((it) => it.animal === part.animal) === index,
   );
@@ -42,23 +44,41 @@ export function ReasonLines({ found, parts }: Props) {
           {shown ? 'Hide where this comes from' : 'Where this comes from'}
         </Txt>
       </Pressable>
-      {shown && (
-        <View style={styles.sources}>
-          {perAnimal.map((part) => (
-            <Source key={part.animal} found={found} part={part} />
-          ))}
-        </View>
-      )}
+      {shown && <SourceLines found={found} parts={perAnimal} />}
     </View>
   );
 }
 
-function Source({ found, part }: { readonly found: FoundPlace; readonly part: PartEffort }) {
+interface SourceProps {
+  readonly found: FoundPlace;
+  readonly parts: readonly PartEffort[];
+  /** What decides has not been read: only the figures are said. */
+  readonly unread?: boolean;
+}
+
+/** Each animal's figure with its source and mark, and where the reading comes from. */
+export function SourceLines({ found, parts, unread = false }: SourceProps) {
+  return (
+    <View style={styles.sources}>
+      {parts.map((part) => (
+        <Source key={part.animal} found={found} part={part} unread={unread} />
+      ))}
+    </View>
+  );
+}
+
+interface OneSource {
+  readonly found: FoundPlace;
+  readonly part: PartEffort;
+  readonly unread: boolean;
+}
+
+function Source({ found, part, unread }: OneSource) {
   const { reason } = part;
   const figure = figureOf(reason);
   return (
     <Txt kind="small" tone="ink2">
-      {readingWords(found, part)}
+      {unread ? 'Not read yet.' : readingWords(found, part)}
       {figure
         ? ` ${animalName(part.animal)}, ${figureWords(figure, found.place.units)}: ${markNames[figure.mark]}; ${sources[figure.source]}. ${figure.note ?? ''}`
         : ' What it does with doors and latches: common practice.'}

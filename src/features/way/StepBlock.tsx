@@ -8,6 +8,9 @@ import type { FoundPlace } from '@/core/place/apply-readings';
 import { findBay } from '@/core/place/find';
 import type { Mend } from '@/core/place/mend';
 import type { Step } from '@/core/routes/animal-routes';
+import type { When } from '@/core/effort/when';
+import type { AnimalId } from '@/core/tables/animals';
+import { lookParams, type Look } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
@@ -26,10 +29,12 @@ interface Props {
   readonly found: FoundPlace;
   readonly step: Step;
   readonly number: number;
-  readonly who: string;
+  readonly animals: readonly AnimalId[];
+  readonly when: When;
+  readonly look: Look;
 }
 
-export function StepBlock({ yard, found, step, number, who }: Props) {
+export function StepBlock({ yard, found, step, number, animals, when, look }: Props) {
   const { place } = found;
   const bay = findBay(place, step.bay.id)?.bay ?? step.bay;
   const into = place.zones.find((zone) => zone.id === step.into)?.name ?? step.into;
@@ -38,8 +43,21 @@ export function StepBlock({ yard, found, step, number, who }: Props) {
       <Txt kind="heading">
         {number}. {capital(bay.name)}, into the {into}
       </Txt>
-      <Txt tone="ink2">{who} come this way to the birds.</Txt>
-      {weakSpots(place, bay).map((weak) => (
+      <Txt tone="ink2">Who comes this way to the birds, and how far each gets:</Txt>
+      <View style={styles.who}>
+        {animals.map((animal) => (
+          <Link
+            key={animal}
+            href={{ pathname: '/animal/[animal]', params: { animal, ...lookParams(look) } }}
+            style={styles.link}
+          >
+            <Txt kind="strong" tone="holds">
+              {capital(animalList([animal]))}
+            </Txt>
+          </Link>
+        ))}
+      </View>
+      {weakSpots(place, bay, when).map((weak) => (
         <SpotBlock
           key={`${weak.spot.kind} ${weak.spot.item}`}
           yard={yard}
@@ -51,7 +69,16 @@ export function StepBlock({ yard, found, step, number, who }: Props) {
   );
 }
 
-function SpotBlock({ yard, found, weak }: { yard: Yard; found: FoundPlace; weak: WeakSpot }) {
+/** One weak spot: why it lets by whom, the mend in hand or the mends on offer. */
+export function SpotBlock({
+  yard,
+  found,
+  weak,
+}: {
+  yard: Yard;
+  found: FoundPlace;
+  weak: WeakSpot;
+}) {
   const router = useRouter();
   const { planMend } = useChanges();
   const [trouble, setTrouble] = useState<string>();
@@ -143,6 +170,7 @@ const styles = StyleSheet.create({
     borderBottomColor: color.hairline,
   },
   spot: { gap: space.s, paddingTop: space.s },
+  who: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l },
   proposals: { gap: space.m, paddingTop: space.xs },
   link: { paddingVertical: space.m },
 });

@@ -1,9 +1,12 @@
 /** One way in: barrier by barrier to the birds, why each gives way, and the mends that would close it. */
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { itemIdsOf } from '@/core/place/find';
 import type { Step } from '@/core/routes/animal-routes';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement } from '@/core/score/judge';
+import { lookParams, useLook, type Look } from '@/features/look/use-look';
+import { Photos } from '@/features/photos/Photos';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
@@ -12,36 +15,49 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { wayOnward, wayTitle } from '@/words/headline';
 import { rungLong } from '@/words/minutes-words';
-import { animalList, capital } from '@/words/names';
+import { scenarioNames } from '@/words/scenario-words';
 import { StepBlock } from './StepBlock';
 
 export function WayScreen({ yard, id }: { readonly yard: Yard; readonly id: string }) {
-  const judgement = useJudgement(yard);
+  const look = useLook();
+  const judgement = useJudgement(yard, look);
   const way = [...judgement.waysIn, ...judgement.slowWays].find((it) => it.id === id);
-  if (!way) return <Closed />;
+  if (!way) return <Closed look={look} />;
   const { place } = judgement.found;
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/" name="Yard" />
+        <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
         <Txt kind="title">Way in {numberOf(judgement, way)}</Txt>
         <Txt kind="strong">{wayTitle(place, way)}</Txt>
         <Txt tone="ink2">
           {wayOnward(place, way)} Effort: {rungLong(way.minutes)}.
         </Txt>
+        <Txt tone="ink2">{scenarioNames[look.scenario][1]}.</Txt>
       </View>
       {stepsOf(way).map(({ step, animals }, index) => (
         <StepBlock
           key={step.bay.id}
           yard={yard}
           found={judgement.found}
+          when={judgement.when}
+          look={look}
           step={step}
           number={index + 1}
-          who={capital(animalList(animals))}
+          animals={animals}
         />
       ))}
+      <WayPhotos placeId={yard.place.id} way={way} />
     </Screen>
   );
+}
+
+/** What it looks like where it begins. */
+function WayPhotos({ placeId, way }: { readonly placeId: string; readonly way: WayIn }) {
+  const bay = way.by[0]?.route.steps[0].bay;
+  if (!bay) return null;
+  const items = itemIdsOf(bay).filter((id) => id !== bay.id);
+  return <Photos placeId={placeId} items={[bay.id, ...items]} name={bay.name} />;
 }
 
 /** Every barrier that any of them passes, in the order in which it is met. */
@@ -62,13 +78,13 @@ function numberOf(judgement: Judgement, way: WayIn): string {
   return index < 0 ? '(slow)' : String(index + 1);
 }
 
-function Closed() {
+function Closed({ look }: { readonly look: Look }) {
   return (
     <Screen>
       <View style={styles.head}>
         <Txt kind="title">No way in here now</Txt>
         <Txt tone="ink2">As it was last read, nothing that lives here gets to the birds by it.</Txt>
-        <Link href="/" style={styles.link}>
+        <Link href={{ pathname: '/', params: lookParams(look) }} style={styles.link}>
           <Txt kind="strong" tone="holds">
             To the yard
           </Txt>

@@ -1,57 +1,84 @@
-/** What lives here, and how far each gets on a night with everything shut. */
-import { StyleSheet, View } from 'react-native';
-import { rungOf, type Rung } from '@/core/effort/rung';
-import type { AnimalJudgement, Judgement } from '@/core/score/judge';
+/** What lives here, and how far each gets in the scenario looked at. */
+import { Link } from 'expo-router';
+import { memo } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { animalVerdict, type AnimalVerdict } from '@/core/score/animal-verdict';
+import type { Judgement } from '@/core/score/judge';
+import type { AnimalId } from '@/core/tables/animals';
+import { lookParams, type Look } from '@/features/look/use-look';
+import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space } from '@/ui/theme/tokens';
+import { color, space, touch } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
-import { rungShort } from '@/words/minutes-words';
+import { verdictShort } from '@/words/animal-words';
 
-export function AnimalList({ judgement }: { readonly judgement: Judgement }) {
+interface Props {
+  readonly judgement: Judgement;
+  readonly look: Look;
+}
+
+export function AnimalList({ judgement, look }: Props) {
   return (
     <View style={styles.list}>
       <Txt kind="heading" style={styles.heading}>
-        What lives here, night, shut
+        What lives here
       </Txt>
-      {judgement.animals.map((animal) => (
-        <Row key={animal.animal} animal={animal} />
+      {judgement.animals.map((it) => (
+        <Row
+          key={it.animal}
+          animal={it.animal}
+          verdict={animalVerdict(it)}
+          share={Math.round(it.chance.best * 100)}
+          look={look}
+        />
       ))}
+      <LinkRow href="/lives" says="How often each comes, and the log of what was seen">
+        <Txt kind="strong" tone="holds">
+          How often each comes, and what was seen
+        </Txt>
+      </LinkRow>
     </View>
   );
 }
 
-const tones: Readonly<Record<Rung, 'open' | 'hours' | 'holds'>> = {
+const tones = {
   open: 'open',
   minutes: 'open',
   hour: 'hours',
   night: 'hours',
   holds: 'holds',
-};
+  'not-known': 'ink2',
+  away: 'ink3',
+} as const satisfies Readonly<Record<AnimalVerdict, unknown>>;
 
-function Row({ animal }: { readonly animal: AnimalJudgement }) {
-  const { minutes, about } = animal;
-  const unsure = about && minutes.best !== minutes.worst;
-  const verdict = unsure && minutes.best === null ? 'not known' : rungShort(minutes.best);
-  const tone = unsure && minutes.best === null ? 'ink2' : tones[rungOf(minutes.best)];
-  return (
-    <View style={styles.row}>
-      <Txt kind="strong" style={styles.name}>
-        {animalName(animal.animal)}
-      </Txt>
-      <View style={styles.track}>
-        <View
-          style={[
-            styles.bar,
-            { width: `${Math.round(animal.chance.best * 100)}%`, backgroundColor: color.open },
-          ]}
-        />
-      </View>
-      <Txt kind="label" tone={about ? tone : 'ink3'} style={styles.verdict}>
-        {about ? verdict : 'by day only'}
-      </Txt>
-    </View>
-  );
+interface RowProps {
+  readonly animal: AnimalId;
+  readonly verdict: AnimalVerdict;
+  /** Of a hundred visits so many get to the birds for sure. */
+  readonly share: number;
+  readonly look: Look;
 }
+
+/** Made anew only where the animal gets otherwise far. */
+const Row = memo(function Row({ animal, verdict, share, look }: RowProps) {
+  const name = animalName(animal);
+  const said = verdictShort(verdict, look.scenario);
+  return (
+    <Link href={{ pathname: '/animal/[animal]', params: { animal, ...lookParams(look) } }} asChild>
+      <Pressable aria-label={`${name}: ${said}`} style={StyleSheet.flatten(styles.row)}>
+        <Txt kind="strong" style={styles.name}>
+          {name}
+        </Txt>
+        <View style={styles.track}>
+          <View style={[styles.bar, { width: `${share}%` }]} />
+        </View>
+        <Txt kind="label" tone={tones[verdict]} style={styles.verdict}>
+          {said}
+        </Txt>
+      </Pressable>
+    </Link>
+  );
+});
 
 const styles = StyleSheet.create({
   list: { backgroundColor: color.paper },
@@ -59,7 +86,7 @@ const styles = StyleSheet.create({
   row: {
     flexDirection: 'row',
     alignItems: 'center',
-    minHeight: 38,
+    minHeight: touch,
     paddingHorizontal: space.l,
     borderTopWidth: 1,
     borderTopColor: color.hairline,
@@ -67,6 +94,6 @@ const styles = StyleSheet.create({
   },
   name: { width: 92 },
   track: { flex: 1, height: 8, backgroundColor: color.ground },
-  bar: { height: 8 },
+  bar: { height: 8, backgroundColor: color.open },
   verdict: { width: 88, textAlign: 'right' },
 });

@@ -1,11 +1,13 @@
 /** The sentence a worried person came for. */
 import { StyleSheet, View } from 'react-native';
 import { inDateOrder } from '@/core/place/apply-readings';
+import { duskOf } from '@/core/rounds/dusk';
 import type { Judgement } from '@/core/score/judge';
+import type { Look } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { dayWords } from '@/words/day-words';
+import { dayWords, timeWords } from '@/words/day-words';
 import { headline, holdWords } from '@/words/headline';
 import { count } from '@/words/names';
 
@@ -14,19 +16,24 @@ const tones = { open: 'open', unread: 'hours', holds: 'holds' } as const;
 export function Answer({
   yard,
   judgement,
+  look,
 }: {
   readonly yard: Yard;
   readonly judgement: Judgement;
+  readonly look: Look;
 }) {
   const { answer, tone, when, under } = headline(judgement);
-  // What was said from memory is no walk.
-  const last = inDateOrder(yard.walks.filter(({ kind }) => kind !== 'said')).at(-1);
+  // What was said from memory is no walk, and one that has only been begun has seen nothing yet.
+  const last = inDateOrder(
+    yard.walks.filter(({ kind, readings }) => kind !== 'said' && readings.length > 0),
+  ).at(-1);
   const walked = last ? `walked ${dayWords(last.date)}` : 'not walked yet';
   const toMeasure = yard.mends.filter((mend) => mend.state === 'done').length;
   return (
     <View style={styles.answer}>
       <Txt kind="small" tone="ink2">
         {yard.place.name} · {count(judgement.birds, 'bird')} · {walked}
+        {darkWords(yard, look)}
       </Txt>
       <Txt kind="title">
         <Txt kind="inherit" tone={tones[tone]}>
@@ -38,7 +45,8 @@ export function Answer({
         {under}
       </Txt>
       <Txt kind="body" tone="ink2">
-        {holdWords(judgement.hold)} by night, every door as you leave it.
+        {holdWords(judgement.hold)}.{' '}
+        {look.day !== look.today && `Looked at for ${dayWords(look.day)}.`}
       </Txt>
       {toMeasure > 0 && (
         <Txt kind="strong" tone="holds">
@@ -47,6 +55,14 @@ export function Answer({
       )}
     </View>
   );
+}
+
+/** " · dark by 16:52": only where the keeper gave a position, and only for tonight. */
+function darkWords({ place }: Yard, { day, today }: Look): string {
+  const { position } = place.setting;
+  const dusk =
+    position && day === today ? duskOf(new Date(`${today}T12:00:00`), position) : undefined;
+  return dusk ? ` · dark by ${timeWords(dusk.dark)}` : '';
 }
 
 const styles = StyleSheet.create({

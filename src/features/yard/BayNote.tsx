@@ -6,6 +6,7 @@ import { findBay } from '@/core/place/find';
 import type { BayId } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
 import { questionsOf } from '@/core/walk/questions';
+import { lookParams, type Look } from '@/features/look/use-look';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { lineCode } from '@/ui/theme/line-code';
@@ -16,9 +17,11 @@ import { spotWords } from '@/words/spot-words';
 export function BayNote({
   judgement,
   bay,
+  look,
 }: {
   readonly judgement: Judgement;
   readonly bay: BayId;
+  readonly look: Look;
 }) {
   const router = useRouter();
   const { place } = judgement.found;
@@ -26,7 +29,7 @@ export function BayNote({
   if (!found) return null;
   const questions = questionsOf(place).filter((it) => it.bay === bay);
   const unread = questions.filter((it) => !it.answered).length;
-  const spots = weakSpots(place, found.bay);
+  const spots = weakSpots(place, found.bay, judgement.when);
   const first = questions.find((it) => !it.answered) ?? questions[0];
   const mark = judgement.marks.get(bay) ?? 'unread';
   return (
@@ -47,6 +50,13 @@ export function BayNote({
             : `Nothing read so far lets anything by; ${count(unread, 'reading')} not taken.`}
         </Txt>
       )}
+      <Button
+        look="plain"
+        label={`Who gets by ${found.bay.name}, and why`}
+        onPress={() =>
+          router.push({ pathname: '/item/[item]', params: { item: bay, ...lookParams(look) } })
+        }
+      />
       {first && (
         <Button
           look="plain"

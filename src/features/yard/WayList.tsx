@@ -1,8 +1,10 @@
 /** Ways in, worst first, each with its figure, and slow ways after them. */
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Judgement } from '@/core/score/judge';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Place } from '@/core/place/place';
+import { lookParams, type Look } from '@/features/look/use-look';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
@@ -10,7 +12,12 @@ import { wayOnward, wayTitle } from '@/words/headline';
 import { rungShort } from '@/words/minutes-words';
 import { lengthFigure, unitName } from '@/words/length-words';
 
-export function WayList({ judgement }: { readonly judgement: Judgement }) {
+interface Props {
+  readonly judgement: Judgement;
+  readonly look: Look;
+}
+
+export function WayList({ judgement, look }: Props) {
   const { place } = judgement.found;
   const { waysIn, slowWays } = judgement;
   if (waysIn.length + slowWays.length === 0) return null;
@@ -20,7 +27,7 @@ export function WayList({ judgement }: { readonly judgement: Judgement }) {
         {waysIn.length > 0 ? 'Ways in' : 'Slow ways in'}
       </Txt>
       {waysIn.map((way, index) => (
-        <WayRow key={way.id} place={place} way={way} number={index + 1} />
+        <WayRow key={way.id} {...rowOf(place, way)} look={look} number={index + 1} />
       ))}
       {waysIn.length > 0 && slowWays.length > 0 && (
         <Txt kind="sub" style={styles.heading}>
@@ -28,50 +35,77 @@ export function WayList({ judgement }: { readonly judgement: Judgement }) {
         </Txt>
       )}
       {slowWays.map((way) => (
-        <WayRow key={way.id} place={place} way={way} />
+        <WayRow key={way.id} {...rowOf(place, way)} look={look} />
       ))}
     </View>
   );
 }
 
 interface RowProps {
-  readonly place: Place;
-  readonly way: WayIn;
+  readonly id: string;
+  readonly title: string;
+  readonly onward: string;
+  readonly rung: string;
+  /** The opening that lets them by, as a figure; absent where it is something else. */
+  readonly gap: string | undefined;
+  readonly unit: string;
+  readonly look: Look;
+  /** Absent for a slow way. */
   readonly number?: number;
 }
 
-function WayRow({ place, way, number }: RowProps) {
+function rowOf(place: Place, way: WayIn): Omit<RowProps, 'look' | 'number'> {
   const reason = way.by[0]?.route.steps[0].by.reason;
-  const gap = reason?.kind === 'opening' ? reason.opening : undefined;
-  const title = wayTitle(place, way);
+  return {
+    id: way.id,
+    title: wayTitle(place, way),
+    onward: wayOnward(place, way),
+    rung: rungShort(way.minutes),
+    gap: reason?.kind === 'opening' ? lengthFigure(reason.opening, place.units) : undefined,
+    unit: unitName(place.units),
+  };
+}
+
+/** Made anew only where it says something else. */
+const WayRow = memo(function WayRow({
+  id,
+  title,
+  onward,
+  rung,
+  gap,
+  unit,
+  look,
+  number,
+}: RowProps) {
+  const isSlow = number === undefined;
   return (
     <LinkRow
-      href={{ pathname: '/way/[id]', params: { id: way.id } }}
-      says={`${number === undefined ? 'Slow way' : `Way in ${number}`}: ${title}`}
+      href={{ pathname: '/way/[id]', params: { id, ...lookParams(look) } }}
+      says={`${isSlow ? 'Slow way' : `Way in ${number}`}: ${title}`}
       lead={
         gap === undefined ? (
-          <Txt kind="figure" tone={number === undefined ? 'hours' : 'open'}>
-            {number === undefined ? rungShort(way.minutes) : String(number)}
+          <Txt kind="figure" tone={isSlow ? 'hours' : 'open'}>
+            {isSlow ? rung : String(number)}
           </Txt>
         ) : (
           <>
             <Txt kind="figure" tone="open">
-              {lengthFigure(gap, place.units)}
+              {gap}
             </Txt>
             <Txt kind="small" tone="ink2">
-              {unitName(place.units)}
+              {unit}
             </Txt>
           </>
         )
       }
     >
-      <Txt kind="strong">{number === undefined ? title : `${number}. ${title}`}</Txt>
+      <Txt kind="strong">{isSlow ? title : `${number}. ${title}`}</Txt>
       <Txt kind="body" tone="ink2">
-        {wayOnward(place, way)}
+        {onward}
       </Txt>
     </LinkRow>
   );
-}
+});
 
 const styles = StyleSheet.create({
   list: { backgroundColor: color.paper },

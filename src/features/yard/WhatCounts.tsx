@@ -13,10 +13,15 @@ export function WhatCounts({ judgement }: { readonly judgement: Judgement }) {
       <Txt kind="heading">What this counts</Txt>
       <Txt tone="ink2">Judged: {names(judgement.judged)}.</Txt>
       <Txt tone="ink2">
-        A night with every door as habit leaves it. A forgotten round, the day in the run and birds
-        let out are judged by the command line; this page does not show them yet.
+        A way in takes less than an hour; a slow way an hour to a night. What comes less than once a
+        year is not counted.
       </Txt>
       <Txt tone="ink2">Rookle ranks and explains; it promises nothing.</Txt>
+      <Link href="/how" style={styles.link}>
+        <Txt kind="strong" tone="holds">
+          How it is judged
+        </Txt>
+      </Link>
       <Link href="/figures" style={styles.link}>
         <Txt kind="strong" tone="holds">
           Every figure and its source

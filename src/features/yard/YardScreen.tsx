@@ -2,21 +2,24 @@
 import { useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
-import type { Judgement } from '@/core/score/judge';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
-import { Lap } from '@/ui/drawings/Lap';
-import { Legend } from '@/ui/drawings/Legend';
-import { Plan } from '@/ui/drawings/Plan';
 import { color, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { usePageWidth } from '@/ui/theme/use-page-width';
-import { useWidth } from '@/ui/theme/use-width';
+import { LapSheet } from '@/features/look/LapSheet';
+import { PlanSheet } from '@/features/look/PlanSheet';
+import { useAllScenarios } from '@/features/look/use-all-scenarios';
+import { useLook } from '@/features/look/use-look';
 import { AnimalList } from './AnimalList';
 import { Answer } from './Answer';
 import { BayNote } from './BayNote';
+import { KeyList } from './KeyList';
+import { Outlook } from './Outlook';
+import { ScenarioBar } from './ScenarioBar';
+import { useYardKeys } from './use-yard-keys';
 import { WayList } from './WayList';
 import { WhatCounts } from './WhatCounts';
 
@@ -27,21 +30,48 @@ const aroundPlan = 470;
 const listWidth = 384;
 
 export function YardScreen({ yard }: { readonly yard: Yard }) {
-  const judgement = useJudgement(yard);
+  const look = useLook();
+  const judgement = useJudgement(yard, look);
+  const all = useAllScenarios(yard, look.day);
   const [selected, setSelected] = useState<BayId>();
   const wide = useWide();
   const { height } = useWindowDimensions();
-  const drawings = { judgement, selected, onSelect: setSelected };
-  const note = selected && <BayNote judgement={judgement} bay={selected} />;
+  const page = usePageWidth('full');
+  const { marks, waysIn: ways, whereabouts } = judgement;
+  const { place } = judgement.found;
+  const touched = { place, marks, ways, selected, onSelect: setSelected };
+  const plan = (
+    <PlanSheet
+      {...touched}
+      whereabouts={whereabouts}
+      guess={wide ? page - listWidth : Math.min(page, readableWidth)}
+      tallest={wide ? Math.min(Math.max(height - aroundPlan, 260), 520) : 330}
+    />
+  );
+  const lap = (
+    <LapSheet
+      {...touched}
+      day={look.day}
+      guess={wide ? page : Math.min(page, readableWidth)}
+      whole={wide}
+    />
+  );
+  const note = selected && <BayNote judgement={judgement} bay={selected} look={look} />;
+  const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={all} />;
+  const outlook = <Outlook yard={yard} look={look} judgement={judgement} all={all} />;
+  useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
     return (
       <View style={styles.wide}>
         <View style={styles.columns}>
           <ScrollView style={styles.left} role="region" tabIndex={0} aria-label="The place">
-            <Answer yard={yard} judgement={judgement} />
-            <PlanSheet {...drawings} tallest={Math.min(Math.max(height - aroundPlan, 260), 520)} />
+            <Answer yard={yard} judgement={judgement} look={look} />
+            {scenarioBar}
+            {plan}
             {note}
+            {outlook}
             <WhatCounts judgement={judgement} />
+            <KeyList />
           </ScrollView>
           <ScrollView
             style={styles.right}
@@ -49,77 +79,32 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             tabIndex={0}
             aria-label="Ways in and animals"
           >
-            <WayList judgement={judgement} />
-            <AnimalList judgement={judgement} />
+            <WayList judgement={judgement} look={look} />
+            <AnimalList judgement={judgement} look={look} />
           </ScrollView>
         </View>
-        <View style={styles.foot}>
-          <LapSheet {...drawings} whole />
-        </View>
+        <View style={styles.foot}>{lap}</View>
       </View>
     );
   }
   return (
     <Screen>
-      <Answer yard={yard} judgement={judgement} />
-      <PlanSheet {...drawings} tallest={330} />
+      <Answer yard={yard} judgement={judgement} look={look} />
+      {scenarioBar}
+      {plan}
       {note}
-      <WayList judgement={judgement} />
+      <WayList judgement={judgement} look={look} />
       <View style={styles.lapHead}>
         <Txt kind="heading">The lap</Txt>
         <Txt kind="small" tone="ink2">
           The outer wall unrolled from the gate. Slide it; touch a bay.
         </Txt>
       </View>
-      <LapSheet {...drawings} whole={false} />
-      <AnimalList judgement={judgement} />
+      {lap}
+      <AnimalList judgement={judgement} look={look} />
+      {outlook}
       <WhatCounts judgement={judgement} />
     </Screen>
-  );
-}
-
-interface DrawingProps {
-  readonly judgement: Judgement;
-  readonly selected: BayId | undefined;
-  readonly onSelect: (bay: BayId) => void;
-}
-
-function PlanSheet({ judgement, tallest, ...touch }: DrawingProps & { readonly tallest: number }) {
-  const page = usePageWidth('full');
-  const { width, onLayout } = useWidth(
-    useWide() ? page - listWidth : Math.min(page, readableWidth),
-  );
-  const marks = judgement.marks;
-  return (
-    <View style={styles.sheet} onLayout={onLayout}>
-      <Plan
-        place={judgement.found.place}
-        marks={marks}
-        ways={judgement.waysIn}
-        width={width}
-        tallest={tallest}
-        {...touch}
-      />
-      <View style={styles.legend}>
-        <Legend marks={new Set(marks.values())} />
-      </View>
-    </View>
-  );
-}
-
-function LapSheet({ judgement, whole, ...touch }: DrawingProps & { readonly whole: boolean }) {
-  const { width, onLayout } = useWidth(usePageWidth(whole ? 'full' : 'readable'));
-  return (
-    <View onLayout={onLayout}>
-      <Lap
-        place={judgement.found.place}
-        marks={judgement.marks}
-        ways={judgement.waysIn}
-        width={width}
-        whole={whole}
-        {...touch}
-      />
-    </View>
   );
 }
 
@@ -135,8 +120,6 @@ const styles = StyleSheet.create({
     borderLeftWidth: 1,
     borderLeftColor: color.hairline,
   },
-  sheet: { backgroundColor: color.ground },
-  legend: { paddingHorizontal: space.l, paddingBottom: space.m },
   lapHead: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
   foot: { borderTopWidth: 2, borderTopColor: color.ink },
 });

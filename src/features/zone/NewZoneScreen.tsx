@@ -63,7 +63,7 @@ export function NewZoneScreen({ yard: { place } }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.page}>
-        <BackLink href="/place" name="‹ Place" />
+        <BackLink href="/place" name="Place" />
         <Txt kind="title">Something more</Txt>
         {edit.trouble && <Notice>{edit.trouble}</Notice>}
         <Choice

@@ -48,7 +48,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="‹ Place" />
+        <BackLink href="/place" name="Place" />
         <Txt kind="title">{zone ? capital(zone.name) : 'It is gone'}</Txt>
         {zone && zone.name !== zoneKindNames[zone.kind] && (
           <Txt tone="ink2">{capital(zoneKindNames[zone.kind])}</Txt>

@@ -8,7 +8,7 @@ export function BackLink({ href, name }: { readonly href: Href; readonly name: s
   return (
     <Link href={href} style={styles.link}>
       <Txt kind="small" tone="holds">
-        {name}
+        ‹ {name}
       </Txt>
     </Link>
   );

@@ -1,16 +1,18 @@
 /** The lap as a thing to touch: whole on a wide screen, sliding sideways on a phone. */
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { lapOf, type Lap as LapOfPlace } from '@/core/place/lap';
 import { isKnown } from '@/core/place/possible';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
 import { Button } from '../controls/Button';
+import { lineCode } from '../theme/line-code';
 import { color, space, touch } from '../theme/tokens';
 import { LapDrawing, lapSays } from './LapDrawing';
 import { skirtRow } from './lap-labels';
 import { boxOf, lapLayout } from './lap-layout';
+import { WallTouch } from './WallTouch';
 
 interface Props {
   readonly place: Place;
@@ -21,6 +23,8 @@ interface Props {
   readonly width: number;
   /** True: the whole lap fits the width. False: it slides. */
   readonly whole: boolean;
+  /** YYYY-MM-DD: seasonal cover is drawn as it is that day. */
+  readonly day?: string | undefined;
 }
 
 const margin = 18;
@@ -37,21 +41,23 @@ function belowGround(lap: LapOfPlace, scale: number): number {
   return Math.max(62, Math.max(...depths, 0) * scale + 44 + skirtRow);
 }
 
-export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Props) {
+export function Lap({ place, marks, ways, selected, onSelect, width, whole, day }: Props) {
   const lap = useMemo(() => lapOf(place), [place]);
   const fitting = (width - 2 * margin) / Math.max(lap.length, 1);
   const [zoom, setZoom] = useState(usualZoom);
   const scale = whole ? fitting : Math.max(slidingScales[zoom] ?? 0, fitting);
   const layout = useMemo(
-    () => lapLayout(place, lap, { scale, above: 28, below: belowGround(lap, scale), margin }),
-    [place, lap, scale],
+    () => lapLayout(place, lap, { scale, above: 28, below: belowGround(lap, scale), margin, day }),
+    [place, lap, scale, day],
   );
   const scroll = useRef<ScrollView>(null);
   const target = selected ?? ways[0]?.id;
+  const box = target === undefined || whole ? undefined : boxOf(layout, target);
+  // To the bay when another is meant or it has moved, not whenever something was read somewhere.
+  const middle = box && box.x + box.width / 2;
   useEffect(() => {
-    const box = target && boxOf(layout, target);
-    if (box) scroll.current?.scrollTo({ x: box.x + box.width / 2 - width / 2, animated: false });
-  }, [layout, target, width]);
+    if (middle !== undefined) scroll.current?.scrollTo({ x: middle - width / 2, animated: false });
+  }, [target, middle, width]);
   const strip = (
     <ScrollView
       ref={scroll}
@@ -70,16 +76,16 @@ export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Pr
           labels
         />
         {layout.bays.map(({ bay, x, width: wide }) => (
-          <Pressable
+          <WallTouch
             key={bay.id}
-            role="button"
-            aria-label={`Lap, ${bay.name}`}
-            aria-pressed={selected === bay.id}
-            onPress={() => onSelect(bay.id)}
-            style={[
-              styles.touch,
-              { left: x + 1, width: Math.max(wide - 2, 24), height: layout.height },
-            ]}
+            bay={bay.id}
+            says={`Lap, ${bay.name} (${lineCode[marks.get(bay.id) ?? 'unread'].name})`}
+            pressed={selected === bay.id}
+            onSelect={onSelect}
+            left={x + 1}
+            top={0}
+            width={Math.max(wide - 2, 24)}
+            height={layout.height}
           />
         ))}
       </View>
@@ -113,7 +119,6 @@ export function Lap({ place, marks, ways, selected, onSelect, width, whole }: Pr
 
 const styles = StyleSheet.create({
   strip: { backgroundColor: color.ground, flexGrow: 0 },
-  touch: { position: 'absolute', top: 0 },
   zoom: { flexDirection: 'row', justifyContent: 'flex-end', gap: space.s, padding: space.s },
   key: { width: touch },
 });

@@ -1,22 +1,24 @@
 /** One bay of the lap: cover, posts, doors, sill, skirt, and the line that says how it stands. */
+import { memo } from 'react';
 import { G, Line, Path, Rect } from 'react-native-svg';
 import type { BayMark } from '@/core/score/judge';
 import { color } from '../theme/tokens';
-import type { LapBox, LapLayout } from './lap-layout';
+import type { LapBox } from './lap-layout';
 import { MarkedLine } from './MarkedLine';
 import { meshFill } from './MeshPatterns';
 
 interface Props {
   readonly box: LapBox;
-  readonly layout: LapLayout;
+  /** Where the ground is in the drawing, px. */
+  readonly ground: number;
   readonly mark: BayMark | undefined;
   readonly selected: boolean;
 }
 
 const post = 6;
 
-export function LapBayDrawing({ box, layout, mark, selected }: Props) {
-  const { ground } = layout;
+/** Drawn anew only where its own bay changed: a box stays the same object as long as its bay does. */
+export const LapBayDrawing = memo(function LapBayDrawing({ box, ground, mark, selected }: Props) {
   const sill = Math.min(8, box.height / 8);
   // A raised bay does not reach the ground.
   const foot = box.y + box.height;
@@ -120,7 +122,7 @@ export function LapBayDrawing({ box, layout, mark, selected }: Props) {
       )}
     </G>
   );
-}
+});
 
 /** What the wall ends in: a roof as it is, or nothing, or an edge that leans out. */
 function TopEdge({ box }: { readonly box: LapBox }) {

@@ -6,10 +6,10 @@ import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
 import { distanceWords } from '@/words/length-words';
 import { color } from '../theme/tokens';
-import { Badge } from './Badge';
 import { LapBayDrawing } from './LapBayDrawing';
 import { distanceLabelsOf, sideLabelsOf, skirtLabelsOf } from './lap-labels';
 import type { LapLayout } from './lap-layout';
+import { LapRoute } from './LapRoute';
 import { MeshPatterns } from './MeshPatterns';
 import { SvgText } from './SvgText';
 
@@ -55,18 +55,15 @@ export function LapDrawing({
         <LapBayDrawing
           key={box.bay.id}
           box={box}
-          layout={layout}
+          ground={ground}
           mark={marks.get(box.bay.id)}
           selected={selected === box.bay.id}
         />
       ))}
       {labels && <Labels place={place} layout={layout} />}
-      {ways.map((way, index) => {
-        const box = bays.find((it) => it.bay.id === way.id);
-        return (
-          box && <Badge key={way.id} x={box.x + box.width / 2} y={ground + 26} number={index + 1} />
-        );
-      })}
+      {ways.map((way, index) => (
+        <LapRoute key={way.id} layout={layout} way={way} number={index + 1} />
+      ))}
       {children}
     </Svg>
   );

@@ -1,4 +1,5 @@
 /** A stretch of wall in the line code: whole, dashed, broken with end ticks, dotted. */
+import { memo } from 'react';
 import { G, Line } from 'react-native-svg';
 import type { Point } from '@/core/place/outline';
 import type { BayMark } from '@/core/score/judge';
@@ -12,7 +13,7 @@ interface Props {
 
 const tick = 9;
 
-export function MarkedLine({ from, to, mark }: Props) {
+function DrawnLine({ from, to, mark }: Props) {
   const code = lineCode[mark];
   const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
   const along = { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
@@ -56,3 +57,11 @@ export function MarkedLine({ from, to, mark }: Props) {
     />
   );
 }
+
+/** Drawn anew only where it runs otherwise or stands otherwise. */
+export const MarkedLine = memo(
+  DrawnLine,
+  (a, b) => a.mark === b.mark && isSamePoint(a.from, b.from) && isSamePoint(a.to, b.to),
+);
+
+const isSamePoint = (a: Point, b: Point): boolean => a.x === b.x && a.y === b.y;

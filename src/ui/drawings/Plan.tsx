@@ -1,6 +1,6 @@
 /** The plan: where things are. Walls in the line code, ways in numbered, routes dotted from outside to the birds. */
 import { useMemo } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import Svg, { G, Line, Rect } from 'react-native-svg';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
@@ -8,11 +8,13 @@ import type { BayMark } from '@/core/score/judge';
 import { lineCode } from '../theme/line-code';
 import { color } from '../theme/tokens';
 import { MarkedLine } from './MarkedLine';
+import type { BirdsIn } from './plan-zones';
 import { planLayout, type PlanLine } from './plan-layout';
 import { PlanDoors, PlanGround } from './PlanGround';
 import { PlanRoute } from './PlanRoute';
 import { PlanZones } from './PlanZones';
 import { SvgText } from './SvgText';
+import { WallTouch } from './WallTouch';
 
 interface Props {
   readonly place: Place;
@@ -22,12 +24,14 @@ interface Props {
   readonly tallest: number;
   readonly selected: BayId | undefined;
   readonly onSelect: (bay: BayId) => void;
+  /** Where the birds are in the hours that are judged; absent: where they sleep. */
+  readonly birdsIn?: BirdsIn | undefined;
 }
 
 /** Id of the drawing in the page: what is saved as a picture is found by it. */
 export const planDrawing = 'plan-drawing';
 
-export function Plan({ place, marks, ways, width, tallest, selected, onSelect }: Props) {
+export function Plan({ place, marks, ways, width, tallest, selected, onSelect, birdsIn }: Props) {
   const layout = useMemo(
     () =>
       planLayout(
@@ -35,8 +39,9 @@ export function Plan({ place, marks, ways, width, tallest, selected, onSelect }:
         width,
         tallest,
         ways.flatMap((way) => way.bays),
+        birdsIn,
       ),
-    [place, width, tallest, ways],
+    [place, width, tallest, ways, birdsIn],
   );
   const lines = [...layout.walls, ...layout.partitions];
   return (
@@ -77,13 +82,13 @@ export function Plan({ place, marks, ways, width, tallest, selected, onSelect }:
         ))}
       </Svg>
       {lines.map((line) => (
-        <Pressable
+        <WallTouch
           key={line.bay}
-          role="button"
-          aria-label={`${line.name}: ${lineCode[marks.get(line.bay) ?? 'unread'].name}`}
-          aria-pressed={selected === line.bay}
-          onPress={() => onSelect(line.bay)}
-          style={[styles.touch, touchArea(line)]}
+          bay={line.bay}
+          says={`${line.name}: ${lineCode[marks.get(line.bay) ?? 'unread'].name}`}
+          pressed={selected === line.bay}
+          onSelect={onSelect}
+          {...touchArea(line)}
         />
       ))}
     </View>
@@ -101,8 +106,6 @@ function touchArea({ middle: on, length, angle, outward }: PlanLine) {
     top: middle.y - thick / 2,
     width: long,
     height: thick,
-    transform: [{ rotate: `${angle}deg` }],
+    angle,
   };
 }
-
-const styles = StyleSheet.create({ touch: { position: 'absolute' } });

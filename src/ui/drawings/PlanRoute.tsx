@@ -42,7 +42,7 @@ export function PlanRoute({ layout, way, number }: Props) {
   );
 }
 
-/** The middle of where birds sleep behind the last wall. */
+/** The middle of where birds are behind the last wall. */
 function endOf({ zones }: PlanLayout, lines: readonly PlanLine[]): Point | undefined {
   const behind: readonly string[] = lines.at(-1)?.between ?? [];
   const home =

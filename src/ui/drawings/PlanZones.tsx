@@ -114,15 +114,24 @@ function HouseZone({ zone }: { readonly zone: PlanZone }) {
       <Polygon points={polygon(drawnIn(points, middle))} fill={color.house} />
       {zone.kind === 'nest-box' ? null : room.words ? (
         <>
-          <SvgText x={middle.x} y={middle.y - 2} fill={color.onHouse} size={16} strong>
+          <SvgText
+            x={middle.x}
+            y={middle.y + (birds > 0 ? -2 : 6)}
+            fill={color.onHouse}
+            size={16}
+            strong
+          >
             {shown}
           </SvgText>
-          <SvgText x={middle.x} y={middle.y + 16} fill={color.onHouse} size={14}>
-            {`${birds} birds`}
-          </SvgText>
+          {birds > 0 && (
+            <SvgText x={middle.x} y={middle.y + 16} fill={color.onHouse} size={14}>
+              {`${birds} birds`}
+            </SvgText>
+          )}
         </>
       ) : (
-        room.number && (
+        room.number &&
+        birds > 0 && (
           <SvgText x={middle.x} y={middle.y + 5} fill={color.onHouse} size={14} strong>
             {String(birds)}
           </SvgText>

@@ -44,7 +44,7 @@ test('the lap has a button for every bay of the lap, and numbers its ways in', (
   expect(screen.getByText('1')).toBeTruthy();
   expect(screen.getByText('2')).toBeTruthy();
   expect(screen.getAllByText(/^skirt 620 mm/).length).toBeGreaterThan(0);
-  fireEvent.click(screen.getByRole('button', { name: 'Lap, hut back wall' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Lap, hut back wall (open or minutes)' }));
   expect(onSelect).toHaveBeenCalledWith('h1');
 });
 

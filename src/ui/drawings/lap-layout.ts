@@ -11,6 +11,7 @@ import {
 } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
 import type { Lap } from '@/core/place/lap';
+import { isWithin } from '@/core/place/year-span';
 import { roofKindOf, type RoofKind } from './plan-zones';
 import type { MeshId } from '@/core/tables/meshes';
 
@@ -60,16 +61,17 @@ export interface LapFrame {
   /** Room below ground, px. */
   readonly below: number;
   readonly margin: number;
+  /** YYYY-MM-DD: what is on only for part of the year is drawn as it is that day; absent: as if all were on. */
+  readonly day?: string | undefined;
 }
 
 export function lapLayout(place: Place, lap: Lap, frame: LapFrame): LapLayout {
-  const { scale, above, below, margin } = frame;
+  const { scale, above, below, margin, day } = frame;
   const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
   const ground = above + tallest * scale;
-  const bays = lap.bays.map(({ bay, face, from }) => ({
-    ...lapBox(bay, margin + from * scale, ground, scale),
-    roof: roofAt(place, face),
-  }));
+  const bays = lap.bays.map(({ bay, face, from }) =>
+    keptBox(bay, [margin + from * scale, ground, scale, day], roofAt(place, face)),
+  );
   return {
     width: lap.length * scale + 2 * margin,
     height: ground + below,
@@ -84,12 +86,32 @@ export function lapLayout(place: Place, lap: Lap, frame: LapFrame): LapLayout {
   };
 }
 
+type BoxAt = readonly [x: number, ground: number, scale: number, day: string | undefined];
+
+const lastBox = new WeakMap<Bay, { readonly at: string; readonly box: LapBox }>();
+
+/** The same object for the same bay in the same spot, so that it need not be drawn again. */
+function keptBox(bay: Bay, at: BoxAt, roof: RoofKind): LapBox {
+  const key = [...at, roof].join(' ');
+  const last = lastBox.get(bay);
+  if (last?.at === key) return last.box;
+  const box = { ...lapBox(bay, ...at), roof };
+  lastBox.set(bay, { at: key, box });
+  return box;
+}
+
 function roofAt(place: Place, { between }: Face): RoofKind {
   const inner = between.find((zone) => zone !== outside);
   return inner === undefined ? 'unread' : roofKindOf(place, inner);
 }
 
-function lapBox(bay: Bay, x: number, ground: number, scale: number): Omit<LapBox, 'roof'> {
+function lapBox(
+  bay: Bay,
+  x: number,
+  ground: number,
+  scale: number,
+  day: string | undefined,
+): Omit<LapBox, 'roof'> {
   const width = bay.width * scale;
   const skirt = bay.ground?.skirt;
   const depth = known(skirt?.depth);
@@ -105,7 +127,10 @@ function lapBox(bay: Bay, x: number, ground: number, scale: number): Omit<LapBox
       y: ground - to * scale,
       width,
       height: (to - from) * scale,
-      mesh: layers.map(({ mesh }) => knownMesh(mesh)).at(-1),
+      mesh: layers
+        .filter(({ on }) => isWithin(on, day))
+        .map(({ mesh }) => knownMesh(mesh))
+        .at(-1),
     })),
     openings: bay.openings.map((opening) => ({
       opening,

@@ -130,3 +130,14 @@ describe('side names in the plan', () => {
     },
   );
 });
+
+test('cover that is on for part of the year is drawn only in it', () => {
+  const meshesOn = (day: string | undefined) =>
+    lapLayout(place, lap, { ...frame, day })
+      .bays.find(({ bay }) => bay.id === 'w3')
+      ?.bands.map(({ mesh }) => mesh);
+  // The winter board of the demo: 1 November to 31 March.
+  expect(meshesOn('2026-12-24')).toContain('solid-board');
+  expect(meshesOn('2026-07-15')).not.toContain('solid-board');
+  expect(meshesOn(undefined)).toContain('solid-board');
+});

@@ -12,7 +12,7 @@ import {
   sideLabels,
   type SideLabel,
 } from './plan-labels';
-import { planZone, type PlanZone } from './plan-zones';
+import { birdsAtRoost, planZone, type BirdsIn, type PlanZone } from './plan-zones';
 
 export interface PlanLine {
   readonly bay: BayId;
@@ -64,6 +64,7 @@ export function planLayout(
   tallest: number,
   /** Bays that carry a number: names keep clear of them. */
   numbered: readonly BayId[] = [],
+  birdsIn: BirdsIn = birdsAtRoost(place),
 ): PlanLayout {
   const outlines = place.zones.map((zone) => ({ zone, points: closeOutline(zone.outline).points }));
   const all = outlines.flatMap(({ points }) => points);
@@ -87,7 +88,7 @@ export function planLayout(
     height: Math.max((high - low) * scale + 2 * margin, lowest),
     scale,
     zones: outlines
-      .map(({ zone, points }) => planZone(place, zone, points.map(onPage)))
+      .map(({ zone, points }) => planZone(place, zone, points.map(onPage), birdsIn))
       .sort((a, b) => sizeOf(b) - sizeOf(a)),
     walls,
     partitions: innerWalls(place).bays.map((bay) => line(bay, onPage, scale)),

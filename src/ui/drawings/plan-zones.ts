@@ -1,8 +1,9 @@
-/** What a zone looks like from above: what covers it, and how many birds sleep in it. */
+/** What a zone looks like from above: what covers it, and how many birds are in it. */
 import { roofOf } from '@/core/place/find';
 import type { Point } from '@/core/place/outline';
 import type { Place, Zone, ZoneKind } from '@/core/place/place';
 import { isKnown } from '@/core/place/possible';
+import type { Whereabouts } from '@/core/score/scenario';
 import { meshes, type MeshId } from '@/core/tables/meshes';
 
 export const roofKinds = ['open', 'netting', 'mesh', 'sheet', 'mixed', 'unread'] as const;
@@ -18,7 +19,15 @@ export interface PlanZone {
   readonly birds: number;
 }
 
-export function planZone(place: Place, zone: Zone, points: readonly Point[]): PlanZone {
+/** Birds in each zone, by its id. */
+export type BirdsIn = ReadonlyMap<string, number>;
+
+export function planZone(
+  place: Place,
+  zone: Zone,
+  points: readonly Point[],
+  birdsIn: BirdsIn,
+): PlanZone {
   return {
     id: zone.id,
     kind: zone.kind,
@@ -26,10 +35,24 @@ export function planZone(place: Place, zone: Zone, points: readonly Point[]): Pl
     points,
     middle: middleOf(points),
     roof: roofKindOf(place, zone.id),
-    birds: place.flock
-      .filter(({ sleeps }) => sleeps === zone.id)
-      .reduce((sum, { count }) => sum + count, 0),
+    birds: birdsIn.get(zone.id) ?? 0,
   };
+}
+
+/** Where they sleep. */
+export function birdsAtRoost({ flock }: Place): BirdsIn {
+  return summed(flock.map(({ sleeps, count }) => [sleeps, count]));
+}
+
+/** Where they are in the hours that are judged. */
+export function birdsAbout(whereabouts: readonly Whereabouts[]): BirdsIn {
+  return summed(whereabouts.map(({ zone, group }) => [zone, group.count]));
+}
+
+function summed(counts: readonly (readonly [zone: string, count: number])[]): BirdsIn {
+  const sums = new Map<string, number>();
+  for (const [zone, count] of counts) sums.set(zone, (sums.get(zone) ?? 0) + count);
+  return sums;
 }
 
 /** By the outermost layers of its bays that are known. */

@@ -1,7 +1,7 @@
 /** The palettes as custom properties of the page: light or dusk as the keeper says, else as the device does. */
 import { palettes, type Palette } from './tokens';
 
-export const appearances = ['device', 'light', 'dusk'] as const;
+export const appearances = ['device', 'light', 'sunlight', 'dusk'] as const;
 export type Appearance = (typeof appearances)[number];
 
 const rules = (palette: Palette): string =>
@@ -11,8 +11,9 @@ const rules = (palette: Palette): string =>
 
 export const themeCss = [
   `:root{color-scheme:light;${rules(palettes.light)}}`,
+  `:root[data-appearance=sunlight]{color-scheme:light;${rules(palettes.sunlight)}}`,
   `:root[data-appearance=dusk]{color-scheme:dark;${rules(palettes.dusk)}}`,
-  `@media (prefers-color-scheme:dark){:root:not([data-appearance=light]){color-scheme:dark;${rules(palettes.dusk)}}}`,
+  `@media (prefers-color-scheme:dark){:root:not([data-appearance=light],[data-appearance=sunlight]){color-scheme:dark;${rules(palettes.dusk)}}}`,
   'body{background:var(--field)}',
 ].join('\n');
 

@@ -66,7 +66,37 @@ const dusk: Palette = {
   onHouse: '#D9D3C4',
 };
 
-export const palettes = { light, dusk } as const satisfies Readonly<Record<string, Palette>>;
+/** For full sun on a phone: black on white, no tints that wash out. */
+const sunlight: Palette = {
+  ...light,
+  ink: '#000000',
+  ink2: '#1B211E',
+  ink3: '#2C332F',
+  field: '#FFFFFF',
+  ground: '#E2E6DF',
+  hairline: '#8C928E',
+  holds: '#00403C',
+  hours: '#8A5600',
+  hoursText: '#5E3B00',
+  open: '#A31C06',
+  openText: '#8A1500',
+  strand: '#E8A200',
+  timber: '#54432A',
+  soil: '#CFC5B2',
+  wire: '#4A544E',
+  hex: '#7C5A20',
+  chosen: '#000000',
+  onChosen: '#FFFFFF',
+  bar: '#000000',
+  onBar: '#FFFFFF',
+  onBar2: '#DDE3DF',
+  house: '#000000',
+  onHouse: '#FFFFFF',
+};
+
+export const palettes = { light, sunlight, dusk } as const satisfies Readonly<
+  Record<string, Palette>
+>;
 
 /** "var(--ink)": which palette it stands for is the page's (theme-css.ts). */
 export const color = Object.fromEntries(

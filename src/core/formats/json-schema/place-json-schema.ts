@@ -4,7 +4,7 @@ import { byDays, habits, openingKinds, yesNo } from '../../place/bay';
 import { mendKinds, mendStates, spotKinds } from '../../place/mend';
 import { birdKinds, movesOn, sideKinds, strandHours, zoneKinds } from '../../place/place';
 import { sightingKinds } from '../../place/sighting';
-import { readingMethods, walkKinds } from '../../place/walk';
+import { putOffTo, readingMethods, walkKinds, walkPurposes } from '../../place/walk';
 import { animalIds } from '../../tables/animals';
 import { conditions, fixings } from '../../tables/fixings';
 import { latchIds } from '../../tables/latches';
@@ -200,6 +200,10 @@ const records: Readonly<Record<string, JsonSchema>> = {
     date: ref('day'),
     kind: oneOf(walkKinds),
     ended: { type: 'boolean' },
+    'purpose?': oneOf(walkPurposes),
+    'bays?': list(text),
+    'backwards?': { const: true },
+    'putOff?': list(shape({ stop: text, to: oneOf(putOffTo) })),
     readings: list(ref('reading')),
   }),
   target: shape({

@@ -21,7 +21,7 @@ export function LivesHere({ place, onChange }: Props) {
   const { lives, near, region } = place.setting;
   const known = [...new Set([...animalsOf(region), ...lives])];
   return (
-    <Part title="What lives near you">
+    <Part title="Who is reckoned with">
       <Txt tone="ink2">
         Known in {regionNames[region]}, as far as the tables go. Tap one off if it never comes.
       </Txt>

@@ -1,0 +1,119 @@
+/** From a changed reading to the yard painted anew, in the browser: the reading is taken back and given again by key, storage included. */
+import { chromium, type Browser, type Page } from '@playwright/test';
+import { samphireYard } from '../demo/samphire-yard';
+import { chromiumArguments, chromiumPath } from '../e2e/places';
+import { writePlaceFile, type PlaceFile } from '../src/core/formats/place-file';
+import { largePlace } from './large-place';
+
+/** Middles of several, ms. */
+export interface Took {
+  /** Judging, drawing, layout and paint: what the page is busy with. */
+  readonly work: number;
+  /** Until it is seen: with the wait for the screen's next frame. */
+  readonly seen: number;
+}
+
+export interface Repaint {
+  readonly demo: Took;
+  readonly sixty: Took;
+  /** The same at a quarter of the processor's speed. */
+  readonly sixtySlow: Took;
+}
+
+export async function repaint(address: string): Promise<Repaint> {
+  const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments });
+  const sixty = { place: largePlace(60), walks: [], mends: [], sightings: [] };
+  const times = {
+    demo: await measured(browser, address, samphireYard, 'nest-lid~opening.gapPulled', '10', 1),
+    sixty: await measured(browser, address, sixty, 'north-3~ground.gap', '40', 1),
+    sixtySlow: await measured(browser, address, sixty, 'north-3~ground.gap', '40', 4),
+  };
+  await browser.close();
+  return times;
+}
+
+async function measured(
+  browser: Browser,
+  address: string,
+  file: Omit<PlaceFile, 'format' | 'version'>,
+  question: string,
+  reading: string,
+  slower: number,
+): Promise<Took> {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  // The other tabs are told when the screens are.
+  await page.addInitScript(() => {
+    const tell = BroadcastChannel.prototype.postMessage;
+    BroadcastChannel.prototype.postMessage = function (message: unknown) {
+      performance.mark('yard-changed');
+      tell.call(this, message);
+    };
+  });
+  await page.goto(`${address}/place`);
+  const waiting = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a file' }).click();
+  await (
+    await waiting
+  ).setFiles({
+    name: 'place.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(writePlaceFile(file)),
+  });
+  await page.getByText(file.place.name).first().waitFor();
+  await page.waitForTimeout(2000);
+  await page.goto(`${address}/walk/${question}`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  for (const digit of reading) {
+    await page.getByRole('button', { name: digit, exact: true }).last().click();
+  }
+  await page.getByRole('button', { name: /^Save, then/ }).click();
+  await page.waitForTimeout(500);
+  await page.getByRole('navigation').getByRole('link', { name: 'Yard' }).click();
+  await page.getByRole('group', { name: 'Scenario' }).waitFor();
+  await page.waitForTimeout(3000);
+  const session = await context.newCDPSession(page);
+  await session.send('Emulation.setCPUThrottlingRate', { rate: slower });
+  const times: Took[] = [];
+  for (let turn = 0; turn < 8; turn += 1) {
+    times.push(await once(page, turn % 2 === 0 ? 'z' : 'Z'));
+    await page.waitForTimeout(1200);
+  }
+  await context.close();
+  const middle = (of: keyof Took) =>
+    Math.round(times.map((it) => it[of]).sort((a, b) => a - b)[4] ?? 0);
+  return { work: middle('work'), seen: middle('seen') };
+}
+
+/** Undo or redo; from the change's being known to the screens ("yard-changed") to the frame after the page was last changed by it. */
+async function once(page: Page, key: 'z' | 'Z'): Promise<Took> {
+  const done = page.evaluate(
+    () =>
+      new Promise<Took>((resolve) => {
+        performance.clearMarks('yard-changed');
+        const watch = new MutationObserver(() => {
+          const [mark] = performance.getEntriesByName('yard-changed');
+          if (!mark) return;
+          watch.disconnect();
+          const drawn = performance.now() - mark.startTime;
+          requestAnimationFrame(() => {
+            const frame = performance.now();
+            const { port1, port2 } = new MessageChannel();
+            port2.onmessage = () => {
+              const now = performance.now();
+              resolve({ work: drawn + now - frame, seen: now - mark.startTime });
+            };
+            port1.postMessage('');
+          });
+        });
+        watch.observe(document.body, {
+          subtree: true,
+          childList: true,
+          characterData: true,
+          attributes: true,
+        });
+      }),
+  );
+  await page.keyboard.press(key === 'z' ? 'Control+z' : 'Control+Shift+Z');
+  return done;
+}

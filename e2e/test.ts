@@ -1,0 +1,27 @@
+/** Browser tests on one day of the year: what comes by and which boards are on depends on it. The clock runs on from there. */
+import { test as base } from '@playwright/test';
+
+export { expect, type Page } from '@playwright/test';
+
+export const today = '2026-11-26';
+
+export const test = base.extend({
+  page: async ({ page }, run) => {
+    // The same for every page of a test: after a reload it is later, not earlier.
+    const ahead = Date.parse(`${today}T15:00:00`) - Date.now();
+    await page.addInitScript((shift: number) => {
+      const real = Date;
+      globalThis.Date = class extends real {
+        constructor(...given: []) {
+          if (given.length > 0) super(...given);
+          else super(real.now() + shift);
+        }
+
+        static override now() {
+          return real.now() + shift;
+        }
+      } as DateConstructor;
+    }, ahead);
+    await run(page);
+  },
+});

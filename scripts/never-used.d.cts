@@ -1,0 +1,3 @@
+/** Types of never-used.cjs. */
+export const isNeverUsed: (path: string) => boolean;
+export const useOnly: Readonly<Record<string, string>>;

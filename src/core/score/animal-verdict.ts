@@ -1,0 +1,23 @@
+/** How far an animal gets, as one word: a rung, or why there is none. */
+import { rungOf, type Rung } from '../effort/rung';
+import type { AnimalJudgement } from './judge-animal';
+
+export type AnimalVerdict =
+  | Rung
+  /** Nothing read lets it by, and something not read could. */
+  | 'not-known'
+  /** Not about in these hours. */
+  | 'away';
+
+export function animalVerdict({
+  about,
+  minutes,
+}: Pick<AnimalJudgement, 'about' | 'minutes'>): AnimalVerdict {
+  if (!about) return 'away';
+  return minutes.best === null && minutes.worst !== null ? 'not-known' : rungOf(minutes.best);
+}
+
+/** Birds it takes stand outside every wall: there is nothing to get through, and no route. */
+export function findsThemInTheOpen({ about, minutes, route }: AnimalJudgement): boolean {
+  return about && minutes.best === 0 && route === undefined;
+}

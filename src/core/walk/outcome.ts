@@ -1,0 +1,87 @@
+/** What a walk came to: what got worse or better since the last time, what is to be seen to, what was not looked at. */
+import { attributeKey, inDateOrder, latestReadings } from '../place/apply-readings';
+import { isCheck, isToSeeTo } from '../place/checks';
+import type { Reading, Walk } from '../place/walk';
+import { isBetter } from './better';
+import { readingIn } from './open-walk';
+import type { Question } from './questions';
+import type { Stops } from './stops';
+
+export interface Change {
+  readonly reading: Reading;
+  readonly before: Reading;
+}
+
+export interface Outcome {
+  readonly worse: readonly Change[];
+  readonly better: readonly Change[];
+  /** Checks whose answer asks for something. */
+  readonly toSeeTo: readonly Reading[];
+  /** Looked at, and could not be told. */
+  readonly notTold: readonly Question[];
+  /** Not asked, stop by stop, with what was left for another day. */
+  readonly notLookedAt: Stops['stops'];
+  readonly heads: Reading | undefined;
+  readonly shut: Reading | undefined;
+  readonly shutTook: Reading | undefined;
+}
+
+export function outcomeOf(
+  walk: Walk,
+  walks: readonly Walk[],
+  { stops, anotherDay }: Stops,
+): Outcome {
+  const others = latestReadings(walksBefore(walk, walks));
+  const latest = lastOfEach(walk);
+  const changes = latest.flatMap((reading): (Change & { readonly better: boolean })[] => {
+    const before = others.get(attributeKey(reading.item, reading.attribute))?.reading;
+    const now = valueOf(reading);
+    const then = before && valueOf(before);
+    if (!before || now === undefined || then === undefined) return [];
+    const better = isBetter(reading.attribute, now, then);
+    return better === undefined ? [] : [{ reading, before, better }];
+  });
+  const questions = stops.flatMap((stop) => stop.questions);
+  const found = (attribute: string) => latest.find((reading) => reading.attribute === attribute);
+  return {
+    worse: changes.filter(({ better }) => !better),
+    better: changes.filter(({ better }) => better),
+    toSeeTo: latest.filter(
+      ({ attribute, value }) =>
+        isCheck(attribute) &&
+        value !== 'cannot-tell' &&
+        'is' in value &&
+        isToSeeTo(attribute, String(value.is)),
+    ),
+    notTold: questions.filter((question) => readingIn(walk, question)?.value === 'cannot-tell'),
+    notLookedAt: [...stops, ...anotherDay].flatMap((stop) => {
+      const left = stop.questions.filter((question) => !readingIn(walk, question));
+      return left.length > 0 ? [{ ...stop, questions: left }] : [];
+    }),
+    heads: found('check.heads'),
+    shut: found('check.shut'),
+    shutTook: found('check.shutTook'),
+  };
+}
+
+/** Those before it, by day and order: an old walk is compared with what was known then. */
+export function walksBefore(walk: Walk, walks: readonly Walk[]): Walk[] {
+  const inOrder = inDateOrder(walks);
+  return inOrder.slice(
+    0,
+    inOrder.findIndex(({ id }) => id === walk.id),
+  );
+}
+
+/** The latest reading of each thing, in the order in which they were first taken. */
+function lastOfEach({ readings }: Walk): Reading[] {
+  const last = new Map<string, Reading>();
+  for (const reading of readings) last.set(attributeKey(reading.item, reading.attribute), reading);
+  return [...last.values()];
+}
+
+/** What stands for it in a comparison: a range by its worse end has no order of its own here. */
+function valueOf({ value }: Reading): number | string | undefined {
+  if (value === 'cannot-tell') return undefined;
+  return 'is' in value ? value.is : (value.from + value.to) / 2;
+}

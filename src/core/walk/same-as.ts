@@ -1,0 +1,84 @@
+/** "The same as the last bay": what was read at the bay before, for what can be alike from bay to bay. */
+import { findBay } from '../place/find';
+import type { Place } from '../place/place';
+import type { Reading, Walk } from '../place/walk';
+import { readingIn } from './open-walk';
+import type { Question, QuestionKind } from './questions';
+import type { Stop } from './stops';
+
+/** Of a bay as a whole. A door, a latch, a pull test or the largest hole is its own. */
+const alike: readonly QuestionKind[] = [
+  'ground-gap',
+  'bottom-edge-lifted',
+  'soil',
+  'fresh-digging',
+  'skirt-mesh',
+  'skirt-depth',
+  'skirt-outward',
+  'skirt-tied',
+  'mesh',
+  'clear-opening',
+  'fixing',
+  'condition',
+  'pull-test',
+  'largest-hole',
+  'strand-height',
+  'strand-stand-off',
+  'strand-touching',
+];
+
+export interface SameAs {
+  readonly question: Question;
+  readonly reading: Reading;
+  /** The bay it was read at. */
+  readonly bay: string;
+}
+
+/** The same question at the last bay of this leg, if this walk has answered it. */
+export function sameAsLast(
+  place: Place,
+  stops: readonly Stop[],
+  walk: Walk | undefined,
+  question: Question,
+): SameAs | undefined {
+  const before = bayBefore(stops, question);
+  const twin = before?.questions.find((it) => isTwin(place, it, question));
+  const reading = twin && readingIn(walk, twin);
+  if (!before?.bay || !reading || reading.value === 'cannot-tell') return undefined;
+  return { question, reading, bay: before.bay };
+}
+
+/** All of this stop's questions that the last bay answers and this walk has not asked here yet. */
+export function restSameAsLast(
+  place: Place,
+  stops: readonly Stop[],
+  walk: Walk | undefined,
+  stop: Stop,
+): SameAs[] {
+  return stop.questions
+    .filter((question) => !readingIn(walk, question))
+    .flatMap((question) => sameAsLast(place, stops, walk, question) ?? []);
+}
+
+function bayBefore(stops: readonly Stop[], question: Question): Stop | undefined {
+  if (question.bay === undefined || !alike.includes(question.kind)) return undefined;
+  const index = stops.findIndex(({ questions }) => questions.some(({ id }) => id === question.id));
+  const here = stops[index];
+  return stops.slice(0, Math.max(index, 0)).findLast(({ bay, leg }) => bay && leg === here?.leg);
+}
+
+/** The same kind of reading at the same height; a wall of another build has no twin. */
+function isTwin(place: Place, a: Question, b: Question): boolean {
+  if (a.kind !== b.kind || a.opening !== undefined || b.opening !== undefined) return false;
+  const band = a.band?.join() === b.band?.join();
+  return band && layerOf(place, a) === layerOf(place, b);
+}
+
+/** Which layer of its band, counted from the outside; or which strand from below. */
+function layerOf(place: Place, { bay, item }: Question): number {
+  const own = bay === undefined ? undefined : findBay(place, bay)?.bay;
+  const strand = own?.strands.findIndex(({ id }) => id === item) ?? -1;
+  if (strand >= 0) return strand;
+  const band = own?.bands.find(({ layers }) => layers.some(({ id }) => id === item));
+  return band?.layers.findIndex(({ id }) => id === item) ?? -1;
+}

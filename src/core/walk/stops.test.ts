@@ -1,0 +1,132 @@
+import { samphireYard } from '../../../demo/samphire-yard';
+import { tamarackBank } from '../../../demo/tamarack-bank';
+import { applyReadings } from '../place/apply-readings';
+import { setAttribute } from '../place/set-attribute';
+import { judge, type Judgement } from '../score/judge';
+import { purposesOf, weakBays } from './purposes';
+import { legs, questionsOf } from './questions';
+import { stopsOf, type Course } from './stops';
+
+const weakWays = ({ waysIn, slowWays }: Judgement) => [...waysIn, ...slowWays];
+const november = '2026-11-26';
+const demos = { samphireYard, tamarackBank };
+const found = applyReadings(samphireYard.place, samphireYard.walks);
+const asked = (course: Course = {}, day = november) =>
+  stopsOf(found, course, day).stops.flatMap(({ questions }) => questions);
+
+describe.each(Object.entries(demos))('%s', (_name, { place, walks }) => {
+  const yard = applyReadings(place, walks);
+  const { stops } = stopsOf(yard, {}, november);
+
+  test('stops come in the order of the trade: distance, lap, overhead, fence, inside, house, shut', () => {
+    const order = stops.map(({ leg }) => legs.indexOf(leg));
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+    expect(stops[0]?.leg).toBe('distance');
+    expect(stops.at(-1)?.leg).toBe('shut');
+  });
+
+  test('every question that is judged is asked exactly once, unless its cover is off today', () => {
+    const ids = stops.flatMap(({ questions }) => questions.map(({ id }) => id));
+    expect(new Set(ids).size).toBe(ids.length);
+    const off = new Set(ids.filter((id) => id.endsWith('~check.dressed')));
+    const missing = questionsOf(yard.place).filter(({ id }) => !ids.includes(id));
+    for (const { item } of missing) expect(off).toContain(`${item}~check.dressed`);
+  });
+
+  test('stop ids are unique, and no stop is empty', () => {
+    const ids = stops.map(({ id }) => id);
+    expect(new Set(ids).size).toBe(ids.length);
+    for (const { questions } of stops) expect(questions.length).toBeGreaterThan(0);
+  });
+
+  test('the other way round keeps the gate first, and visits the same', () => {
+    const back = stopsOf(yard, { backwards: true }, november).stops;
+    const lap = (of: typeof stops) => of.filter(({ leg }) => leg === 'lap').map(({ id }) => id);
+    expect(lap(back)[0]).toBe(lap(stops)[0]);
+    expect(lap(back).slice(1)).toEqual(lap(stops).slice(1).reverse());
+    expect(back.map(({ id }) => id).sort()).toEqual(stops.map(({ id }) => id).sort());
+  });
+});
+
+test('a fence is asked about only where there is one', () => {
+  const withFence = applyReadings(tamarackBank.place, tamarackBank.walks);
+  expect(stopsOf(withFence, {}, november).stops.some(({ leg }) => leg === 'fence')).toBe(true);
+  expect(stopsOf(found, {}, november).stops.some(({ leg }) => leg === 'fence')).toBe(false);
+});
+
+test('nothing digs through a slab: no digging is asked there; in soil it is', () => {
+  const dig = (soil: string) => {
+    const place = setAttribute(samphireYard.place, 'w2', 'ground.soil', { is: soil });
+    const { stops } = stopsOf(applyReadings(place, []), {}, november);
+    return stops.flatMap(({ questions }) => questions).some(({ id }) => id === 'w2~ground.digging');
+  };
+  expect(dig('hard-surface')).toBe(false);
+  expect(dig('firm')).toBe(true);
+});
+
+test('a winter board is asked about on when it is winter, and off when it is not', () => {
+  const board = samphireYard.place.faces
+    .flatMap(({ bays }) => bays)
+    .flatMap(({ bands }) => bands.flatMap(({ layers }) => layers))
+    .find(({ on }) => on !== undefined);
+  const of = (day: string) => asked({}, day).filter(({ item }) => item === board?.id);
+  expect(of(november).map(({ attribute }) => attribute)).toContain('layer.mesh');
+  expect(of('2026-07-15').map(({ attribute }) => attribute)).toEqual(['check.dressed']);
+});
+
+test('short walks ask part of the whole, never the same as it, and always count heads', () => {
+  const whole = asked().map(({ id }) => id);
+  const judgement = judge(samphireYard.place, samphireYard.walks);
+  for (const purpose of ['weak', 'storm', 'loss', 'moved'] as const) {
+    const ids = asked({ purpose, bays: weakBays(judgement.found.place, weakWays(judgement)) }).map(
+      ({ id }) => id,
+    );
+    expect(ids.length).toBeLessThan(whole.length / 2);
+    expect(ids.every((id) => whole.includes(id))).toBe(true);
+    expect(ids).toContain('flock~check.heads');
+  }
+});
+
+test('after a loss every spot that lets something in is asked again', () => {
+  const judgement = judge(samphireYard.place, samphireYard.walks);
+  const ids = new Set(asked({ purpose: 'loss' }).map(({ id }) => id));
+  const spots = judgement.waysIn.flatMap(({ by }) =>
+    by.flatMap(({ route }) => route.steps.map(({ by: part }) => `${part.item}~${part.attribute}`)),
+  );
+  expect(spots.length).toBeGreaterThan(0);
+  for (const spot of spots) expect(ids).toContain(spot);
+});
+
+test('a walk of what was weak goes to every way in, slow way and unread bay, and nowhere else', () => {
+  const judgement = judge(samphireYard.place, samphireYard.walks);
+  const bays = weakBays(judgement.found.place, weakWays(judgement));
+  for (const { bays: own } of [...judgement.waysIn, ...judgement.slowWays]) {
+    for (const bay of own) expect(bays).toContain(bay);
+  }
+  expect(bays).toEqual(expect.arrayContaining(['s3', 's5']));
+  const visited = asked({ purpose: 'weak', bays }).flatMap(({ bay }) => bay ?? []);
+  expect(new Set(visited)).toEqual(new Set(bays));
+});
+
+test('a pen that is not moved has no walk for having been moved', () => {
+  const now = judge(samphireYard.place, samphireYard.walks);
+  expect(purposesOf(now.found.place, weakWays(now))).toEqual(['full', 'weak', 'storm', 'loss']);
+  const zones = samphireYard.place.zones.map((zone) =>
+    zone.kind === 'run' ? { ...zone, moves: 'wheels' as const } : zone,
+  );
+  expect(purposesOf({ ...samphireYard.place, zones }, [])).toContain('moved');
+});
+
+test('a stop put off comes before the shutting up, one for another day not at all; both can be taken up', () => {
+  const order = (course: Course) => stopsOf(found, course, november).stops.map(({ id }) => id);
+  const later = order({ putOff: [{ stop: 'w2', to: 'later' }] });
+  expect(later.slice(-2)).toEqual(['w2', 'shut']);
+  const { stops, anotherDay } = stopsOf(
+    found,
+    { putOff: [{ stop: 'w2', to: 'another-day' }] },
+    november,
+  );
+  expect(stops.some(({ id }) => id === 'w2')).toBe(false);
+  expect(anotherDay.map(({ id }) => id)).toEqual(['w2']);
+  expect(order({ putOff: [] })).toEqual(order({}));
+});

@@ -1,0 +1,112 @@
+/**
+ * The stops of a walk, computed from the place: where a keeper stands, in walking order, and what is asked there. What cannot matter is
+ * not asked; a short walk asks less (purposes.ts); what was put off is at the end, or left out and said to be.
+ */
+import type { FoundPlace } from '../place/apply-readings';
+import { innerWalls, lapOf } from '../place/lap';
+import type { BayId } from '../place/place';
+import type { Walk } from '../place/walk';
+import { checksOf, layersOff } from './checks';
+import { isAsked } from './purposes';
+import { legs, questionsOf, type Leg, type Question } from './questions';
+
+export interface Stop {
+  /** A bay's id, or the leg's where it belongs to no bay; with the leg before it where a bay is come to twice. */
+  readonly id: string;
+  readonly leg: Leg;
+  readonly bay?: BayId;
+  /** Name of the zone, where there is a stop for each. */
+  readonly name?: string;
+  readonly questions: readonly Question[];
+}
+
+export interface Stops {
+  readonly stops: readonly Stop[];
+  /** Left for another day by the keeper. */
+  readonly anotherDay: readonly Stop[];
+}
+
+/** What of a walk decides where it goes. */
+export type Course = Pick<Walk, 'purpose' | 'bays' | 'backwards' | 'putOff'>;
+
+/** `day`: YYYY-MM-DD; what is off at that time of year is asked for differently. */
+export function stopsOf(found: FoundPlace, course: Course, day: string): Stops {
+  const all = allStops(found, day).flatMap((stop) => {
+    const questions = stop.questions.filter((question) => isAsked(course, question));
+    return questions.length > 0 ? [{ ...stop, questions }] : [];
+  });
+  const put = new Map((course.putOff ?? []).map(({ stop, to }) => [stop, to]));
+  const round = course.backwards ? backwards(all) : all;
+  const shut = round.filter(({ leg }) => leg === 'shut');
+  const before = round.filter(({ leg }) => leg !== 'shut');
+  const later = before.filter(({ id }) => put.get(id) === 'later');
+  return {
+    stops: [
+      ...before.filter(({ id }) => !put.has(id)),
+      ...later,
+      ...shut.filter(({ id }) => put.get(id) !== 'another-day'),
+    ],
+    anotherDay: round.filter(({ id }) => put.get(id) === 'another-day'),
+  };
+}
+
+/** From the gate the other way: the gate's bay stays the first. */
+function backwards(stops: readonly Stop[]): Stop[] {
+  const lap = stops.filter(({ leg }) => leg === 'lap');
+  const [gate, ...rest] = lap;
+  const turned = gate ? [gate, ...rest.reverse()] : [];
+  return legs.flatMap((leg) => (leg === 'lap' ? turned : stops.filter((stop) => stop.leg === leg)));
+}
+
+function allStops(found: FoundPlace, day: string): Stop[] {
+  const { place } = found;
+  const off = new Set(layersOff(place, day).map(({ layer }) => layer.id));
+  // What is off is not looked at for its openings.
+  const judged = questionsOf(place).filter(({ item }) => !off.has(item));
+  const asked = [...judged, ...checksOf(found, day)];
+  const walls = [...lapOf(place).bays, ...innerWalls(place).bays].map(({ bay }) => bay.id);
+  // What is asked of a whole zone comes where one goes in; floors and flat roofs after the walls.
+  const rank = ({ bay }: Stop) =>
+    bay === undefined ? -1 : walls.includes(bay) ? walls.indexOf(bay) : walls.length;
+  return legs.flatMap((leg) => {
+    const stops = stopsOfLeg(
+      leg,
+      asked.filter((question) => question.leg === leg),
+    );
+    return leg === 'lap' || leg === 'house' ? stops.sort((a, b) => rank(a) - rank(b)) : stops;
+  });
+}
+
+function stopsOfLeg(leg: Leg, asked: readonly Question[]): Stop[] {
+  const groups = new Map<string, Question[]>();
+  for (const question of asked) {
+    const id = stopId(leg, question);
+    const group = groups.get(id);
+    if (group) group.push(question);
+    else groups.set(id, [question]);
+  }
+  return [...groups].map(([id, questions]): Stop => {
+    const [first] = questions;
+    const bay = leg === 'fence' ? undefined : first?.bay;
+    const name = bay === undefined ? first?.name : undefined;
+    const at = { ...(bay !== undefined && { bay }), ...(name !== undefined && { name }) };
+    return { id, leg, ...at, questions: forcesAfterLatches(questions) };
+  });
+}
+
+function stopId(leg: Leg, { bay, item }: Question): string {
+  if (leg === 'distance' || leg === 'fence' || leg === 'shut') return leg;
+  const at = bay ?? item;
+  return leg === 'lap' ? at : `${leg}-${at}`;
+}
+
+/** A latch's force after its kind; everything else as it comes. */
+function forcesAfterLatches(questions: readonly Question[]): Question[] {
+  const forces = questions.filter(({ attribute }) => attribute === 'check.force');
+  return questions
+    .filter((question) => !forces.includes(question))
+    .flatMap((question) => [
+      question,
+      ...(question.kind === 'latch' ? forces.filter(({ item }) => item === question.item) : []),
+    ]);
+}

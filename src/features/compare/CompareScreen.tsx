@@ -1,0 +1,199 @@
+/** Two states of the place on the same drawing, side by side: two walks, or now and with every mend in hand done. */
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { plannedWalk } from '@/core/mends/planned-walk';
+import { inDateOrder } from '@/core/place/apply-readings';
+import { lapOf } from '@/core/place/lap';
+import { judge, type Judgement } from '@/core/score/judge';
+import { LapSheet } from '@/features/look/LapSheet';
+import { PlanSheet } from '@/features/look/PlanSheet';
+import { lookParams, useLook, type Look } from '@/features/look/use-look';
+import type { Yard } from '@/store/records';
+import { BackLink } from '@/ui/controls/BackLink';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Part } from '@/ui/controls/Part';
+import { Picker } from '@/ui/controls/Picker';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { lineCode } from '@/ui/theme/line-code';
+import { color, space } from '@/ui/theme/tokens';
+import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWide } from '@/ui/theme/use-wide';
+import { dayWords } from '@/words/day-words';
+import { animalName, holdWords } from '@/words/headline';
+import { rungShort } from '@/words/minutes-words';
+import { capital, count } from '@/words/names';
+import { scenarioNames } from '@/words/scenario-words';
+
+/** `now`, `mended`, or the day of a walk. */
+type State = string;
+
+export function CompareScreen({ yard }: { readonly yard: Yard }) {
+  const router = useRouter();
+  const wide = useWide();
+  const page = usePageWidth('full');
+  const look = useLook();
+  const { a, b } = useLocalSearchParams<{ a?: string; b?: string }>();
+  const options = statesOf(yard);
+  const known = (wanted: string | undefined, otherwise: State): State =>
+    options.find(([state]) => state === wanted)?.[0] ?? otherwise;
+  const walkDays = options.map(([state]) => state).filter((it) => it !== 'now' && it !== 'mended');
+  const hasMends = options.some(([state]) => state === 'mended');
+  const first = known(a, hasMends ? 'now' : (walkDays.at(-2) ?? walkDays[0] ?? 'now'));
+  const second = known(b, hasMends ? 'mended' : 'now');
+  const before = useMemo(() => judgedAs(yard, first, look), [yard, first, look]);
+  const after = useMemo(() => judgedAs(yard, second, look), [yard, second, look]);
+  const choose = (which: 'a' | 'b') => (state: State) =>
+    router.push({
+      pathname: '/compare',
+      params: { a: first, b: second, [which]: state, ...lookParams(look) },
+    });
+  const drawn = ({ found, marks, waysIn }: Judgement) => ({
+    place: found.place,
+    marks,
+    ways: waysIn,
+    selected: undefined,
+    onSelect: (item: string) =>
+      router.push({ pathname: '/item/[item]', params: { item, ...lookParams(look) } }),
+    guess: wide ? page / 2 : page,
+  });
+  const side = (judgement: Judgement, state: State, which: 'a' | 'b') => (
+    <View style={styles.side}>
+      <View style={styles.head}>
+        <Picker
+          label={which === 'a' ? 'On the one side' : 'On the other side'}
+          options={options}
+          value={state}
+          none=""
+          onChange={choose(which)}
+        />
+        <Txt kind="heading">
+          {count(judgement.waysIn.length, 'way in', 'ways in')}
+          {judgement.slowWays.length > 0 && `, ${count(judgement.slowWays.length, 'slow way')}`}
+        </Txt>
+        <Txt tone="ink2">{holdWords(judgement.hold)}.</Txt>
+      </View>
+      <PlanSheet {...drawn(judgement)} whereabouts={judgement.whereabouts} tallest={330} />
+      <LapSheet {...drawn(judgement)} day={look.day} whole={false} />
+    </View>
+  );
+  return (
+    <Screen full>
+      <View style={styles.head}>
+        <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
+        <Txt kind="title">{changeWords(before, after)}</Txt>
+        <Txt tone="ink2">
+          {scenarioNames[look.scenario][1]}. Both judged on what threatens now, so that they can be
+          compared.
+        </Txt>
+      </View>
+      <View style={wide ? styles.beside : styles.under}>
+        {side(before, first, 'a')}
+        {side(after, second, 'b')}
+      </View>
+      <Changes before={before} after={after} look={look} />
+    </Screen>
+  );
+}
+
+function statesOf({ walks, mends }: Yard): (readonly [State, string])[] {
+  const days = [...new Set(inDateOrder(walks).map(({ date }) => date))];
+  const inHand = mends.filter(({ state }) => state !== 'held').length;
+  return [
+    ...days.map((day) => [day, `as known on ${dayWords(day)}`] as const),
+    ['now', 'as it stands now'],
+    ...(inHand > 0
+      ? [['mended', `with ${count(inHand, 'mend')} in hand done as meant`] as const]
+      : []),
+  ];
+}
+
+/** Today's threats for all of them; only what is known of the place differs. */
+function judgedAs({ place, walks, mends, sightings }: Yard, state: State, look: Look): Judgement {
+  const { scenario, day } = look;
+  const circumstances = { scenario, log: sightings, date: day };
+  if (state === 'now') return judge(place, walks, circumstances);
+  if (state === 'mended') {
+    return judge(place, [...walks, plannedWalk(place.id, mends, day)], circumstances);
+  }
+  return judge(
+    place,
+    walks.filter(({ date }) => date <= state),
+    circumstances,
+  );
+}
+
+function changeWords(before: Judgement, after: Judgement): string {
+  const [a, b] = [before.waysIn.length, after.waysIn.length];
+  if (a === b) return `${count(a, 'way in', 'ways in')} either way`;
+  return b < a ? `${a - b} fewer: ${a} → ${b} ways in` : `${b - a} more: ${a} → ${b} ways in`;
+}
+
+interface ChangesProps {
+  readonly before: Judgement;
+  readonly after: Judgement;
+  readonly look: Look;
+}
+
+/** Bays that are drawn otherwise, and animals that get otherwise far. */
+function Changes({ before, after, look }: ChangesProps) {
+  const bays = lapOf(after.found.place).bays.flatMap(({ bay }) => {
+    const [was, is] = [before.marks.get(bay.id), after.marks.get(bay.id)];
+    return was && is && was !== is ? [{ bay, was, is }] : [];
+  });
+  const animals = after.animals.flatMap((now) => {
+    const then = before.animals.find(({ animal }) => animal === now.animal);
+    return then?.about && then.minutes.best !== now.minutes.best ? [{ then, now }] : [];
+  });
+  return (
+    <Part title="What differs">
+      {bays.length + animals.length === 0 && (
+        <Txt tone="ink2">Nothing that a line or an animal would show.</Txt>
+      )}
+      <View>
+        {bays.map(({ bay, was, is }) => (
+          <LinkRow
+            key={bay.id}
+            href={{ pathname: '/item/[item]', params: { item: bay.id, ...lookParams(look) } }}
+            says={`${bay.name}: ${lineCode[was].name}, then ${lineCode[is].name}`}
+          >
+            <Txt kind="strong">{capital(bay.name)}</Txt>
+            <Txt tone="ink2">
+              {lineCode[was].name} → {lineCode[is].name}
+            </Txt>
+          </LinkRow>
+        ))}
+        {animals.map(({ then, now }) => (
+          <LinkRow
+            key={now.animal}
+            href={{
+              pathname: '/animal/[animal]',
+              params: { animal: now.animal, ...lookParams(look) },
+            }}
+            says={`${animalName(now.animal)}: ${rungShort(then.minutes.best)}, then ${rungShort(now.minutes.best)}`}
+          >
+            <Txt kind="strong">{animalName(now.animal)}</Txt>
+            <Txt tone="ink2">
+              {rungShort(then.minutes.best)} → {rungShort(now.minutes.best)}
+            </Txt>
+          </LinkRow>
+        ))}
+      </View>
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.s },
+  beside: { flexDirection: 'row' },
+  under: {},
+  side: {
+    flex: 1,
+    minWidth: 0,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+    borderRightWidth: 1,
+    borderRightColor: color.hairline,
+  },
+});

@@ -1,0 +1,64 @@
+/** How the judgement works, on one page, with its limits and assumptions. */
+import { StyleSheet, View } from 'react-native';
+import { BackLink } from '@/ui/controls/BackLink';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Part } from '@/ui/controls/Part';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { assumptions, limits, steps } from './how-words';
+
+export function HowScreen() {
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <BackLink href="/figures" name="Figures" />
+        <Txt kind="title">How it is judged</Txt>
+        <Txt tone="ink2">Rookle ranks and explains; it promises nothing.</Txt>
+      </View>
+      <Part title="In order">
+        <Lines lines={steps} numbered />
+      </Part>
+      <Part title="What it cannot tell">
+        <Lines lines={limits} />
+      </Part>
+      <Part title="Assumptions of ours">
+        <Lines lines={assumptions} />
+      </Part>
+      <LinkRow href="/figures" says="Every figure and its source">
+        <Txt kind="strong" tone="holds">
+          Every figure and its source
+        </Txt>
+      </LinkRow>
+    </Screen>
+  );
+}
+
+function Lines({
+  lines,
+  numbered = false,
+}: {
+  readonly lines: readonly string[];
+  readonly numbered?: boolean;
+}) {
+  return (
+    <View role="list" style={styles.list}>
+      {lines.map((line, index) => (
+        <View key={line} role="listitem" style={styles.line}>
+          <Txt tone="ink2" style={styles.sign}>
+            {numbered ? `${index + 1}.` : '–'}
+          </Txt>
+          <Txt style={styles.words}>{line}</Txt>
+        </View>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.s },
+  list: { gap: space.s },
+  line: { flexDirection: 'row', gap: space.s },
+  sign: { width: 22 },
+  words: { flex: 1 },
+});

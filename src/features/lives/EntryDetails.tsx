@@ -1,0 +1,79 @@
+/** The entry just logged: which day it was, and where on the lap. Both may be left as they are. */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Place } from '@/core/place/place';
+import type { LogEntry } from '@/core/place/sighting';
+import { Button } from '@/ui/controls/Button';
+import { Choice } from '@/ui/controls/Choice';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { Lap } from '@/ui/drawings/Lap';
+import { space } from '@/ui/theme/tokens';
+import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWidth } from '@/ui/theme/use-width';
+import { dayWords } from '@/words/day-words';
+import { entryWords } from '@/words/log-words';
+
+interface Props {
+  readonly place: Place;
+  readonly entry: LogEntry;
+  readonly today: string;
+  readonly onChange: (entry: LogEntry) => void;
+}
+
+export function EntryDetails({ place, entry, today, onChange }: Props) {
+  const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
+  const [where, setWhere] = useState(false);
+  const days = daysBack(today);
+  const options = days.some(([day]) => day === entry.date)
+    ? days
+    : [...days, [entry.date, dayWords(entry.date)] as const];
+  return (
+    <Part title={`Logged: ${entryWords(place, entry)}`}>
+      <Choice
+        label="When"
+        options={options}
+        value={entry.date}
+        onChange={(date) => onChange({ ...entry, date })}
+      />
+      {entry.what === 'sighting' && (
+        <View style={styles.where} onLayout={onLayout}>
+          <Button
+            look="plain"
+            label={where ? 'Close the lap' : 'Where on the lap?'}
+            onPress={() => setWhere(!where)}
+          />
+          {where && (
+            <>
+              <Txt kind="small" tone="ink2">
+                Slide it; touch the bay.
+              </Txt>
+              <Lap
+                place={place}
+                marks={noMarks}
+                ways={[]}
+                selected={entry.bay}
+                onSelect={(bay) => onChange({ ...entry, bay })}
+                width={width}
+                whole={false}
+                day={today}
+              />
+            </>
+          )}
+        </View>
+      )}
+    </Part>
+  );
+}
+
+const noMarks = new Map();
+
+function daysBack(today: string): (readonly [day: string, name: string])[] {
+  const names = ['Today', 'Last night', '2 days ago', '3 days ago', 'A week ago'];
+  return [0, 1, 2, 3, 7].map((back, index) => {
+    const day = new Date(Date.parse(today) - back * 86_400_000).toISOString().slice(0, 10);
+    return [day, names[index] ?? day] as const;
+  });
+}
+
+const styles = StyleSheet.create({ where: { gap: space.s } });

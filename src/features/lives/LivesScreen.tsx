@@ -1,0 +1,96 @@
+/** What lives here: how often each comes by now, what was seen, and what the keeper says of it. */
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { applyReadings } from '@/core/place/apply-readings';
+import { UndoBar } from '@/features/edit/UndoBar';
+import { useEdit } from '@/features/edit/use-edit';
+import { useLook } from '@/features/look/use-look';
+import type { Yard } from '@/store/records';
+import { useChanges, type NewEntry } from '@/store/use-changes';
+import { BackLink } from '@/ui/controls/BackLink';
+import { Columns } from '@/ui/controls/Columns';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { regionNames } from '@/words/names';
+import { notSavedWords } from '@/words/not-saved-words';
+import { CameraNights } from './CameraNights';
+import { EntryDetails } from './EntryDetails';
+import { LivesHere } from './LivesHere';
+import { LogAnimal } from './LogAnimal';
+import { LogList } from './LogList';
+
+export function LivesScreen({ yard }: { readonly yard: Yard }) {
+  const { place, walks, sightings } = yard;
+  const { today } = useLook();
+  const { change } = useEdit();
+  const { logEntry } = useChanges();
+  const [trouble, setTrouble] = useState<string>();
+  /** The entry just made: its when and where are asked for. */
+  const [fresh, setFresh] = useState<string>();
+  const log = (label: string, entry: NewEntry & { readonly id?: string }) => {
+    setTrouble(undefined);
+    logEntry(label, entry).then(setFresh, (error: unknown) => setTrouble(notSavedWords(error)));
+  };
+  const found = useMemo(() => applyReadings(place, walks).place, [place, walks]);
+  const entry = sightings.find(({ id }) => id === fresh);
+  const { lives, region } = place.setting;
+  return (
+    <Columns
+      names={['Who comes, and how often', 'The log, and who is reckoned with']}
+      head={
+        <View style={styles.head}>
+          <BackLink href="/place" name="Place" />
+          <Txt kind="title">What lives here</Txt>
+          <Txt tone="ink2">
+            {regionNames[region]}. Reckoned from what lies near, moved by what you see. Log what you
+            see, and what a camera does not.
+          </Txt>
+          {trouble && <Notice>{trouble}</Notice>}
+          <UndoBar placeId={place.id} />
+        </View>
+      }
+      left={
+        <View>
+          {entry && (
+            <EntryDetails
+              key={entry.id}
+              place={found}
+              entry={entry}
+              today={today}
+              onChange={(changed) => log('an entry of the log', changed)}
+            />
+          )}
+          <Part title="Who comes, and how often now">
+            <View>
+              {lives.map((id) => (
+                <LogAnimal
+                  key={id}
+                  place={place}
+                  log={sightings}
+                  id={id}
+                  today={today}
+                  onLog={(how) =>
+                    log('an entry of the log', { what: 'sighting', animal: id, how, date: today })
+                  }
+                />
+              ))}
+            </View>
+          </Part>
+        </View>
+      }
+      right={
+        <View>
+          <CameraNights
+            onLog={(nights) => log('camera nights', { what: 'quiet-camera', nights, date: today })}
+          />
+          <LogList place={place} log={sightings} onOpen={setFresh} />
+          <LivesHere place={place} onChange={(work) => change('what lives here', work)} />
+        </View>
+      }
+    />
+  );
+}
+
+const styles = StyleSheet.create({ head: { padding: space.l, gap: space.s } });

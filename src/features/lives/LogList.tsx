@@ -1,0 +1,84 @@
+/** The log, newest first. An entry taken out can be brought back by undo. */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Place } from '@/core/place/place';
+import type { LogEntry } from '@/core/place/sighting';
+import { useChanges } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { dayWords } from '@/words/day-words';
+import { entryWords } from '@/words/log-words';
+import { notSavedWords } from '@/words/not-saved-words';
+
+interface Props {
+  readonly place: Place;
+  readonly log: readonly LogEntry[];
+  readonly onOpen: (id: string) => void;
+}
+
+const few = 8;
+
+export function LogList({ place, log, onOpen }: Props) {
+  const { removeEntry } = useChanges();
+  const [all, setAll] = useState(false);
+  const [trouble, setTrouble] = useState<string>();
+  const sorted = log
+    .map((entry, index) => ({ entry, index }))
+    .sort((a, b) => b.entry.date.localeCompare(a.entry.date) || b.index - a.index)
+    .map(({ entry }) => entry);
+  const remove = (id: string) => {
+    setTrouble(undefined);
+    removeEntry(id).catch((error: unknown) => setTrouble(notSavedWords(error)));
+  };
+  return (
+    <Part title="The log">
+      {trouble && <Notice>{trouble}</Notice>}
+      {sorted.length === 0 && (
+        <Txt tone="ink2">
+          Nothing yet. From the first entry on, nights on which you noted nothing count, too, if
+          only a little.
+        </Txt>
+      )}
+      <View>
+        {sorted.slice(0, all ? undefined : few).map((entry) => (
+          <View key={entry.id} style={styles.row}>
+            <View style={styles.words}>
+              <Txt kind="strong">{entryWords(place, entry)}</Txt>
+              <Txt tone="ink2">{dayWords(entry.date)}</Txt>
+            </View>
+            <Button
+              look="key"
+              label="Change"
+              says={`Change: ${entryWords(place, entry)}, ${dayWords(entry.date)}`}
+              onPress={() => onOpen(entry.id)}
+            />
+            <Button
+              look="key"
+              label="Take out"
+              says={`Take out: ${entryWords(place, entry)}, ${dayWords(entry.date)}`}
+              onPress={() => remove(entry.id)}
+            />
+          </View>
+        ))}
+      </View>
+      {!all && sorted.length > few && (
+        <Button look="plain" label={`All ${sorted.length}`} onPress={() => setAll(true)} />
+      )}
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.s,
+    paddingVertical: space.s,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+  },
+  words: { flex: 1 },
+});

@@ -1,0 +1,46 @@
+/** The plan at the width it is given, with the birds where they are in the hours judged and the line code below. */
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { BayId, Place } from '@/core/place/place';
+import type { WayIn } from '@/core/routes/ways-in';
+import type { BayMark } from '@/core/score/judge';
+import type { Whereabouts } from '@/core/score/scenario';
+import { Legend } from '@/ui/drawings/Legend';
+import { Plan } from '@/ui/drawings/Plan';
+import { birdsAbout } from '@/ui/drawings/plan-zones';
+import { color, space } from '@/ui/theme/tokens';
+import { useWidth } from '@/ui/theme/use-width';
+
+/** What plan and lap of one state of the place share. */
+export interface Drawn {
+  readonly place: Place;
+  readonly marks: ReadonlyMap<BayId, BayMark>;
+  readonly ways: readonly WayIn[];
+  readonly selected: BayId | undefined;
+  readonly onSelect: (bay: BayId) => void;
+  /** Width until it is known, px. */
+  readonly guess: number;
+}
+
+interface Props extends Drawn {
+  readonly whereabouts: readonly Whereabouts[];
+  readonly tallest: number;
+}
+
+export function PlanSheet({ guess, whereabouts, ...plan }: Props) {
+  const { width, onLayout } = useWidth(guess);
+  const birdsIn = useMemo(() => birdsAbout(whereabouts), [whereabouts]);
+  return (
+    <View style={styles.sheet} onLayout={onLayout}>
+      <Plan {...plan} width={width} birdsIn={birdsIn} />
+      <View style={styles.legend}>
+        <Legend marks={new Set(plan.marks.values())} />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  sheet: { backgroundColor: color.ground },
+  legend: { paddingHorizontal: space.l, paddingBottom: space.m },
+});

@@ -1,0 +1,116 @@
+/** How sure: figures that are bands, and patience, are drawn again many times; how often does the same item stay the weakest? */
+import { useMemo, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { findItem } from '@/core/place/find';
+import type { HowSure } from '@/core/score/how-sure';
+import type { Place } from '@/core/place/place';
+import { lookParams, useLook } from '@/features/look/use-look';
+import type { Yard } from '@/store/records';
+import { BackLink } from '@/ui/controls/BackLink';
+import { Button } from '@/ui/controls/Button';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Part } from '@/ui/controls/Part';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { useReckoning } from '@/workers/use-reckoning';
+import { itemName } from '@/words/item-words';
+import { capital } from '@/words/names';
+import { scenarioNames } from '@/words/scenario-words';
+
+export function SureScreen({ yard }: { readonly yard: Yard }) {
+  const look = useLook();
+  const { scenario, day } = look;
+  const { place, walks, sightings } = yard;
+  const [wanted, setWanted] = useState(true);
+  const asked = useMemo(
+    () =>
+      wanted
+        ? ({ what: 'sure', place, walks, log: sightings, scenario, date: day } as const)
+        : undefined,
+    [wanted, place, walks, sightings, scenario, day],
+  );
+  const it = useReckoning(asked);
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
+        <Txt kind="title">{it.state === 'done' ? answerWords(place, it.answer) : 'How sure?'}</Txt>
+        <Txt tone="ink2">
+          {scenarioNames[scenario][1]}. Figures that are bands are drawn again within them, patience
+          between half and twice, two hundred times; each time it is asked what is weakest.
+        </Txt>
+      </View>
+      {it.state === 'working' && (
+        <Part title="Drawing">
+          <View
+            role="progressbar"
+            aria-label="Draws made"
+            aria-valuemin={0}
+            aria-valuemax={it.all}
+            aria-valuenow={it.done}
+            style={styles.track}
+          >
+            <View style={[styles.bar, { width: `${Math.round((it.done / it.all) * 100)}%` }]} />
+          </View>
+          <Button look="plain" label="Stop" onPress={() => setWanted(false)} />
+        </Part>
+      )}
+      {it.state === 'idle' && (
+        <Part title="Stopped">
+          <Button look="plain" label="Begin again" onPress={() => setWanted(true)} />
+        </Part>
+      )}
+      {it.state === 'failed' && (
+        <Part title="Not reckoned">
+          <Txt tone="ink2">This browser did not run it. Nothing else depends on it.</Txt>
+        </Part>
+      )}
+      {it.state === 'done' && (
+        <Part title="What came out weakest">
+          <View>
+            {it.answer.counts.map(({ item, count }) => {
+              const found = findItem(place, item);
+              const name = found ? capital(itemName(place, found)) : item;
+              const share = Math.round((count / it.answer.draws) * 100);
+              return (
+                <LinkRow
+                  key={item}
+                  href={{ pathname: '/item/[item]', params: { item, ...lookParams(look) } }}
+                  says={`${name}: ${share} in 100`}
+                  lead={<Txt kind="figure">{String(share)}</Txt>}
+                >
+                  <Txt kind="strong">{name}</Txt>
+                  <View style={styles.track}>
+                    <View style={[styles.bar, { width: `${share}%` }]} />
+                  </View>
+                </LinkRow>
+              );
+            })}
+          </View>
+          {it.answer.counts.length === 0 && <Txt tone="ink2">Nothing got in, in any draw.</Txt>}
+          <Txt kind="small" tone="ink2">
+            Of {it.answer.draws} draws, always the same ones for the same place. How far patience
+            and bands reach is an assumption of ours.
+          </Txt>
+        </Part>
+      )}
+    </Screen>
+  );
+}
+
+function answerWords(place: Place, { weakest, counts, draws }: HowSure): string {
+  if (weakest === undefined) return 'Nothing gets in as it is judged';
+  const share = Math.round(
+    ((counts.find(({ item }) => item === weakest)?.count ?? 0) / draws) * 100,
+  );
+  const found = findItem(place, weakest);
+  const name = found ? capital(itemName(place, found)) : weakest;
+  return `${name} stays the weakest ${share} times in 100`;
+}
+
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.s },
+  track: { height: 12, backgroundColor: color.ground, overflow: 'hidden' },
+  bar: { height: 12, backgroundColor: color.holds },
+});

@@ -1,0 +1,187 @@
+/** Before a walk: what it is for, how long it takes, which way round. */
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { lapOf } from '@/core/place/lap';
+import type { Place } from '@/core/place/place';
+import type { WalkPurpose } from '@/core/place/walk';
+import type { WayIn } from '@/core/routes/ways-in';
+import type { Judgement } from '@/core/score/judge';
+import { lastEnded } from '@/core/walk/open-walk';
+import { purposesOf, weakBays } from '@/core/walk/purposes';
+import type { Question } from '@/core/walk/questions';
+import { stopsOf, type Course } from '@/core/walk/stops';
+import { minutesLeft } from '@/core/walk/time-left';
+import type { Yard } from '@/store/records';
+import { useChanges } from '@/store/use-changes';
+import { useToday } from '@/store/use-today';
+import { Button } from '@/ui/controls/Button';
+import { Chips } from '@/ui/controls/Chips';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Notice } from '@/ui/controls/Notice';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { Lap } from '@/ui/drawings/Lap';
+import { color, readableWidth, space, touch } from '@/ui/theme/tokens';
+import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWide } from '@/ui/theme/use-wide';
+import { useWidth } from '@/ui/theme/use-width';
+import { dayWords } from '@/words/day-words';
+import { count } from '@/words/names';
+import { notSavedWords } from '@/words/not-saved-words';
+import { questionWords } from '@/words/question-words';
+import { leavesOut, minutesWords, purposeNames, stopName } from '@/words/walk-words';
+
+interface Props {
+  readonly yard: Yard;
+  readonly judgement: Judgement;
+}
+
+export function BeginWalk({ yard, judgement }: Props) {
+  const router = useRouter();
+  const { beginWalk } = useChanges();
+  const today = useToday();
+  const wide = useWide();
+  const { width, onLayout } = useWidth(usePageWidth('full'));
+  const [purpose, setPurpose] = useState<WalkPurpose>('full');
+  const [backwards, setBackwards] = useState(false);
+  const [trouble, setTrouble] = useState<string>();
+  const { found, waysIn, slowWays } = judgement;
+  const weakWays = [...waysIn, ...slowWays];
+  const all = stopsOf(found, {}, today).stops.flatMap(({ questions }) => questions);
+  const choices = purposesOf(found.place, weakWays).map((it) => {
+    const course = courseOf(it, backwards, found.place, weakWays);
+    const { stops } = stopsOf(found, course, today);
+    const questions = stops.flatMap((stop) => stop.questions);
+    return {
+      purpose: it,
+      course,
+      stops,
+      questions,
+      minutes: minutesLeft(stops, undefined, () => false),
+    };
+  });
+  const chosen = choices.find((it) => it.purpose === purpose) ?? choices[0];
+  const [first] = chosen?.questions ?? [];
+  const last = lastEnded(yard.walks, 'lap');
+  /** The bay after the gate, going round by that way. */
+  const lap = lapOf(found.place).bays;
+  const after = (way: 1 | -1) => `gate, then ${lap.at(way)?.bay.name ?? 'on'}`;
+  const go = ({ id }: Question) =>
+    router.push({ pathname: '/walk/[question]', params: { question: id } });
+  const begin = () => {
+    if (!chosen || !first) return;
+    beginWalk(chosen.course).then(
+      () => go(first),
+      (error: unknown) => setTrouble(notSavedWords(error)),
+    );
+  };
+  return (
+    <Screen full>
+      <View style={styles.head}>
+        <Txt kind="title">Walk the lap</Txt>
+        <Txt tone="ink2">
+          One thing to look at a screen; each reading is saved as you take it. Stop whenever you
+          like: it waits here. Touch a bay in the lap to read that one alone.
+        </Txt>
+        {trouble && <Notice>{trouble}</Notice>}
+      </View>
+      <View role="radiogroup" aria-label="What the walk is for" style={styles.choices}>
+        {choices.map((it) => {
+          const [name, note] = purposeNames[it.purpose];
+          const left = leavesOut(all, it.questions);
+          const isChosen = it.purpose === chosen?.purpose;
+          return (
+            <Pressable
+              key={it.purpose}
+              role="radio"
+              aria-checked={isChosen}
+              onPress={() => setPurpose(it.purpose)}
+              style={[styles.choice, isChosen && styles.chosen]}
+            >
+              <View style={styles.line}>
+                <Txt kind="strong">{name}</Txt>
+                <Txt tone="ink2">{minutesWords(it.minutes)}</Txt>
+              </View>
+              <Txt kind="small" tone="ink2">
+                {count(it.stops.length, 'stop')}, {count(it.questions.length, 'reading')}: {note}.
+                {isChosen && left ? ` ${left}` : ''}
+              </Txt>
+            </Pressable>
+          );
+        })}
+      </View>
+      <View style={styles.head}>
+        <View role="group" aria-label="Which way round" style={styles.way}>
+          <Chips
+            options={[
+              ['with', after(1)],
+              ['against', after(-1)],
+            ]}
+            value={backwards ? 'against' : 'with'}
+            onChoose={(it) => setBackwards(it === 'against')}
+          />
+        </View>
+        {chosen && first && (
+          <Button
+            label={`Begin: ${stopName(found.place, chosen.stops[0] ?? { leg: 'lap' })}, ${questionWords(first, found.place).short}`}
+            onPress={begin}
+          />
+        )}
+      </View>
+      <View onLayout={onLayout}>
+        <Lap
+          place={found.place}
+          marks={judgement.marks}
+          ways={waysIn}
+          selected={undefined}
+          onSelect={(bay) => {
+            const here = all.find((it) => it.bay === bay);
+            if (here) go(here);
+          }}
+          width={width}
+          whole={wide}
+          day={today}
+        />
+      </View>
+      {last && (
+        <LinkRow href="/walk/end" says="What the last walk found">
+          <Txt kind="strong">What the last walk found</Txt>
+          <Txt kind="small" tone="ink2">
+            {dayWords(last.date)}, {count(last.readings.length, 'reading')}
+          </Txt>
+        </LinkRow>
+      )}
+    </Screen>
+  );
+}
+
+function courseOf(
+  purpose: WalkPurpose,
+  backwards: boolean,
+  place: Place,
+  weakWays: readonly WayIn[],
+): Course {
+  return {
+    ...(purpose !== 'full' && { purpose }),
+    ...(purpose === 'weak' && { bays: weakBays(place, weakWays) }),
+    ...(backwards && { backwards }),
+  };
+}
+
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.m, maxWidth: readableWidth },
+  choices: { paddingHorizontal: space.l, gap: space.s, maxWidth: readableWidth },
+  choice: {
+    minHeight: touch,
+    padding: space.m,
+    gap: 2,
+    backgroundColor: color.paper,
+    borderWidth: 2,
+    borderColor: color.hairline,
+    borderRadius: 8,
+  },
+  chosen: { borderColor: color.ink, backgroundColor: color.ground },
+  line: { flexDirection: 'row', justifyContent: 'space-between', gap: space.m },
+  way: { gap: space.s },
+});

@@ -1,0 +1,203 @@
+/** What can be said beside a reading: how it was taken, a note, a photo; and putting the stop off. One opens at a time. */
+import { useState } from 'react';
+import { Image, StyleSheet, TextInput, View } from 'react-native';
+import type { Place } from '@/core/place/place';
+import { readingMethods, type PutOff, type ReadingMethod } from '@/core/place/walk';
+import { gaugeIds, gauges } from '@/core/tables/gauges';
+import { bandOf } from '@/core/tables/figure';
+import type { Question } from '@/core/walk/questions';
+import { usePhotos } from '@/features/photos/use-photos';
+import { Button } from '@/ui/controls/Button';
+import { Chips } from '@/ui/controls/Chips';
+import { Notice } from '@/ui/controls/Notice';
+import { Txt } from '@/ui/controls/Txt';
+import { color, font, space } from '@/ui/theme/tokens';
+import { dayWords } from '@/words/day-words';
+import { lengthFigure, lengthWords } from '@/words/length-words';
+import { gaugeNames, methodNames } from '@/words/names';
+
+interface Props {
+  readonly place: Place;
+  readonly question: Question;
+  readonly how: ReadingMethod;
+  readonly setHow: (how: ReadingMethod) => void;
+  readonly note: string;
+  readonly setNote: (note: string) => void;
+  /** Types a range for the keeper; absent where the reading is no length. */
+  readonly setText: ((text: string) => void) | undefined;
+  /** Absent where there is no walk to put a stop off in. */
+  readonly onPutOff: ((to: PutOff['to']) => void) | undefined;
+  /** Takes the last reading back; absent where there is none of this tab. */
+  readonly onUndo: (() => void) | undefined;
+}
+
+type Open = 'how' | 'note' | 'photo' | 'put-off';
+
+export function MoreOfReading(props: Props) {
+  const { how, note, onPutOff, onUndo } = props;
+  const [open, setOpen] = useState<Open>();
+  const key = (id: Open, label: string, says: string) => (
+    <Button
+      look="chip"
+      label={label}
+      says={says}
+      selected={open === id}
+      onPress={() => setOpen(open === id ? undefined : id)}
+      style={styles.key}
+    />
+  );
+  return (
+    <View style={styles.all}>
+      <View style={styles.row}>
+        {key('how', methodNames[how], `How it was taken: ${methodNames[how]}`)}
+        {key('note', note === '' ? 'note' : 'note ✓', 'Note')}
+        {key('photo', 'photo', 'Photo')}
+        {onPutOff && key('put-off', 'put off', 'Put this stop off')}
+        {onUndo && (
+          <Button
+            look="chip"
+            label="undo"
+            says="Undo the last reading"
+            onPress={onUndo}
+            style={styles.key}
+          />
+        )}
+      </View>
+      <View key={open} ref={open && intoView}>
+        <Opened {...props} open={open} />
+      </View>
+    </View>
+  );
+}
+
+/** What opens under the keys lies below the fold of a phone. */
+function intoView(it: unknown): void {
+  if (it instanceof HTMLElement) it.scrollIntoView({ block: 'nearest' });
+}
+
+function Opened({ open, ...props }: Props & { readonly open: Open | undefined }) {
+  const { question, note, setNote, onPutOff } = props;
+  return (
+    <View style={styles.all}>
+      {open === 'how' && <How {...props} />}
+      {open === 'note' && (
+        <TextInput
+          aria-label="Note to this reading"
+          value={note}
+          onChangeText={setNote}
+          maxLength={2000}
+          multiline
+          placeholder="Kept with the reading"
+          placeholderTextColor={color.ink3}
+          style={styles.note}
+        />
+      )}
+      {open === 'photo' && <PhotoHere placeId={props.place.id} question={question} />}
+      {open === 'put-off' && onPutOff && (
+        <View style={styles.row}>
+          <Button
+            look="plain"
+            label="Later on this walk"
+            onPress={() => onPutOff('later')}
+            style={styles.key}
+          />
+          <Button
+            look="plain"
+            label="Another day"
+            onPress={() => onPutOff('another-day')}
+            style={styles.key}
+          />
+        </View>
+      )}
+    </View>
+  );
+}
+
+function How({ place, how, setHow, setText }: Props) {
+  return (
+    <View style={styles.all}>
+      <Chips
+        options={readingMethods.map((it) => [it, methodNames[it]] as const)}
+        value={how}
+        onChoose={setHow}
+      />
+      {setText && (
+        <>
+          <Txt kind="small" tone="ink2">
+            No tape? As wide as … (an estimate, kept as a range)
+          </Txt>
+          <View style={styles.row}>
+            {gaugeIds.map((id) => {
+              const [low, high] = bandOf(gauges[id]);
+              const figure = (mm: number) => lengthFigure(mm, place.units);
+              return (
+                <Button
+                  key={id}
+                  look="chip"
+                  label={gaugeNames[id]}
+                  says={`As wide as ${gaugeNames[id]}: ${figure(low)} to ${lengthWords(high, place.units)}`}
+                  onPress={() => {
+                    setHow('estimated');
+                    setText(`${figure(low)} to ${figure(high)}`);
+                  }}
+                  style={styles.key}
+                />
+              );
+            })}
+          </View>
+        </>
+      )}
+    </View>
+  );
+}
+
+/** Photos of the very thing asked about, kept as soon as they are taken. */
+function PhotoHere({
+  placeId,
+  question,
+}: {
+  readonly placeId: string;
+  readonly question: Question;
+}) {
+  const { photos, trouble, add } = usePhotos(placeId);
+  const own = photos.filter(({ item }) => item === question.item);
+  return (
+    <View style={styles.all}>
+      {trouble && <Notice>{trouble}</Notice>}
+      <View style={styles.row}>
+        {own.slice(-3).map((photo) => (
+          <Image
+            key={photo.id}
+            source={{ uri: photo.data }}
+            accessibilityLabel={`Photo of ${dayWords(photo.date)}`}
+            style={styles.photo}
+          />
+        ))}
+        <Button
+          look="plain"
+          label="Take or choose a photo"
+          onPress={() => void add(question.item)}
+          style={styles.key}
+        />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  all: { gap: space.s },
+  row: { flexDirection: 'row', gap: space.s, flexWrap: 'wrap' },
+  key: { flex: 1, minHeight: 48, paddingHorizontal: space.xs, minWidth: 62 },
+  note: {
+    minHeight: 72,
+    padding: space.m,
+    fontFamily: font.text,
+    fontSize: 17,
+    color: color.ink,
+    backgroundColor: color.paper,
+    borderWidth: 2,
+    borderColor: color.ink3,
+    borderRadius: 8,
+  },
+  photo: { width: 64, height: 64, backgroundColor: color.ground },
+});

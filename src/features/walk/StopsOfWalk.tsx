@@ -1,0 +1,195 @@
+/** The walk in hand: how far it is, what comes next, every stop to go to, in any order. */
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Walk } from '@/core/place/walk';
+import type { Judgement } from '@/core/score/judge';
+import { legs, type Leg, type Question } from '@/core/walk/questions';
+import type { Stop } from '@/core/walk/stops';
+import { minutesLeft } from '@/core/walk/time-left';
+import { useToday } from '@/store/use-today';
+import { useChanges } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Notice } from '@/ui/controls/Notice';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { Lap } from '@/ui/drawings/Lap';
+import { lineCode } from '@/ui/theme/line-code';
+import { color, readableWidth, space } from '@/ui/theme/tokens';
+import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWide } from '@/ui/theme/use-wide';
+import { useWidth } from '@/ui/theme/use-width';
+import { dayWords } from '@/words/day-words';
+import { capital, count } from '@/words/names';
+import { notSavedWords } from '@/words/not-saved-words';
+import { questionWords } from '@/words/question-words';
+import { legNames, minutesWords, purposeNames, stopName } from '@/words/walk-words';
+import { FilledBar } from './FilledBar';
+import { stopWith, type WalkInHand } from './use-walk';
+
+interface Props {
+  readonly judgement: Judgement;
+  readonly inHand: WalkInHand;
+  readonly walk: Walk;
+}
+
+export function StopsOfWalk({ judgement, inHand, walk }: Props) {
+  const router = useRouter();
+  const { putOff } = useChanges();
+  const today = useToday();
+  const wide = useWide();
+  const { width, onLayout } = useWidth(usePageWidth('full'));
+  const [trouble, setTrouble] = useState<string>();
+  const { place } = judgement.found;
+  const { stops, anotherDay, questions, done, next } = inHand;
+  const isDone = (id: string) => done.has(id);
+  const minutes = minutesLeft(stops, walk, isDone);
+  const go = (question: Question) =>
+    router.push({ pathname: '/walk/[question]', params: { question: question.id } });
+  const nextStop = next && stopWith(stops, next.id);
+  const firstOf = (stop: Stop) => stop.questions.find(({ id }) => !isDone(id)) ?? stop.questions[0];
+  return (
+    <Screen full>
+      <View style={styles.head}>
+        <Txt kind="title">Walk in hand</Txt>
+        <Txt tone="ink2">
+          {purposeNames[walk.purpose ?? 'full'][0]}, begun {dayWords(walk.date)}. {done.size} of{' '}
+          {questions.length} readings taken
+          {minutes > 0 ? `, ${minutesWords(minutes)} left` : ''}; each is saved as you take it.{' '}
+          {capital(count(judgement.waysIn.length, 'way in', 'ways in'))} found so far.
+        </Txt>
+        {trouble && <Notice>{trouble}</Notice>}
+        {next && nextStop && (
+          <Button
+            label={`Go on: ${stopName(place, nextStop)}, ${questionWords(next, place).short}`}
+            onPress={() => go(next)}
+          />
+        )}
+        <Button
+          look={next ? 'plain' : 'main'}
+          label="To the end of the walk"
+          onPress={() => router.push('/walk/end')}
+        />
+      </View>
+      <View style={styles.bar}>
+        <FilledBar
+          stops={stops}
+          isDone={isDone}
+          here={nextStop?.id}
+          open={new Set(judgement.waysIn.flatMap(({ bays }) => bays))}
+        />
+      </View>
+      <View onLayout={onLayout}>
+        <Lap
+          place={place}
+          marks={judgement.marks}
+          ways={judgement.waysIn}
+          selected={next?.bay}
+          onSelect={(bay) => {
+            const stop = stops.find((it) => it.bay === bay);
+            const first = stop && firstOf(stop);
+            if (first) go(first);
+          }}
+          width={width}
+          whole={wide}
+          day={today}
+        />
+      </View>
+      {legs.map((leg) => (
+        <LegList
+          key={leg}
+          leg={leg}
+          stops={stops.filter((stop) => stop.leg === leg)}
+          isDone={isDone}
+          name={(stop) => stopName(place, stop)}
+          mark={({ bay }) =>
+            bay === undefined ? '' : lineCode[judgement.marks.get(bay) ?? 'unread'].name
+          }
+        />
+      ))}
+      {anotherDay.length > 0 && (
+        <View style={styles.leg}>
+          <Txt kind="heading" style={styles.heading}>
+            Left for another day
+          </Txt>
+          {anotherDay.map((stop) => (
+            <View key={stop.id} style={styles.later}>
+              <Txt kind="strong" style={styles.grow}>
+                {capital(stopName(place, stop))}
+              </Txt>
+              <Button
+                look="key"
+                label="Take it up"
+                says={`Take ${stopName(place, stop)} up again`}
+                onPress={() => {
+                  putOff(stop.id, undefined).catch((error: unknown) =>
+                    setTrouble(notSavedWords(error)),
+                  );
+                }}
+              />
+            </View>
+          ))}
+        </View>
+      )}
+    </Screen>
+  );
+}
+
+interface LegProps {
+  readonly leg: Leg;
+  readonly stops: readonly Stop[];
+  readonly isDone: (id: string) => boolean;
+  readonly name: (stop: Stop) => string;
+  readonly mark: (stop: Stop) => string;
+}
+
+function LegList({ leg, stops, isDone, name, mark }: LegProps) {
+  if (stops.length === 0) return null;
+  return (
+    <View style={styles.leg}>
+      <Txt kind="heading" style={styles.heading}>
+        {legNames[leg]}
+      </Txt>
+      {stops.map((stop) => {
+        const first = stop.questions.find(({ id }) => !isDone(id)) ?? stop.questions[0];
+        if (!first) return null;
+        const taken = stop.questions.filter(({ id }) => isDone(id)).length;
+        const unread = stop.questions.filter((it) => it.kind !== 'check' && !it.answered).length;
+        return (
+          <LinkRow
+            key={stop.id}
+            href={{ pathname: '/walk/[question]', params: { question: first.id } }}
+            says={`Walk ${name(stop)}`}
+          >
+            <View style={styles.row}>
+              <Txt kind="strong">{capital(name(stop))}</Txt>
+              <Txt tone="ink2">{mark(stop)}</Txt>
+            </View>
+            <Txt kind="small" tone="ink2">
+              {taken} of {stop.questions.length} taken on this walk
+              {unread > 0 ? `; ${unread} never taken` : ''}
+            </Txt>
+          </LinkRow>
+        );
+      })}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.m, maxWidth: readableWidth },
+  bar: { paddingBottom: space.s },
+  leg: { backgroundColor: color.paper },
+  heading: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
+  row: { flexDirection: 'row', justifyContent: 'space-between' },
+  later: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    paddingHorizontal: space.l,
+    paddingVertical: space.s,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+  },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,120 @@
+/** The figures behind the sentence: hold with its range, birds lost in a year, how it came along, how sure it is. */
+import { useMemo, type ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { Judgement } from '@/core/score/judge';
+import type { Judgements } from '@/core/score/judge-all';
+import { tonight } from '@/core/score/tonight';
+import { lookParams, type Look } from '@/features/look/use-look';
+import type { Yard } from '@/store/records';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import type { Asked } from '@/workers/reckon';
+import { useReckoning } from '@/workers/use-reckoning';
+import { holdFigure, holdWords } from '@/words/headline';
+import { lossWords } from '@/words/loss-words';
+import { scenarioNames } from '@/words/scenario-words';
+import { DayChoice } from './DayChoice';
+import { Trend } from './Trend';
+
+interface Props {
+  readonly yard: Yard;
+  readonly look: Look;
+  readonly judgement: Judgement;
+  readonly all: Judgements | undefined;
+}
+
+export function Outlook({ yard, look, judgement, all }: Props) {
+  const { place, walks, sightings } = yard;
+  const { scenario, day } = look;
+  const asked = { place, walks, log: sightings, scenario, date: day };
+  const year = useReckoning(useAsked('year', asked));
+  const trend = useReckoning(useAsked('trend', asked));
+  // Only tonight's chance of a forgotten round is tonight's.
+  const night = all && day === look.today ? tonight(all) : undefined;
+  const losses = year.state === 'done' ? year.answer : undefined;
+  return (
+    <View style={styles.box}>
+      <Txt kind="heading">In figures</Txt>
+      <Row figure={holdFigure(judgement.hold)} unit="of 100">
+        <Txt kind="strong">What the place turns away</Txt>
+        <Txt tone="ink2">
+          {scenarioNames[scenario][1]}: its share of all that threatens.
+          {night &&
+            ` Tonight, with a round missed ${Math.round(night.missedRound * 1000) / 10} in 100: ${holdWords(night.hold).toLowerCase()}.`}
+        </Txt>
+      </Row>
+      <Row figure={losses ? lossWords(losses.birds) : '…'} unit="a year">
+        <Txt kind="strong">Birds lost in a year, as it stands</Txt>
+        <Txt tone="ink2">
+          {year.state === 'failed'
+            ? 'Losses could not be reckoned in this browser.'
+            : `Of ${judgement.birds}, all four scenarios and all seasons together; eggs besides: ${losses ? lossWords(losses.eggs) : '…'}. It ranks what to mend; it is no forecast.`}
+        </Txt>
+      </Row>
+      <View style={styles.links}>
+        <LinkRow
+          href={{ pathname: '/compare', params: lookParams(look) }}
+          says="Compare two walks, or before and after the mends"
+        >
+          <Txt kind="strong" tone="holds">
+            Compare two walks, or before and after the mends
+          </Txt>
+        </LinkRow>
+        <LinkRow href={{ pathname: '/sure', params: lookParams(look) }} says="How sure is this?">
+          <Txt kind="strong" tone="holds">
+            How sure is this?
+          </Txt>
+        </LinkRow>
+      </View>
+      <DayChoice look={look} />
+      {trend.state === 'done' && <Trend points={trend.answer} />}
+    </View>
+  );
+}
+
+/** The same object as long as nothing in it changed. */
+function useAsked<What extends Asked['what']>(
+  what: What,
+  { place, walks, log, scenario, date }: Omit<Asked, 'what'>,
+): Asked & { readonly what: What } {
+  return useMemo(
+    () => ({ what, place, walks, log, scenario, date }),
+    [what, place, walks, log, scenario, date],
+  );
+}
+
+function Row({
+  figure,
+  unit,
+  children,
+}: {
+  readonly figure: string;
+  readonly unit: string;
+  readonly children: ReactNode;
+}) {
+  return (
+    <View style={styles.row}>
+      <View style={styles.lead}>
+        <Txt kind="figure">{figure}</Txt>
+        <Txt kind="small" tone="ink2">
+          {unit}
+        </Txt>
+      </View>
+      <View style={styles.words}>{children}</View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  box: {
+    padding: space.l,
+    gap: space.m,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+  },
+  row: { flexDirection: 'row', gap: space.m },
+  lead: { width: 84 },
+  words: { flex: 1, gap: 2 },
+  links: { marginHorizontal: -space.l },
+});

@@ -1,0 +1,57 @@
+/** The yard by keyboard: a scenario by its number, bay after bay along the lap, and into the one that is marked. */
+import { useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { lapOf } from '@/core/place/lap';
+import type { BayId } from '@/core/place/place';
+import type { Judgement } from '@/core/score/judge';
+import { scenarios } from '@/core/score/scenario';
+import { useKeys } from '@/features/frame/use-keys';
+import { lookParams, type Look } from '@/features/look/use-look';
+
+/** As they are listed under the yard. */
+export const yardKeys: readonly (readonly [key: string, does: string])[] = [
+  ['1 to 4', 'scenario'],
+  ['← →', 'bay before, bay after'],
+  ['i', 'who gets by the bay that is marked'],
+  ['w', 'walk'],
+  ['Esc', 'no bay marked'],
+  ['Ctrl Z', 'what was changed last is taken back'],
+];
+
+interface Yard {
+  readonly judgement: Judgement;
+  readonly look: Look;
+  readonly selected: BayId | undefined;
+  readonly onSelect: (bay: BayId | undefined) => void;
+}
+
+export function useYardKeys({ judgement, look, selected, onSelect }: Yard): void {
+  const router = useRouter();
+  const { place } = judgement.found;
+  const keys = useMemo(() => {
+    const bays = lapOf(place).bays.map(({ bay }) => bay.id);
+    const step = (by: 1 | -1) => () => {
+      const at = selected === undefined ? -1 : bays.indexOf(selected);
+      const next =
+        at < 0 ? (by === 1 ? 0 : bays.length - 1) : (at + by + bays.length) % bays.length;
+      onSelect(bays[next]);
+    };
+    const toScenario = scenarios.map((scenario, index) => [
+      String(index + 1),
+      () => router.push({ pathname: '/', params: lookParams({ ...look, scenario }) }),
+    ]);
+    return {
+      ...(Object.fromEntries(toScenario) as Record<string, () => void>),
+      ArrowRight: step(1),
+      ArrowLeft: step(-1),
+      Escape: () => onSelect(undefined),
+      w: () => router.push('/walk'),
+      i: () => {
+        if (selected === undefined) return;
+        const params = { item: selected, ...lookParams(look) };
+        router.push({ pathname: '/item/[item]', params });
+      },
+    };
+  }, [place, look, selected, onSelect, router]);
+  useKeys(keys);
+}

@@ -1,0 +1,104 @@
+/** Words of the walk itself: its parts, its stops, what it is for, how long it takes. */
+import { findBay } from '@/core/place/find';
+import type { Place } from '@/core/place/place';
+import type { WalkPurpose } from '@/core/place/walk';
+import type { Leg, Question } from '@/core/walk/questions';
+import type { Stop } from '@/core/walk/stops';
+import { capital, count, listOf } from './names';
+
+export const legNames: Readonly<Record<Leg, string>> = {
+  distance: 'From a distance',
+  lap: 'Outside lap, from the gate',
+  overhead: 'Overhead',
+  fence: 'The electric fence',
+  inside: 'Inside the run',
+  house: 'The house',
+  shut: 'Shut and count',
+};
+
+/** "Front 2", "The fence", "House, overhead". */
+export function stopName(
+  place: Place,
+  { bay, leg, name }: Pick<Stop, 'bay' | 'leg' | 'name'>,
+): string {
+  if (bay !== undefined) {
+    const own = findBay(place, bay)?.bay.name ?? bay;
+    return leg === 'inside' ? `${own}, from inside` : own;
+  }
+  if (name === undefined) return legNames[leg].toLowerCase();
+  return leg === 'overhead' ? `${name}, overhead` : name;
+}
+
+export const purposeNames: Readonly<Record<WalkPurpose, readonly [name: string, note: string]>> = {
+  full: ['The whole walk', 'every stop that applies here'],
+  weak: ['What was weak', 'ways in, slow ways, and what nobody has read'],
+  storm: ['After storm or snow', 'pull tests, edges, roof, doors, strand'],
+  loss: ['After a loss', 'ways by which something gets in, fresh sign, heads'],
+  moved: ['The pen has moved', 'ground all round, pegs, strand, square'],
+};
+
+const kindNames: Readonly<Partial<Record<Question['kind'], string>>> = {
+  mesh: 'mesh',
+  'clear-opening': 'mesh',
+  fixing: 'fixings',
+  condition: 'its state',
+  'pull-test': 'pull tests',
+  'largest-hole': 'holes',
+  'skirt-depth': 'skirts',
+  'skirt-outward': 'skirts',
+  'skirt-mesh': 'skirts',
+  'skirt-tied': 'skirts',
+  'ground-gap': 'gaps at the ground',
+  'bottom-edge-lifted': 'gaps at the ground',
+  soil: 'soil',
+  'opening-gap': 'doors',
+  'opening-corners': 'doors',
+  latch: 'latches',
+  roost: 'roosts',
+  volts: 'volts',
+};
+
+/** Kinds named before it says “and more”. */
+const most = 5;
+
+/** "Leaves out 84 readings: mesh, skirts, soil and roosts." */
+export function leavesOut(
+  all: readonly Question[],
+  asked: readonly Question[],
+): string | undefined {
+  const ids = new Set(asked.map(({ id }) => id));
+  const left = all.filter(({ id }) => !ids.has(id));
+  if (left.length === 0) return undefined;
+  const kinds = [...new Set(left.flatMap(({ kind }) => kindNames[kind] ?? []))];
+  const partly = new Set(asked.flatMap(({ kind }) => kindNames[kind] ?? []));
+  const wholly = kinds.filter((name) => !partly.has(name));
+  const named =
+    wholly.length > 0
+      ? `: ${listOf(wholly.length > most ? [...wholly.slice(0, most), 'more'] : wholly)}`
+      : '';
+  return `Leaves out ${count(left.length, 'reading')}${named}.`;
+}
+
+export function minutesWords(minutes: number): string {
+  return `about ${minutes} min`;
+}
+
+/** A caution that belongs to the place one stands at. */
+export function legCaution(leg: Leg, place: Place): string | undefined {
+  if (leg === 'overhead') {
+    return 'A ladder stands one out for four up, on firm ground, with someone to hold it. Never on the roof itself.';
+  }
+  if (leg === 'fence') {
+    return 'Off at the energizer before hands go near. A listed energizer only, by its instructions and local rules; never two on one line, never mains.';
+  }
+  if (leg === 'inside' || leg === 'house') {
+    return 'Droppings and dust: gloves, and a mask where it is dry. Several birds dead without wounds is disease until proved otherwise: ask the vet or the authority.';
+  }
+  if (leg === 'lap' && place.fence)
+    return 'The strand is off while you measure; switch it on again.';
+  return undefined;
+}
+
+export function capitalName(place: Place, stop: Pick<Stop, 'bay' | 'leg' | 'name'>): string {
+  return capital(stopName(place, stop));
+}

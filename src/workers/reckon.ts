@@ -1,0 +1,30 @@
+/** What the worker is asked and what it answers. Everything in it goes across as plain data. */
+import type { Place } from '@/core/place/place';
+import type { LogEntry } from '@/core/place/sighting';
+import type { Walk } from '@/core/place/walk';
+import type { HowSure } from '@/core/score/how-sure';
+import type { Losses } from '@/core/score/losses';
+import type { Scenario } from '@/core/score/scenario';
+import type { TrendPoint } from '@/core/score/trend';
+
+export interface Asked {
+  readonly what: keyof Answers;
+  readonly place: Place;
+  readonly walks: readonly Walk[];
+  readonly log: readonly LogEntry[];
+  readonly scenario: Scenario;
+  /** YYYY-MM-DD */
+  readonly date: string;
+}
+
+export interface Answers {
+  /** Losses of a year as it stands, in all scenarios. */
+  readonly year: Losses;
+  /** The scenario's hold after every walk, on today's threats. */
+  readonly trend: readonly TrendPoint[];
+  readonly sure: HowSure;
+}
+
+export type Told<What extends keyof Answers> =
+  | { readonly kind: 'progress'; readonly done: number; readonly all: number }
+  | { readonly kind: 'answer'; readonly answer: Answers[What] };
