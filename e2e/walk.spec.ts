@@ -44,6 +44,7 @@ test('a walk of what was weak goes to the ways in, and keeps to them when they a
 }) => {
   await page.getByRole('radio', { name: /^What was weak/ }).click();
   await button(page, /^Begin: /).click();
+  await expect(page).not.toHaveURL(/\/walk$/);
   await page.goto('/walk/n2~ground.gap');
   await key(page, '5');
   await onward(page);
