@@ -352,7 +352,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 4,
+  version: 5,
   place,
   walks: [walk],
   mends: [],

@@ -270,7 +270,7 @@ const place: Place = {
 
 export const tamarackBank: PlaceFile = {
   format: 'rookle-place',
-  version: 4,
+  version: 5,
   place,
   walks: [record.walk()],
   mends: [],

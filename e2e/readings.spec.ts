@@ -1,6 +1,6 @@
 /** Readings as people type them, good and bad; nothing is lost by either. */
 import { expect, test, type Page } from './test';
-import { headline, key, onward, openYard } from './steps';
+import { headline, key, onward, openYard, tryOnward } from './steps';
 
 const reading = (page: Page) => page.getByRole('textbox');
 
@@ -41,7 +41,7 @@ for (const [typed, sentence] of [
 ] as const) {
   test(`“${typed}” is refused in a sentence and changes nothing`, async ({ page }) => {
     await reading(page).fill(typed);
-    await onward(page);
+    await tryOnward(page);
     await expect(page.getByRole('alert')).toHaveText(sentence);
     await expect(headline(page)).toHaveText('Gap under the sill');
     await expect(reading(page)).toHaveValue(typed);

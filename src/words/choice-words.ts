@@ -1,7 +1,8 @@
 /** What a choice of a reading is called, and what is to be said of it. */
 import type { AttributeId } from '@/core/place/attributes';
 import { isCheck } from '@/core/place/checks';
-import type { Place } from '@/core/place/place';
+import type { Habit, Place } from '@/core/place/place';
+import type { TopKind } from '@/core/place/bay';
 import type { Reading } from '@/core/place/walk';
 import type { Condition, Fixing } from '@/core/tables/fixings';
 import type { LatchId } from '@/core/tables/latches';
@@ -25,6 +26,20 @@ import { unitIndex } from './spot-words';
 
 type Say = (place: Place, choice: string) => readonly [name: string, note: string];
 
+const topNames: Readonly<Record<TopKind, readonly [string, string]>> = {
+  roof: ['joined to a roof', 'nothing gets over it'],
+  hood: ['under a hood', 'smooth, reaching out'],
+  overhang: ['an overhang', 'mesh or boards reaching out'],
+  tilt: ['leaning outward', ''],
+  open: ['free', 'climbers and leapers get over it'],
+};
+
+const habitNames: Readonly<Record<Habit, readonly [string, string]>> = {
+  'every-night': ['shut every night', ''],
+  'cold-or-storms': ['only in cold or storms', 'open on other nights'],
+  never: ['never shut', ''],
+};
+
 const says: Partial<Record<AttributeId, Say>> = {
   'layer.mesh': meshWords,
   'skirt.mesh': meshWords,
@@ -38,6 +53,12 @@ const says: Partial<Record<AttributeId, Say>> = {
     choice === 'yes'
       ? ['yes, fresh earth', 'somebody has begun: it counts a step easier']
       : ['none', 'grass or trodden earth'],
+  'top.kind': (_place, choice) => topNames[choice as TopKind],
+  'opening.letGo': (_place, choice) =>
+    choice === 'falls-shut'
+      ? ['falls shut', 'a forgotten round leaves it shut']
+      : ['stays where it is', 'forgotten, it stands open'],
+  'opening.habit': (_place, choice) => habitNames[choice as Habit],
   'skirt.tied': (_place, choice) =>
     choice === 'yes'
       ? ['tied all along', 'the apron counts']

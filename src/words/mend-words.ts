@@ -1,6 +1,7 @@
 /** Mends in plain words: name, how to, what to mind. */
-import type { Amount, Caution, Material } from '@/core/mends/catalogue';
-import type { MendKind, MendState } from '@/core/place/mend';
+import type { Amount, CatalogueKind, Caution, Material } from '@/core/mends/catalogue';
+import type { Mend, MendState } from '@/core/place/mend';
+import { moreMendWords } from './more-mend-words';
 import type { Place } from '@/core/place/place';
 import { distanceWords, lengthWords } from './length-words';
 import { latchNames, meshNames } from './names';
@@ -11,7 +12,7 @@ export interface MendWords {
   readonly steps: readonly string[];
 }
 
-export const mendWords: Readonly<Record<MendKind, MendWords>> = {
+export const mendWords: Readonly<Record<CatalogueKind, MendWords>> = {
   'sill-board': {
     name: 'Board along the sill',
     steps: [
@@ -135,7 +136,13 @@ export const mendWords: Readonly<Record<MendKind, MendWords>> = {
     name: 'Peg the frame down',
     steps: ['Drive a peg through an eye at each end of the edge, leaning away from the pull.'],
   },
+  ...moreMendWords,
 };
+
+/** What a mend is called; the keeper's own as they call it. */
+export function mendName({ kind, own }: Pick<Mend, 'kind' | 'own'>): string {
+  return kind === 'own' ? (own?.name ?? 'A mend of your own') : mendWords[kind].name;
+}
 
 export const cautionWords: Readonly<Record<Caution, string>> = {
   'cut-wire':
@@ -146,6 +153,16 @@ export const cautionWords: Readonly<Record<Caution, string>> = {
   'animal-inside':
     'Make sure no animal or its young is shut in. Many are protected by law; ask your authority before disturbing one.',
   'keeper-shut-in': 'Whoever is inside must be able to get out.',
+  shade:
+    'Boards and sheet give shade, and heat under them in summer: keep a side that air moves through.',
+  fire: 'Whoever is inside must get out in a fire, and birds be got out: keep one way that opens in the dark.',
+  entangling:
+    'Stretch it tight: loose net and wire ends catch birds, hedgehogs and snakes. Look at it daily at first.',
+  drainage: 'Leave water a way out, or the run turns to mud.',
+  snow: 'Snow lies on it: brush it off, and give it a prop in the middle.',
+  ladder: 'A ladder on firm ground, someone to hold it, no reaching out.',
+  electric:
+    'A listed energizer and its instructions, switched off while you work; warning signs where people come by; never two energizers on one fence, never mains. Local rules apply.',
   rots: 'Timber on wet ground lasts some years only: look at it yearly.',
   'scratched-out': 'For tonight only: hens scratch it out.',
 };
@@ -170,6 +187,15 @@ const materialNames: Readonly<
   channel: 'channel',
   pegs: 'pegs',
   hasp: 'hasp',
+  kerb: 'kerb stones',
+  plate: 'metal plate',
+  brackets: 'brackets',
+  ballast: 'slabs for weight',
+  closer: 'door spring or weight',
+  insulators: 'insulators',
+  'fence-wire': 'fence wire',
+  'earth-stake': 'earth stake',
+  ties: 'wire ties',
 };
 
 export function amountWords(place: Place, amount: Amount): string {

@@ -54,6 +54,26 @@ const says: Readonly<Record<QuestionKind, Say>> = {
     todo: 'That hold this edge down; 0 where there are none.',
     short: 'length of the pegs',
   }),
+  'top-edge': () => ({
+    title: 'How does the top edge end?',
+    todo: 'Joined to a roof all along, or free? Pull at it from below.',
+    short: 'top edge',
+  }),
+  overhang: () => ({
+    title: 'How wide is the overhang?',
+    todo: 'From the wall outward, at its narrowest. From the ground with a long tape, or a ladder that someone holds.',
+    short: 'width of the overhang',
+  }),
+  'lets-go': ({ opening }) => ({
+    title: `Let go of the ${opening ?? 'door'}`,
+    todo: 'From wide open and from a hand’s breadth. Does it fall shut and latch, both times?',
+    short: 'whether it falls shut',
+  }),
+  habit: ({ opening }) => ({
+    title: `Is the ${opening ?? 'door'} shut at night?`,
+    todo: 'As it stood the last nights, not as it should.',
+    short: 'how it stands at night',
+  }),
   'skirt-mesh': () => ({
     title: 'What is the mesh in the ground?',
     todo: 'Uncover a hand’s breadth, or say what you remember.',

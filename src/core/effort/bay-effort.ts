@@ -4,6 +4,7 @@ import type { Animal } from '../tables/animals';
 import { mayGoThrough } from './bay-facts';
 import type { Bound } from './bound';
 import { digEffort } from './dig';
+import { isNotThere } from './layers';
 import { liftEffort } from './lift';
 import { openingEffort } from './opening-effort';
 import { overEffort } from './over';
@@ -21,6 +22,7 @@ export function bayEffort(
   bound: Bound,
   when: When = nightShut,
 ): PartEffort[] {
+  if (isNotThere(bay)) return [];
   return finished(
     [
       ...passBay(bay, animal, bound, when),
@@ -42,6 +44,7 @@ export function passableParts(
   bound: Bound,
   when: When,
 ): readonly PartEffort[] {
+  if (isNotThere(bay)) return none;
   const parts: (PartEffort | undefined)[] = mayGoThrough(bay, animal, bound)
     ? passBay(bay, animal, bound, when)
     : [];

@@ -9,6 +9,7 @@ import type { Animal } from '../tables/animals';
 import { conditions, fixingClass, fixings, weakened } from '../tables/fixings';
 import { meshes } from '../tables/meshes';
 import { choiceAt, clearOpening, lengthAt, meshMembers, type Bound } from './bound';
+import { isBareBand } from './layers';
 
 export interface BayFacts {
   /** Widest opening of any shape a body might go through, mm. */
@@ -74,7 +75,8 @@ function workOut(bay: Bay, bound: Bound): BayFacts {
     ),
     isGnawable: kinds.some(({ mesh }) => meshes[mesh].gnawed !== undefined),
     // Bands laid edge to edge from the ground to the top leave nothing bare; anything else is looked at closely.
-    isBare: bottom > (bay.base ?? 0) || top < bay.height || hasGaps(bay),
+    isBare:
+      bottom > (bay.base ?? 0) || top < bay.height || hasGaps(bay) || bay.bands.some(isBareBand),
   };
 }
 

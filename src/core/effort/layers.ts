@@ -1,5 +1,5 @@
 /** Through cover: each layer is passed or torn, whichever is the easier; layers add. */
-import type { Bay, Layer } from '../place/place';
+import type { Band, Bay, Layer } from '../place/place';
 import { isWithin } from '../place/year-span';
 import type { Animal } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
@@ -21,6 +21,21 @@ export interface CoverEffort {
   /** The layer that costs most, which decides; of those that cost alike the finest. */
   readonly hardest: LayerEffort;
   readonly others: readonly LayerEffort[];
+}
+
+/** Surely nothing there: a cover that is off, or one that a mend has not yet brought. */
+export function isNone({ mesh }: Layer): boolean {
+  return 'is' in mesh && mesh.is === 'none';
+}
+
+/** A stretch of wall that has no cover left, or none yet. A flat roof's band has no height to be bare. */
+export function isBareBand({ from, to, layers }: Band): boolean {
+  return to > from && layers.every(isNone);
+}
+
+/** A bay that stands ready for a mend, as long as nothing of it is there. */
+export function isNotThere({ ready, bands }: Bay): boolean {
+  return ready === true && bands.every(({ layers }) => layers.every(isNone));
 }
 
 /** Everything about a bay that bears on its layers. */

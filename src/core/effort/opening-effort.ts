@@ -4,7 +4,7 @@ import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
 import { isFixed, isSwinging, standsOpen } from './doors';
-import { coverEffort } from './layers';
+import { coverEffort, isNone } from './layers';
 import { openEffort } from './open';
 import { holding, openingReason, part, passEffort, shapeOf } from './pass';
 import type { PartEffort } from './reason';
@@ -29,7 +29,9 @@ export function openingEffort(
     passEffort(animal, opening.id, 'opening.gapPulled', pulled),
     ...(isSwinging(opening) ? [openEffort(opening, animal, bound)] : []),
     // What a door is made of is judged where it was described.
-    ...(layers.length > 0 ? [throughCover(opening, layers, bay, animal, bound, when)] : []),
+    ...(layers.some((layer) => !isNone(layer))
+      ? [throughCover(opening, layers, bay, animal, bound, when)]
+      : []),
   ];
 }
 
@@ -54,7 +56,8 @@ function throughCover(
   when: When,
 ): PartEffort {
   const limit = Math.min(opening.width, opening.height);
-  const cover = coverEffort(layers, bay, animal, bound, when.date, limit);
+  const there = layers.filter((layer) => !isNone(layer));
+  const cover = coverEffort(there, bay, animal, bound, when.date, limit);
   if (!cover) {
     const reason = doorway(opening, animal);
     return part(animal, opening.id, 'pass', reason.verdict === 'passes' ? 0 : null, reason);

@@ -5,7 +5,7 @@ import type { PossibleLength } from '../place/possible';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
-import { coverEffort } from './layers';
+import { coverEffort, isBareBand } from './layers';
 import { holding, openingReason, part, passEffort, shapeOf } from './pass';
 import type { PartEffort, Shape } from './reason';
 import type { When } from './when';
@@ -26,7 +26,9 @@ export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): Par
     ...ground,
     gap('bay.panelPulled', bay.panelPulled, 'slot'),
     gap('bay.largestHole', bay.largestHole, 'hole'),
-    ...bay.bands.map((band) => passBand(band, bay, animal, bound, when)),
+    ...bay.bands
+      .filter((band) => !isBareBand(band))
+      .map((band) => passBand(band, bay, animal, bound, when)),
     ...bare,
   ];
 }
@@ -52,11 +54,12 @@ export function passBand(
 }
 
 /** Stretches of a wall's height that no band covers. A flat roof's bands have no height of their own. */
-function bareStretches(bay: Bay): { readonly from: number; readonly to: number }[] {
+export function bareStretches(bay: Bay): { readonly from: number; readonly to: number }[] {
   const base = bay.base ?? 0;
   if (bay.bands.length === 0) return [{ from: base, to: bay.height }];
-  const upright = bay.bands.filter((band) => band.to > band.from);
-  if (upright.length < bay.bands.length) return [];
+  if (bay.bands.some((band) => band.to <= band.from)) return [];
+  // A band that a mend has not yet brought covers nothing.
+  const upright = bay.bands.filter((band) => !isBareBand(band));
   const stretches: { from: number; to: number }[] = [];
   let covered = base;
   for (const { from, to } of [...upright].sort((a, b) => a.from - b.from)) {

@@ -6,6 +6,7 @@ import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { clearOpening, lengthAt, type Bound } from './bound';
 import { isFixed, standsOpen } from './doors';
+import { isBareBand } from './layers';
 import { part, verdictOf } from './pass';
 import type { PartEffort } from './reason';
 import { minutesOf } from './rung';
@@ -61,7 +62,7 @@ function gapsNear(bay: Bay, animal: Animal, bound: Bound, when: When): Gap[] {
   const isNear = (up: number): boolean =>
     (when.birds === 'at-roost' || up < birdHeight) && !outOfReach(animal, up, bay, bound);
   const bands = bay.bands
-    .filter((band) => isNear(band.from))
+    .filter((band) => !isBareBand(band) && isNear(band.from))
     .map((band) => finestOf(band.layers, bound, when.date));
   const openings = bay.openings
     .filter((it) => isNear(it.up))

@@ -33,11 +33,12 @@ export function strandEffect(
   line: Line | undefined,
 ): StrandEffect | undefined {
   const { shocked } = animal;
-  if (!shocked || !line || bay.strands.length === 0) return undefined;
+  const strands = bay.strands.filter(isThere);
+  if (!shocked || !line || strands.length === 0) return undefined;
   const volts = lengthAt(line.volts, 'fence.volts', bound);
   const live = Math.min(1, volts / shocked.volts.value) * line.hoursOn;
   // The line is one: what touches it anywhere here takes from all of it.
-  const contact = bay.strands
+  const contact = strands
     .map((strand) => choiceAt(strand.touching, 'strand.touching', touching, bound))
     .reduce((worst, it) => (leftWhenTouching[it] < leftWhenTouching[worst] ? it : worst));
   const sets = shocked.sets.map((set) => ({
@@ -49,6 +50,11 @@ export function strandEffect(
   const most = rest.reduce((kept, it) => (it.met / it.of > kept.met / kept.of ? it : kept), first);
   const share = shocked.share.value * (most.met / most.of) * live * leftWhenTouching[contact];
   return { share: Math.min(mostTurnedBack, share), ...most, volts, touching: contact };
+}
+
+/** A wire at no height is one that a mend has not yet brought. */
+function isThere({ height }: Strand): boolean {
+  return !('is' in height && height.is === 0);
 }
 
 function wiresMet(bay: Bay, set: WireSet, bound: Bound): number {

@@ -21,6 +21,8 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
   2: (place) => place,
   // Version 4 only added to walks: what they are for, which way round, what was put off, what is looked at beside.
   3: (place) => place,
+  // Version 5 only added: more kinds of mends, the keeper's own, bays that stand ready for one, readings of top edges and doors.
+  4: (place) => place,
 };
 
 function knownStrand(strand: Json): Json {

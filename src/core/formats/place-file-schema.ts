@@ -1,4 +1,4 @@
-/** Schema of a place file, version 4. */
+/** Schema of a place file. */
 import * as yup from 'yup';
 import { formatName, formatVersion, type PlaceFile } from './place-file';
 import { placeSchema } from './place-schema';

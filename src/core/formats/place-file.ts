@@ -6,7 +6,7 @@ import type { Walk } from '../place/walk';
 
 export const formatName = 'rookle-place';
 /** Raised with every change of shape; see migrate.ts. */
-export const formatVersion = 4;
+export const formatVersion = 5;
 /** A place with years of walks stays far below this; a larger file is something else. */
 export const largestFile = 20 * 1024 * 1024;
 

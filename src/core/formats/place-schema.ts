@@ -1,6 +1,6 @@
-/** Schema of the structure of a place, version 4. The types it checks stand in place/place.ts and place/bay.ts. */
+/** Schema of the structure of a place. The types it checks stand in place/place.ts and place/bay.ts. */
 import * as yup from 'yup';
-import { byDays, habits, openingKinds, yesNo } from '../place/bay';
+import { byDays, habits, letGos, openingKinds, topKinds, yesNo } from '../place/bay';
 import { birdKinds, movesOn, sideKinds, strandHours, zoneKinds, type Place } from '../place/place';
 import { animalIds } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
@@ -22,11 +22,11 @@ import {
   possibleLength,
   shape,
   text,
+  wholeNumber,
 } from './schema-parts';
 
 const meshOrNone = [...meshIds, 'none'] as const;
 const number = () => yup.number().required();
-const wholeNumber = (most: number) => yup.number().integer().min(0).max(most).required();
 
 const dayOfYear = () =>
   yup
@@ -114,11 +114,11 @@ const opening = shape({
   habit: oneOf(habits),
   shutBy: oneOf(['hand', 'cord', 'light', 'nobody']),
   byDay: maybe(oneOf(byDays)),
-  letGo: maybe(oneOf(['stays', 'falls-shut'])),
+  letGo: maybe(oneOf(letGos)),
 });
 
 const top = shape({
-  kind: oneOf(['roof', 'open', 'overhang', 'hood', 'tilt']),
+  kind: oneOf(topKinds),
   width: yup.number().min(0).optional(),
   tilt: yup.number().min(0).max(90).optional(),
 });
@@ -146,6 +146,7 @@ const bay = shape({
   fixing: maybeChoice(fixings),
   condition: maybeChoice(conditions),
   roost: maybeLength(),
+  ready: yup.boolean().oneOf([true]).optional(),
 });
 
 const face = shape({

@@ -17,6 +17,7 @@ import {
   readValue,
   shape,
   text,
+  wholeNumber,
 } from './schema-parts';
 
 function readingOf(attribute: AttributeId) {
@@ -62,6 +63,7 @@ const target = shape({
       is: shape({ is: text() }),
       atMost: shape({ atMost: length() }),
       atLeast: shape({ atLeast: length() }),
+      near: shape({ near: length() }),
     },
     'atMost',
   ),
@@ -77,6 +79,9 @@ export const mendSchema = shape<Mend>({
   targets: list(target),
   state: oneOf(mendStates),
   history: list(shape({ state: oneOf(mendStates), at: instant(), walk: optionalText(200) })),
+  own: maybe(
+    shape({ name: text(80), cents: wholeNumber(100_000_000), minutes: wholeNumber(100_000) }),
+  ),
 });
 
 const sighting = shape({

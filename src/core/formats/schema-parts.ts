@@ -9,6 +9,7 @@ const longest = 1_000_000;
 export const text = (max = 200) => yup.string().max(max).required();
 export const optionalText = (max = 1000) => yup.string().max(max).optional();
 export const length = () => yup.number().min(0).max(longest).required();
+export const wholeNumber = (most: number) => yup.number().integer().min(0).max(most).required();
 export const optionalLength = () => yup.number().min(0).max(longest).optional();
 export const oneOf = <T extends string>(values: readonly T[]) =>
   yup.string<T>().oneOf(values).required();

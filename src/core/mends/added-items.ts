@@ -1,32 +1,57 @@
-/** Layers and latches that a mend adds. They stand in the place as "none" until a reading says they are there. */
-import type { MeshId } from '../tables/meshes';
-import { catalogue } from './catalogue';
+/**
+ * What a mend adds: layers, latches, strands, a roof. They stand in the place as "none" until a reading says they are there, and
+ * change nothing until then.
+ */
+import { bareStretches } from '../effort/pass-bay';
+import { findItem, roofOf } from '../place/find';
+import { layRoof } from '../place/laying/lay-faces';
 import type { Mend, MendKind, Spot } from '../place/mend';
-import type { Band, Bay, FittedLatch, ItemId, Layer, Opening, Place } from '../place/place';
+import type {
+  Band,
+  Bay,
+  BayId,
+  Face,
+  FittedLatch,
+  ItemId,
+  Layer,
+  Opening,
+  Place,
+  Strand,
+} from '../place/place';
+import type { MeshId } from '../tables/meshes';
+import { catalogue, type Added } from './catalogue';
 
 /** Id of what a mend of this kind adds at this spot. One mend of a kind a spot: choosing it again finds the same. */
 export function addedItem(spot: Spot, kind: MendKind): ItemId {
   return `${spot.item}+${kind}`;
 }
 
+export function roofBayId(layer: ItemId): BayId {
+  return `${layer}-bay`;
+}
+
+function addsOf({ kind }: Pick<Mend, 'kind'>): Added | undefined {
+  return kind === 'own' ? undefined : catalogue[kind].adds;
+}
+
 export function addToPlace(place: Place, mend: Mend): Place {
-  const { adds } = catalogue[mend.kind];
+  const adds = addsOf(mend);
   if (!adds) return place;
   const id = addedItem(mend.spot, mend.kind);
   if ('layer' in adds) {
     const layer = fittedLayer(id, 'none');
-    return changeBay(
+    return changeSpot(
       place,
       mend,
       (it) => ({ ...it, layers: withOne(it.layers, layer) }),
-      (it) => ({
-        ...it,
-        cover: withOne(it.cover ?? [], layer),
-      }),
+      (it) => ({ ...it, cover: withOne(it.cover ?? [], layer) }),
     );
   }
+  if ('cover' in adds) return addCover(place, mend, id);
+  if ('roof' in adds) return addRoof(place, mend, id);
+  if ('strands' in adds) return addStrands(place, mend);
   const latch: FittedLatch = { id, kind: { is: 'none' } };
-  return changeBay(
+  return changeSpot(
     place,
     mend,
     (it) => it,
@@ -36,20 +61,22 @@ export function addToPlace(place: Place, mend: Mend): Place {
 
 /** Takes away what a dropped mend had standing ready, unless a walk has found it there meanwhile. */
 export function removeFromPlace(place: Place, mend: Mend, wasRead: boolean): Place {
-  if (wasRead || !catalogue[mend.kind].adds) return place;
+  if (wasRead || !addsOf(mend)) return place;
   const id = addedItem(mend.spot, mend.kind);
+  const isIts = (it: { readonly id: ItemId }) => it.id === id || it.id.startsWith(`${id}-`);
   const without = <T extends { readonly id: ItemId }>(all: readonly T[]): T[] =>
-    all.filter((it) => it.id !== id);
-  return changeBay(
-    place,
-    mend,
-    (it) => ({ ...it, layers: without(it.layers) }),
-    (it) => ({
+    all.filter((it) => !isIts(it));
+  const faces = place.faces.filter((face) => !isIts(face));
+  return changeBay({ ...place, faces }, mend.bay, (bay) => ({
+    ...bay,
+    bands: without(bay.bands).map((it) => ({ ...it, layers: without(it.layers) })),
+    openings: bay.openings.map((it) => ({
       ...it,
       ...(it.cover && { cover: without(it.cover) }),
       latches: without(it.latches),
-    }),
-  );
+    })),
+    strands: without(bay.strands),
+  }));
 }
 
 /** A layer as a mend fits it: screwed down with washers, new. */
@@ -62,23 +89,83 @@ export function fittedLayer(id: ItemId, mesh: MeshId | 'none'): Layer {
   };
 }
 
+/** In an opening, or on every stretch of the wall that is bare. */
+function addCover(place: Place, mend: Mend, id: ItemId): Place {
+  return changeBay(place, mend.bay, (bay) => {
+    if (bay.openings.some((it) => it.id === mend.spot.item)) {
+      const layer = fittedLayer(id, 'none');
+      const openings = bay.openings.map((it) =>
+        it.id === mend.spot.item ? { ...it, cover: withOne(it.cover ?? [], layer) } : it,
+      );
+      return { ...bay, openings };
+    }
+    const bands = bareStretches(bay).map(({ from, to }): Band => {
+      const layer = fittedLayer(`${id}-${from}`, 'none');
+      return { id: `${id}-${from}-band`, from, to, layers: [layer] };
+    });
+    return { ...bay, bands: bands.reduce<readonly Band[]>(withOne, bay.bands) };
+  });
+}
+
+function addRoof(place: Place, mend: Mend, id: ItemId): Place {
+  const zone = place.zones.find((it) => it.id === mend.spot.item);
+  const isThere = place.faces.some((it) => it.id === `${id}-face`);
+  if (!zone || isThere || roofOf(place, zone.id)) return place;
+  const roof = layRoof(zone, place.zones, []);
+  const bays = roof.bays.map((bay): Bay => ({
+    ...bay,
+    id: roofBayId(id),
+    ready: true,
+    fixing: { is: 'screws-washers' },
+    condition: { is: 'sound' },
+    bands: bay.bands.map((band) => ({
+      ...band,
+      id: `${id}-band`,
+      layers: [fittedLayer(id, 'none')],
+    })),
+  }));
+  const face: Face = { ...roof, id: `${id}-face`, bays };
+  return { ...place, faces: [...place.faces, face] };
+}
+
+/** A wire that stands at no height is not there. */
+function addStrands(place: Place, mend: Mend): Place {
+  const strands = mend.targets
+    .filter(({ attribute, item }) => attribute === 'strand.height' && !findItem(place, item))
+    .map(({ item }): Strand => ({
+      id: item,
+      height: { is: 0 },
+      standOff: { is: 0 },
+      touching: { is: 'nothing' },
+    }));
+  return changeBay(place, mend.bay, (bay) => ({ ...bay, strands: [...bay.strands, ...strands] }));
+}
+
 function withOne<T extends { readonly id: ItemId }>(all: readonly T[], one: T): T[] {
   return all.some((it) => it.id === one.id) ? [...all] : [...all, one];
 }
 
-function changeBay(
+function changeSpot(
   place: Place,
   { bay: bayId, spot }: Mend,
   band: (it: Band) => Band,
   opening: (it: Opening) => Opening,
 ): Place {
-  const change = (bay: Bay): Bay =>
-    bay.id !== bayId
-      ? bay
-      : {
-          ...bay,
-          bands: bay.bands.map((it) => (it.id === spot.item ? band(it) : it)),
-          openings: bay.openings.map((it) => (it.id === spot.item ? opening(it) : it)),
-        };
-  return { ...place, faces: place.faces.map((face) => ({ ...face, bays: face.bays.map(change) })) };
+  return changeBay(place, bayId, (bay) => ({
+    ...bay,
+    bands: bay.bands.map((it) => (it.id === spot.item ? band(it) : it)),
+    openings: bay.openings.map((it) => (it.id === spot.item ? opening(it) : it)),
+  }));
+}
+
+/** Bays and faces it does not touch stay the same objects. */
+function changeBay(place: Place, id: BayId, change: (bay: Bay) => Bay): Place {
+  return {
+    ...place,
+    faces: place.faces.map((face) =>
+      face.bays.some((bay) => bay.id === id)
+        ? { ...face, bays: face.bays.map((bay) => (bay.id === id ? change(bay) : bay)) }
+        : face,
+    ),
+  };
 }

@@ -3,7 +3,7 @@ import { openEffort } from '../effort/open';
 import type { Rung } from '../effort/rung';
 import type { Animal } from '../tables/animals';
 import type { LatchId } from '../tables/latches';
-import type { WeakSpot } from './spots';
+import type { WeakSpot } from './weak-spot';
 
 export function latchReasonAfter(weak: WeakSpot, animal: Animal, added: LatchId): Rung {
   const door = weak.bay.openings.find((it) => it.id === weak.spot.item);

@@ -1,6 +1,7 @@
 /** What measuring again would find if every mend in hand were done as it is meant: a walk nobody has made yet, for comparing. */
-import type { Mend, Target } from '../place/mend';
+import type { Mend } from '../place/mend';
 import type { Reading, Walk } from '../place/walk';
+import { asMeant } from './as-meant';
 
 /** Empty of readings where no mend is in hand; a mend that holds has been measured already. */
 export function plannedWalk(placeId: string, mends: readonly Mend[], date: string): Walk {
@@ -14,15 +15,8 @@ export function plannedWalk(placeId: string, mends: readonly Mend[], date: strin
         // After every reading of the day.
         at: `${date}T23:59:59.999Z`,
         how: 'estimated',
-        value: asMeant(target),
+        value: asMeant(target.value),
       })),
     );
   return { id: 'planned', placeId, date, kind: 'measure-again', ended: true, readings };
-}
-
-/** No better than what was asked for. */
-function asMeant({ value }: Target): Reading['value'] {
-  if ('atMost' in value) return { is: value.atMost };
-  if ('atLeast' in value) return { is: value.atLeast };
-  return { is: value.is };
 }

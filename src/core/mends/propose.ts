@@ -8,8 +8,11 @@ import { meshes, type MeshId } from '../tables/meshes';
 import { closureFor, type Target as Closure } from '../walk/what-it-means';
 import { catalogue, type CatalogueMend } from './catalogue';
 import { addToPlace, addedItem, fittedLayer } from './added-items';
+import { targetsOfAdded } from './targets-of-added';
+import { meshOf } from './catalogue/harm';
 import { latchReasonAfter } from './latch-after';
-import { spotAttributes, type WeakSpot } from './spots';
+import { spotAttributes } from './spots';
+import type { WeakSpot } from './weak-spot';
 
 export interface Proposal {
   readonly mend: CatalogueMend;
@@ -23,10 +26,8 @@ export interface Proposal {
 /** Fitting mends: lasting ones first, those that meet the stricter figure before those that only meet the one used. */
 export function proposalsFor(weak: WeakSpot): Proposal[] {
   const closure = closureFor(weak.letsBy);
-  // A door that habit leaves open wants shutting, not mending.
-  if (!closure || weak.parts.some((part) => part.reason.kind === 'stands-open')) return [];
-  return Object.values(catalogue)
-    .filter((mend) => mend.spot === weak.spot.kind && (mend.fits?.(weak) ?? true))
+  if (!closure) return [];
+  return mendsAt(weak)
     .filter((mend) => stopsThem(mend, weak, closure))
     .map((mend) => ({ mend, weak, closure, meetsStrict: meets(mend, closure.strict) }))
     .sort(
@@ -36,18 +37,45 @@ export function proposalsFor(weak: WeakSpot): Proposal[] {
     );
 }
 
+/** Kinds that are made for a spot like this, whoever they stop. */
+function mendsAt(weak: WeakSpot): CatalogueMend[] {
+  return Object.values(catalogue).filter(
+    (mend) =>
+      mend.spot === weak.spot.kind &&
+      (mend.wide === true) === (weak.zone !== undefined) &&
+      (mend.fits?.(weak) ?? true),
+  );
+}
+
+/** Each kind of mend once, made for as many of those that get by here as it stops. */
+export function partialProposalsFor(weak: WeakSpot): Proposal[] {
+  return mendsAt(weak).flatMap((mend) => {
+    const stopped = weak.letsBy.filter((id) => proposalOf(mend, { ...weak, letsBy: [id] }));
+    const proposal = proposalOf(mend, { ...weak, letsBy: stopped });
+    return proposal ? [proposal] : [];
+  });
+}
+
+function proposalOf(mend: CatalogueMend, weak: WeakSpot): Proposal | undefined {
+  const closure = closureFor(weak.letsBy);
+  return closure && stopsThem(mend, weak, closure)
+    ? { mend, weak, closure, meetsStrict: meets(mend, closure.strict) }
+    : undefined;
+}
+
 function meets(mend: CatalogueMend, closure: number): boolean {
-  const mesh = mend.adds && 'layer' in mend.adds ? mend.adds.layer : undefined;
+  const mesh = meshOf(mend);
   return mesh === undefined || meshes[mesh].clear.value <= closure;
 }
 
 /** A mend that leaves one of them in is no mend. */
 function stopsThem(mend: CatalogueMend, weak: WeakSpot, closure: Closure): boolean {
-  if (mend.targets) return mend.targets(weak) !== undefined;
+  if (mend.targets) return mend.targets(weak, closure) !== undefined;
   if (!meets(mend, closure.used)) return false;
   if (!mend.adds) return true;
-  if ('layer' in mend.adds) return coverStops(mend.adds.layer, weak);
-  if (weak.spot.kind !== 'latch') return true;
+  const mesh = meshOf(mend);
+  if (mesh) return coverStops(mesh, weak);
+  if (!('latch' in mend.adds) || weak.spot.kind !== 'latch') return true;
   const added = mend.adds.latch;
   return weak.letsBy.every(
     (id) => compareRungs(latchReasonAfter(weak, animals[id], added), 'holds') === 0,
@@ -86,8 +114,11 @@ export function chooseMend(
 
 /** The readings that will show that it holds. */
 export function targetsOf({ mend, weak, closure }: Proposal): Target[] {
-  const own = mend.targets?.(weak);
-  if (own) return own.map((target) => ({ ...target, item: weak.spot.item }));
+  const own = mend.targets?.(weak, closure);
+  if (own) return own.map(({ item = weak.spot.item, ...target }) => ({ ...target, item }));
+  if (mend.adds && !('layer' in mend.adds || 'latch' in mend.adds)) {
+    return targetsOfAdded(weak, mend, closure.strict);
+  }
   const item = mend.adds ? addedItem(weak.spot, mend.kind) : weak.spot.item;
   if (mend.adds && 'latch' in mend.adds && weak.spot.kind === 'edges') {
     return [

@@ -1,9 +1,12 @@
 /** The questions that measuring a mend again asks: exactly the readings it was to change. */
 import { findItem } from '../place/find';
+import type { AttributeId } from '../place/attributes';
+import type { ItemId } from '../place/place';
 import type { Mend, Target } from '../place/mend';
 import type { Place } from '../place/place';
 import { setAttribute } from '../place/set-attribute';
-import { questionsOf, type Question } from '../walk/questions';
+import { questionId, questionsOf, type Question, type QuestionKind } from '../walk/questions';
+import { asMeant } from './as-meant';
 
 export interface AgainQuestion {
   readonly target: Target;
@@ -14,18 +17,50 @@ export interface AgainQuestion {
 export function questionsAgain(place: Place, mend: Mend): AgainQuestion[] {
   const all = questionsOf(assumingFitted(place, mend));
   return mend.targets.flatMap((target) => {
-    const question = all.find((it) => it.item === target.item && it.attribute === target.attribute);
-    return question && findItem(place, target.item) ? [{ target, question }] : [];
+    const question =
+      all.find((it) => it.item === target.item && it.attribute === target.attribute) ??
+      ofTheStructure(place, target.item, target.attribute);
+    return question && (findItem(place, target.item) || target.item === place.fence?.id)
+      ? [{ target, question }]
+      : [];
   });
 }
 
 /** A layer not yet read as there has no clear opening to ask about, an apron no tie: ask as if they were there. */
 function assumingFitted(place: Place, mend: Mend): Place {
   return mend.targets.reduce(
-    (soFar, { item, attribute, value }) =>
-      'atMost' in value
+    (soFar, target) =>
+      'atMost' in target.value
         ? soFar
-        : setAttribute(soFar, item, attribute, 'is' in value ? value : { is: value.atLeast }),
+        : setAttribute(soFar, target.item, target.attribute, asMeant(target.value)),
     place,
   );
+}
+
+const kinds: Readonly<Partial<Record<AttributeId, QuestionKind>>> = {
+  'top.kind': 'top-edge',
+  'top.width': 'overhang',
+  'opening.letGo': 'lets-go',
+  'opening.habit': 'habit',
+  'ground.floor': 'wire-floor',
+  'skirt.depth': 'skirt-depth',
+  'skirt.outward': 'skirt-outward',
+};
+
+/** What no walk asks, since the place was described so; only a mend changes it. */
+function ofTheStructure(place: Place, item: ItemId, attribute: AttributeId): Question | undefined {
+  const found = findItem(place, item);
+  const kind = kinds[attribute];
+  if (!found || !kind) return undefined;
+  return {
+    id: questionId(item, attribute),
+    kind,
+    leg: 'lap',
+    bay: found.bay.id,
+    item,
+    attribute,
+    ...(found.kind === 'opening' && { opening: found.opening.name }),
+    answered: false,
+    known: undefined,
+  };
 }

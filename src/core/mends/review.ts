@@ -2,11 +2,13 @@
 import { bayEffort } from '../effort/bay-effort';
 import type { PartEffort } from '../effort/reason';
 import { applyReadings, attributeKey, latestReadings } from '../place/apply-readings';
-import { findBay } from '../place/find';
-import type { Mend, MendState, Target } from '../place/mend';
-import type { Place } from '../place/place';
-import type { ReadingMethod, Walk } from '../place/walk';
+import { findItem } from '../place/find';
+import type { Mend, MendState, SpotKind, Target, TargetValue } from '../place/mend';
+import type { Bay, Place } from '../place/place';
+import { bounds, type PossibleLength } from '../place/possible';
+import type { Reading, ReadingMethod, Walk } from '../place/walk';
 import { animals } from '../tables/animals';
+import { wireTolerance } from '../tables/shocking';
 import { spotOf } from './spots';
 
 export interface MendCheck {
@@ -16,6 +18,8 @@ export interface MendCheck {
   readonly stillLetsBy: readonly PartEffort[];
   /** Judged as stopped, though over the stricter figure the mend was designed to. */
   readonly inDoubt: readonly PartEffort[];
+  /** Read, and not as it was to be, where no body's size decides: a wire's height, volts, how a door stands. */
+  readonly unmet: readonly Target[];
   readonly holds: boolean;
 }
 
@@ -28,11 +32,32 @@ export function checkMend(place: Place, walks: readonly Walk[], mend: Mend): Men
     return !read || since === undefined || read.at < since || !byHand.includes(read.how);
   });
   const parts = spotParts(applyReadings(place, walks).place, mend);
+  const unmet = asWritten.includes(mend.spot.kind)
+    ? mend.targets.filter((target) => {
+        const read = latest.get(attributeKey(target.item, target.attribute))?.reading;
+        return read && !isMet(target.value, read.value);
+      })
+    : [];
   const stillLetsBy = parts.filter((part) => part.minutes !== null);
   const inDoubt = parts.filter(
     (part) => part.reason.kind === 'opening' && part.reason.verdict === 'in-doubt',
   );
-  return { unread, stillLetsBy, inDoubt, holds: unread.length === 0 && stillLetsBy.length === 0 };
+  const holds = unread.length === 0 && stillLetsBy.length === 0 && unmet.length === 0;
+  return { unread, stillLetsBy, inDoubt, unmet, holds };
+}
+
+/** Spots at which nothing gives way or holds by itself: they turn tries back, or are a habit. */
+const asWritten: readonly SpotKind[] = ['habit', 'strand', 'fence'];
+
+function isMet(target: TargetValue, value: Reading['value']): boolean {
+  if (value === 'cannot-tell') return false;
+  if ('is' in target) return 'is' in value && value.is === target.is;
+  if ('is' in value && typeof value.is === 'string') return false;
+  const [low, high] = bounds(value as PossibleLength, [0, Infinity]);
+  if ('atMost' in target) return high <= target.atMost;
+  if ('atLeast' in target) return low >= target.atLeast;
+  const tolerance = wireTolerance.value;
+  return low >= target.near - tolerance && high <= target.near + tolerance;
 }
 
 /** A mend holds by tape or probe; what is estimated, remembered or said to be as elsewhere shows nothing of it. */
@@ -40,14 +65,26 @@ const byHand: readonly ReadingMethod[] = ['measured', 'probed'];
 
 /** Every part at the mended spot against the animals it was to stop, unread gaps taken as open. */
 function spotParts(found: Place, mend: Mend): PartEffort[] {
-  const bay = findBay(found, mend.bay)?.bay;
-  if (!bay) return [];
-  return mend.stops
-    .flatMap((id) => bayEffort(bay, animals[id], 'worst'))
-    .filter((part) => {
-      const spot = spotOf(found, part);
-      return spot.kind === mend.spot.kind && spot.item === mend.spot.item;
-    });
+  const items = [mend.bay, ...mend.targets.map(({ item }) => item)];
+  const bays = new Set(items.flatMap((item) => findItem(found, item)?.bay ?? []));
+  return [...bays].flatMap((bay) =>
+    mend.stops
+      .flatMap((id) => bayEffort(bay, animals[id], 'worst'))
+      .filter((part) => isOfMend(found, bay, mend, part)),
+  );
+}
+
+function isOfMend(found: Place, bay: Bay, { spot }: Mend, part: PartEffort): boolean {
+  const own = spotOf(found, part);
+  // Of a whole zone: every bay it was to change, and all of a roof that it brought.
+  if (found.zones.some(({ id }) => id === spot.item)) {
+    return own.kind === spot.kind || bay.ready === true;
+  }
+  // What was bare is covered since, and is judged as mesh.
+  if (spot.kind === 'bare' && own.kind === 'mesh') {
+    return own.item === spot.item || own.item.startsWith(`${spot.item}+`);
+  }
+  return own.kind === spot.kind && own.item === spot.item;
 }
 
 export function lastChange(mend: Mend, state: MendState): Mend['history'][number] | undefined {
@@ -76,5 +113,6 @@ export function reviewMends(
 function nextState(place: Place, walks: readonly Walk[], mend: Mend): MendState | undefined {
   if (mend.state === 'done') return checkMend(place, walks, mend).holds ? 'held' : undefined;
   if (mend.state !== 'held') return undefined;
-  return checkMend(place, walks, mend).stillLetsBy.length > 0 ? 'open' : undefined;
+  const { stillLetsBy, unmet } = checkMend(place, walks, mend);
+  return stillLetsBy.length > 0 || unmet.length > 0 ? 'open' : undefined;
 }

@@ -4,20 +4,12 @@ import type { AttributeId } from '../place/attributes';
 import { findItem } from '../place/find';
 import type { Spot, SpotKind } from '../place/mend';
 import type { Bay, Place } from '../place/place';
+import type { WeakSpot } from './weak-spot';
 import { bayEffort } from '../effort/bay-effort';
 import { nightShut, type When } from '../effort/when';
 import { rungMinutes } from '../effort/rung';
-import { animals, type AnimalId } from '../tables/animals';
+import { animals } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
-
-export interface WeakSpot {
-  readonly spot: Spot;
-  readonly bay: Bay;
-  /** Animals that live here and get by it, for sure, as it was last found. */
-  readonly letsBy: readonly AnimalId[];
-  /** What gives way, the widest first. */
-  readonly parts: readonly PartEffort[];
-}
 
 /** The attributes that are read again to see whether a spot holds. */
 export const spotAttributes: Readonly<Record<SpotKind, readonly AttributeId[]>> = {
@@ -29,9 +21,12 @@ export const spotAttributes: Readonly<Record<SpotKind, readonly AttributeId[]>> 
   edges: ['opening.gap', 'opening.gapPulled'],
   latch: ['latch.kind'],
   reach: ['bay.roost'],
-  top: [],
+  top: ['top.kind', 'top.width'],
   frame: ['ground.pegs'],
-  bare: [],
+  bare: ['layer.mesh'],
+  habit: ['opening.habit'],
+  strand: ['strand.height', 'strand.touching'],
+  fence: ['fence.volts'],
 };
 
 const kindOf: Readonly<Partial<Record<AttributeId, SpotKind>>> = {
@@ -53,7 +48,7 @@ const kindByAttack: Readonly<Partial<Record<Attack, SpotKind>>> = {
   fly: 'top',
   lift: 'frame',
   open: 'latch',
-  wait: 'latch',
+  wait: 'habit',
 };
 
 /** The spot a part belongs to. Mesh is named by its band or its opening, a latch by its door: what a mend works on. */

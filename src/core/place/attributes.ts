@@ -7,7 +7,7 @@ import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
 import { touching } from '../tables/shocking';
 import { soils } from '../tables/soils';
-import { yesNo, type YesNo } from './bay';
+import { habits, letGos, topKinds, yesNo, type YesNo } from './bay';
 import { amountChecks, choiceChecks, type CheckId } from './checks';
 
 export type AttributeId =
@@ -36,6 +36,10 @@ export type AttributeId =
   | 'strand.standOff'
   | 'strand.touching'
   | 'fence.volts'
+  | 'top.kind'
+  | 'top.width'
+  | 'opening.letGo'
+  | 'opening.habit'
   | CheckId;
 
 export type AmountUnit = 'mm' | 'kg' | 'kV' | 'birds' | 'min';
@@ -87,6 +91,8 @@ const farthestRoost = 5000;
 const highestStrand = 2500;
 /** No energizer for stock gives more, kV (assumption of ours). */
 const mostVolts = 15;
+/** No overhang is wider (assumption of ours). */
+const widestOverhang = 2000;
 
 export const attributes: Readonly<Record<AttributeId, Attribute>> = {
   'ground.gap': length('less', widestGap),
@@ -115,6 +121,11 @@ export const attributes: Readonly<Record<AttributeId, Attribute>> = {
   'strand.standOff': length('none', widestGap),
   'strand.touching': choice(touching, touching),
   'fence.volts': length('more', mostVolts, 'kV'),
+  // Of the structure: read where a mend was to change them.
+  'top.kind': choice(topKinds, 'none'),
+  'top.width': length('more', widestOverhang),
+  'opening.letGo': choice(letGos, letGos),
+  'opening.habit': choice(habits, habits),
   ...checkAttributes(),
 };
 

@@ -35,11 +35,16 @@ export interface Bay {
   readonly condition?: PossibleChoice<Condition>;
   /** The nearest a bird at roost comes to this bay's cover. */
   readonly roost?: PossibleLength;
+  /** Stands ready for a mend: as long as all of its layers are "none" there is no such bay, and no edge to go round. */
+  readonly ready?: true;
 }
+
+export const topKinds = ['roof', 'hood', 'overhang', 'tilt', 'open'] as const;
+export type TopKind = (typeof topKinds)[number];
 
 export interface TopEdge {
   /** `roof`: joined to one. Anything else stands free. */
-  readonly kind: 'roof' | 'open' | 'overhang' | 'hood' | 'tilt';
+  readonly kind: TopKind;
   /** How far an overhang or hood reaches out. */
   readonly width?: number;
   /** Degrees outward from upright. */
@@ -116,8 +121,11 @@ export interface Opening {
   /** How it stands by day. Absent: a pop door stands open, everything else shut. */
   readonly byDay?: ByDay;
   /** Which way it goes when let go: one that falls shut is not left open. */
-  readonly letGo?: 'stays' | 'falls-shut';
+  readonly letGo?: LetGo;
 }
+
+export const letGos = ['falls-shut', 'stays'] as const;
+export type LetGo = (typeof letGos)[number];
 
 export const openingKinds = [
   'gate',

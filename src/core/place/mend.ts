@@ -27,6 +27,30 @@ export const mendKinds = [
   'padlock',
   'roost-away',
   'pegs-in',
+  'kerb-along',
+  'floor-mesh',
+  'line-welded-25',
+  'line-welded-25x50',
+  'boarded',
+  'clip-edge',
+  'hole-stuffed',
+  'wedge-shut',
+  'carabiner-on',
+  'collar-plate',
+  'lap-seam',
+  'screw-shut',
+  'spring-closer',
+  'shut-nightly',
+  'overhang-out',
+  'roof-mesh',
+  'net-over',
+  'weight-on',
+  'mesh-in-bare',
+  'strand-set',
+  'strand-clear',
+  'fence-charge',
+  /** The keeper's own; what it is and does stands in the mend itself. */
+  'own',
 ] as const;
 export type MendKind = (typeof mendKinds)[number];
 
@@ -46,6 +70,15 @@ export interface Mend {
   readonly targets: readonly Target[];
   readonly state: MendState;
   readonly history: readonly StateChange[];
+  /** Of a mend of kind `own`: what the keeper says of it. Its effect is its targets. */
+  readonly own?: OwnMend;
+}
+
+export interface OwnMend {
+  readonly name: string;
+  /** Hundredths of the keeper's money. */
+  readonly cents: number;
+  readonly minutes: number;
 }
 
 /** A place in a bay that one mend puts right. */
@@ -70,6 +103,11 @@ export const spotKinds = [
   'frame',
   /** Where there is no cover at all. */
   'bare',
+  /** A door that habit, or a forgotten round, leaves open. */
+  'habit',
+  /** The strands crossing a bay, and the line they hang on. */
+  'strand',
+  'fence',
 ] as const;
 export type SpotKind = (typeof spotKinds)[number];
 
@@ -85,6 +123,8 @@ export type TargetValue =
   | { readonly atMost: number }
   /** A depth or width of at least this, mm. */
   | { readonly atLeast: number }
+  /** A height or distance that has a right value, mm: within the tolerance of strands. */
+  | { readonly near: number }
   | { readonly is: string };
 
 export interface StateChange {

@@ -53,7 +53,12 @@ function bayWith(bay: Bay, values: Values): Bay {
   const latch = (it: FittedLatch): FittedLatch => itemWith(it, 'latch', values.get(it.id));
   const band = (it: Band): Band => ({ ...it, layers: it.layers.map(layer) });
   const opening = (it: Opening): Opening => ({
-    ...itemWith(it, 'opening', values.get(it.id)),
+    ...plain(
+      itemWith(it, 'opening', values.get(it.id), structural),
+      'opening',
+      values.get(it.id),
+      structural,
+    ),
     latches: it.latches.map(latch),
     ...(it.cover && { cover: it.cover.map(layer) }),
   });
@@ -61,6 +66,7 @@ function bayWith(bay: Bay, values: Values): Bay {
   const own = values.get(bay.id);
   return {
     ...itemWith(bay, 'bay', own),
+    top: plain(bay.top, 'top', own),
     bands: bay.bands.map(band),
     openings: bay.openings.map(opening),
     strands: bay.strands.map(strand),
@@ -81,6 +87,24 @@ function groundWith(
 
 const undescribedSkirt: Skirt = { mesh: any, depth: any, outward: any, tied: any };
 
+/** What of an opening is one value, never a set. */
+const structural: readonly string[] = ['letGo', 'habit'];
+
+/** The same for fields of the structure: they change only by a reading that is sure. */
+function plain<T extends object>(
+  item: T,
+  part: 'top' | 'opening',
+  values: ReadonlyMap<AttributeId, Possible> | undefined,
+  fields?: readonly string[],
+): T {
+  const known = [...(values ?? [])].flatMap(([attribute, value]) => {
+    const [of, field] = attribute.split('.');
+    const isIts = of === part && field !== undefined && (fields?.includes(field) ?? true);
+    return isIts && 'is' in value ? [[field, value.is] as const] : [];
+  });
+  return known.length === 0 ? item : { ...item, ...Object.fromEntries(known) };
+}
+
 type Part = 'ground' | 'skirt' | 'bay' | 'layer' | 'opening' | 'latch' | 'strand' | 'fence';
 
 /** Sets the fields whose attributes begin with this part's name: `ground.gap` is the field `gap` of the ground line. */
@@ -88,12 +112,13 @@ function itemWith<T>(
   item: T,
   part: Part,
   values: ReadonlyMap<AttributeId, Possible> | undefined,
+  except: readonly string[] = [],
 ): T {
   if (!values) return item;
   const changed = { ...item } as Record<string, unknown>;
   for (const [attribute, value] of values) {
     const [of, field] = attribute.split('.');
-    if (of === part && field) changed[field] = value;
+    if (of === part && field && !except.includes(field)) changed[field] = value;
   }
   return changed as T;
 }

@@ -20,6 +20,7 @@ import type {
 } from '../place/place';
 import { isKnown, type Possible } from '../place/possible';
 import { isFixed, isSwinging } from '../effort/doors';
+import { isNotThere } from '../effort/layers';
 import { reachEffort } from '../effort/reach';
 import { nightShut } from '../effort/when';
 import { animals } from '../tables/animals';
@@ -52,6 +53,10 @@ export type QuestionKind =
   | 'strand-stand-off'
   | 'strand-touching'
   | 'volts'
+  | 'top-edge'
+  | 'overhang'
+  | 'lets-go'
+  | 'habit'
   /** Looked at and recorded, never judged: place/checks.ts. */
   | 'check';
 
@@ -229,6 +234,8 @@ function bayQuestions(bay: Bay, face: Face, leg: Leg, matters: Matters): Questio
       : []),
   ];
   const roost = matters.roost(bay, face);
+  // What stands ready for a mend is asked of when the mend is measured.
+  if (isNotThere(bay)) return [];
   // A strand standing free has no sill, no cover and nothing to pull at.
   if (bay.bands.length === 0) return strands;
   const isHeld = bay.fixing !== undefined || !everyLayer(bay, (layer) => layer.fixing);

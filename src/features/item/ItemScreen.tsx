@@ -22,7 +22,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { lineCode } from '@/ui/theme/line-code';
 import { space } from '@/ui/theme/tokens';
 import { itemName } from '@/words/item-words';
-import { mendStateWords, mendWords } from '@/words/mend-words';
+import { mendName, mendStateWords } from '@/words/mend-words';
 import { capital } from '@/words/names';
 import { Photos } from '@/features/photos/Photos';
 import { scenarioNames } from '@/words/scenario-words';
@@ -133,7 +133,7 @@ function MendsHere({ yard, judgement, item, spots }: MendsProps) {
           style={styles.link}
         >
           <Txt kind="strong" tone="holds">
-            {mendWords[mend.kind].name}: {mendStateWords[mend.state]}
+            {mendName(mend)}: {mendStateWords[mend.state]}
           </Txt>
         </Link>
       ))}

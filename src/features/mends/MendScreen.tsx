@@ -2,7 +2,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { catalogue } from '@/core/mends/catalogue';
 import { checkMend } from '@/core/mends/review';
 import { findBay, itemIdsOf } from '@/core/place/find';
 import type { Mend, MendState } from '@/core/place/mend';
@@ -17,9 +16,10 @@ import { BackLink } from '@/ui/controls/BackLink';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { cautionWords, mendStateWords, mendWords } from '@/words/mend-words';
+import { mendName, mendStateWords } from '@/words/mend-words';
 import { animalList, capital } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
+import { HowTo } from './HowTo';
 import { MendOutcome } from './MendOutcome';
 import { MendTargets } from './MendTargets';
 import { StateTrail } from './StateTrail';
@@ -31,7 +31,7 @@ export function MendScreen({ yard, id }: { readonly yard: Yard; readonly id: str
 
 function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
   const { found } = useJudgement(yard);
-  const { name, steps } = mendWords[mend.kind];
+  const name = mendName(mend);
   const bay = findBay(yard.place, mend.bay)?.bay;
   const check = checkMend(yard.place, yard.walks, mend);
   return (
@@ -48,17 +48,8 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
       </View>
       <View style={styles.part}>
         <Txt kind="heading">How</Txt>
-        {steps.map((step, index) => (
-          <Txt key={step}>
-            {index + 1}. {step}
-          </Txt>
-        ))}
         <MendTargets place={found.place} mend={mend} />
-        {catalogue[mend.kind].cautions.map((caution) => (
-          <Notice key={caution} tone="hours">
-            {cautionWords[caution]}
-          </Notice>
-        ))}
+        {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
       </View>
       <View style={styles.part}>
         <Txt kind="heading">So far</Txt>

@@ -4,6 +4,8 @@ import { questionsAgain } from '@/core/mends/readings-again';
 import type { Mend, Target } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
+import type { AttributeId } from '@/core/place/attributes';
+import { choiceWords } from '@/words/choice-words';
 import { amountWords } from '@/words/length-words';
 import { capital, latchNames, meshNames, soilNames } from '@/words/names';
 import { questionWords } from '@/words/question-words';
@@ -23,11 +25,21 @@ export function MendTargets({ place, mend }: { readonly place: Place; readonly m
   );
 }
 
+const structural: Readonly<Partial<Record<AttributeId, true>>> = {
+  'top.kind': true,
+  'opening.letGo': true,
+  'opening.habit': true,
+  'strand.touching': true,
+};
+
 function targetWords(place: Place, { attribute, value }: Target): string {
   if ('atMost' in value)
     return `make it ${amountWords(value.atMost, attribute, place.units)} or less.`;
   if ('atLeast' in value)
     return `make it ${amountWords(value.atLeast, attribute, place.units)} or more.`;
+  if ('near' in value)
+    return `${amountWords(value.near, attribute, place.units)}, within a few fingers.`;
+  if (attribute in structural) return `${choiceWords(place, attribute, value.is)[0]}.`;
   if (value.is in soilNames) return `${soilNames[value.is as Soil][0]}.`;
   if (value.is === 'yes') return 'yes.';
   if (value.is in latchNames) return `${latchNames[value.is as LatchId]}.`;

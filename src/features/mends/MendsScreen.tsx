@@ -9,7 +9,7 @@ import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { wayTitle } from '@/words/headline';
-import { mendStateWords, mendWords } from '@/words/mend-words';
+import { mendName, mendStateWords } from '@/words/mend-words';
 import { animalList, capital, count } from '@/words/names';
 
 interface Group {
@@ -80,9 +80,9 @@ function MendGroup({ name, yard, mends }: { name: string; yard: Yard; mends: rea
         <LinkRow
           key={mend.id}
           href={{ pathname: '/mends/[id]', params: { id: mend.id } }}
-          says={`${mendWords[mend.kind].name}, ${mendStateWords[mend.state]}`}
+          says={`${mendName(mend)}, ${mendStateWords[mend.state]}`}
         >
-          <Txt kind="strong">{mendWords[mend.kind].name}</Txt>
+          <Txt kind="strong">{mendName(mend)}</Txt>
           <Txt tone="ink2">
             {capital(findBay(yard.place, mend.bay)?.bay.name ?? mend.bay)}, against{' '}
             {animalList(mend.stops)}. {capital(mendStateWords[mend.state])}.

@@ -7,7 +7,7 @@ import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
-import { mendWords } from '@/words/mend-words';
+import { mendName } from '@/words/mend-words';
 import { questionWords } from '@/words/question-words';
 import { QuestionScreen } from './QuestionScreen';
 
@@ -46,7 +46,7 @@ export function AgainQuestionScreen({ yard, mendId, step }: Props) {
       question={here.question}
       given={readingIn(openWalk(yard.walks, 'measure-again'), here.question)}
       progress={`${step + 1} of ${questions.length}`}
-      note={mendWords[mend.kind].name}
+      note={mendName(mend)}
       nextName={next ? questionWords(next.question, place).short : 'see whether it holds'}
       where={findBay(place, mend.bay)?.bay.name ?? ''}
       onSave={async (readings) => {

@@ -3,7 +3,8 @@ import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { proposalsFor, type Proposal } from '@/core/mends/propose';
-import { weakSpots, type WeakSpot } from '@/core/mends/spots';
+import { weakSpots } from '@/core/mends/spots';
+import type { WeakSpot } from '@/core/mends/weak-spot';
 import type { FoundPlace } from '@/core/place/apply-readings';
 import { findBay } from '@/core/place/find';
 import type { Mend } from '@/core/place/mend';
@@ -18,7 +19,7 @@ import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { animalList, capital } from '@/words/names';
-import { mendStateWords, mendWords } from '@/words/mend-words';
+import { mendName, mendStateWords } from '@/words/mend-words';
 import { spotWords } from '@/words/spot-words';
 import { notSavedWords } from '@/words/not-saved-words';
 import { ProposalRow } from './ProposalRow';
@@ -101,7 +102,7 @@ export function SpotBlock({
       {inHand ? (
         <Link href={{ pathname: '/mends/[id]', params: { id: inHand.id } }} style={styles.link}>
           <Txt kind="strong" tone="holds">
-            {mendWords[inHand.kind].name}: {mendStateWords[inHand.state]}
+            {mendName(inHand)}: {mendStateWords[inHand.state]}
           </Txt>
         </Link>
       ) : (

@@ -1,6 +1,6 @@
 /** The place file as a JSON Schema, its lists taken from the tables. Written to docs/format/place.schema.json. */
 import { attributeIds } from '../../place/attributes';
-import { byDays, habits, openingKinds, yesNo } from '../../place/bay';
+import { byDays, habits, letGos, openingKinds, topKinds, yesNo } from '../../place/bay';
 import { mendKinds, mendStates, spotKinds } from '../../place/mend';
 import { birdKinds, movesOn, sideKinds, strandHours, zoneKinds } from '../../place/place';
 import { sightingKinds } from '../../place/sighting';
@@ -108,7 +108,7 @@ const structure: Readonly<Record<string, JsonSchema>> = {
     habit: oneOf(habits),
     shutBy: oneOf(['hand', 'cord', 'light', 'nobody']),
     'byDay?': oneOf(byDays),
-    'letGo?': oneOf(['stays', 'falls-shut']),
+    'letGo?': oneOf(letGos),
   }),
   strand: shape({
     id: text,
@@ -123,7 +123,7 @@ const structure: Readonly<Record<string, JsonSchema>> = {
     height: length,
     'base?': length,
     top: shape({
-      kind: oneOf(['roof', 'open', 'overhang', 'hood', 'tilt']),
+      kind: oneOf(topKinds),
       'width?': number(0),
       'tilt?': number(0, 90),
     }),
@@ -136,6 +136,7 @@ const structure: Readonly<Record<string, JsonSchema>> = {
     'fixing?': possibleChoice(fixings),
     'condition?': possibleChoice(conditions),
     'roost?': maybeLength,
+    'ready?': { const: true },
   }),
   face: shape({
     id: text,
@@ -210,7 +211,12 @@ const records: Readonly<Record<string, JsonSchema>> = {
     item: text,
     attribute: oneOf(attributeIds),
     value: {
-      oneOf: [shape({ is: text }), shape({ atMost: length }), shape({ atLeast: length })],
+      oneOf: [
+        shape({ is: text }),
+        shape({ atMost: length }),
+        shape({ atLeast: length }),
+        shape({ near: length }),
+      ],
     },
   }),
   mend: shape({
@@ -223,6 +229,11 @@ const records: Readonly<Record<string, JsonSchema>> = {
     targets: list(ref('target')),
     state: oneOf(mendStates),
     history: list(shape({ state: oneOf(mendStates), at: ref('instant'), 'walk?': maxText(200) })),
+    'own?': shape({
+      name: { type: 'string', minLength: 1, maxLength: 80 },
+      cents: whole(0, 100_000_000),
+      minutes: whole(0, 100_000),
+    }),
   }),
   logEntry: {
     oneOf: [

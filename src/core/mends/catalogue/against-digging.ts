@@ -1,11 +1,12 @@
 /** What keeps diggers out: mesh laid out, mesh let in, both, or a hard edge. Each as far as those it is to stop require. */
-import type { MendKind } from '../../place/mend';
 import { stopsInGround } from '../../effort/dig';
 import { animals, type AnimalId, type EnoughAgainstDigging } from '../../tables/animals';
-import type { WeakSpot } from '../spots';
+import type { WeakSpot } from '../weak-spot';
+import { isLightFrame } from './light-frame';
 import {
   workTime,
   type Amount,
+  type CatalogueKind,
   type CatalogueMend,
   type Caution,
   type SpotTarget,
@@ -40,7 +41,7 @@ function stoppedBySkirt(id: AnimalId): boolean {
 const total = ({ depth, outward }: EnoughAgainstDigging): number => depth.value + outward.value;
 
 function againstDigging(
-  kind: MendKind,
+  kind: CatalogueKind,
   allowed: (enough: EnoughAgainstDigging) => boolean,
   minutesPerMetre: number,
   cautions: readonly Caution[],
@@ -108,6 +109,7 @@ export const slabsAlong: CatalogueMend = {
   kind: 'slabs-along',
   term: 'lasting',
   spot: 'dig',
+  fits: (weak) => !isLightFrame(weak),
   targets: () => [{ attribute: 'ground.soil', value: { is: 'hard-surface' } }],
   takes: ({ bay }) => [{ material: 'slabs', length: bay.width, height: 450 }],
   time: ({ bay }) => workTime(20 + bay.width / 40),

@@ -3,20 +3,27 @@ import type { MeshId } from '../../tables/meshes';
 import type { Figure } from '../../tables/figure';
 import type { LatchId } from '../../tables/latches';
 import type { MendKind, SpotKind, Target } from '../../place/mend';
-import type { WeakSpot } from '../spots';
+import type { ItemId } from '../../place/place';
+import type { WeakSpot } from '../weak-spot';
 import { practice } from '../../tables/millimetres';
+import type { Target as Closure } from '../../walk/what-it-means';
+
+/** All but the keeper's own. */
+export type CatalogueKind = Exclude<MendKind, 'own'>;
 
 export interface CatalogueMend {
-  readonly kind: MendKind;
+  readonly kind: CatalogueKind;
   /** `tonight` keeps things out until a lasting mend is made. */
   readonly term: 'lasting' | 'tonight';
   readonly spot: SpotKind;
+  /** Done for a whole zone at once, or not at all. */
+  readonly wide?: true;
   /** Narrower than the spot: which weak spots of that kind it suits. Absent: all. */
   readonly fits?: (weak: WeakSpot) => boolean;
   /** What it adds to the place; it does not count until it has been measured. */
-  readonly adds?: { readonly layer: MeshId } | { readonly latch: LatchId };
+  readonly adds?: Added;
   /** What has to be read afterwards; `undefined` where it cannot stop them all. Absent: the spot's own readings, shut. */
-  readonly targets?: (weak: WeakSpot) => readonly SpotTarget[] | undefined;
+  readonly targets?: (weak: WeakSpot, closure: Closure) => readonly SpotTarget[] | undefined;
   /** What it takes, for this spot. */
   readonly takes: (weak: WeakSpot) => readonly Amount[];
   /** Working time for this spot, minutes. */
@@ -24,7 +31,17 @@ export interface CatalogueMend {
   readonly cautions: readonly Caution[];
 }
 
-export type SpotTarget = Omit<Target, 'item'>;
+/** Of another item than the spot's own where it says so. */
+export type SpotTarget = Omit<Target, 'item'> & { readonly item?: ItemId };
+
+export type Added =
+  | { readonly layer: MeshId }
+  | { readonly latch: LatchId }
+  /** Cover where there was none, from edge to edge. */
+  | { readonly cover: MeshId }
+  /** Over a whole zone. */
+  | { readonly roof: MeshId }
+  | { readonly strands: true };
 
 export type Material =
   | 'slabs'
@@ -37,14 +54,36 @@ export type Material =
   | 'stones'
   | 'channel'
   | 'hasp'
-  | 'pegs';
+  | 'pegs'
+  | 'kerb'
+  | 'plate'
+  | 'brackets'
+  | 'ballast'
+  | 'closer'
+  | 'insulators'
+  | 'fence-wire'
+  | 'earth-stake'
+  | 'ties';
 
 export type Amount =
   | { readonly material: Material; readonly length: number; readonly height?: number }
   | { readonly material: Material; readonly count: number };
 
 export type Caution =
-  'cut-wire' | 'digging' | 'air' | 'animal-inside' | 'keeper-shut-in' | 'rots' | 'scratched-out';
+  | 'cut-wire'
+  | 'digging'
+  | 'air'
+  | 'shade'
+  | 'fire'
+  | 'animal-inside'
+  | 'keeper-shut-in'
+  | 'entangling'
+  | 'drainage'
+  | 'snow'
+  | 'ladder'
+  | 'electric'
+  | 'rots'
+  | 'scratched-out';
 
 /** Minutes of work: a round sum of ours, to rank mends by; nobody has timed them. */
 export function workTime(value: number): Figure {

@@ -1,10 +1,9 @@
 /** One more thing to undo: a two-motion latch, a clip through a hasp, a padlock. */
-import type { MendKind } from '../../place/mend';
 import type { LatchId } from '../../tables/latches';
-import { workTime, type Amount, type CatalogueMend } from './catalogue-mend';
+import { workTime, type Amount, type CatalogueKind, type CatalogueMend } from './catalogue-mend';
 
 function latchWith(
-  kind: MendKind,
+  kind: CatalogueKind,
   latch: LatchId,
   fittings: Amount,
   minutes: number,

@@ -1,12 +1,21 @@
 /** All mends, each kind's best first. */
-import type { MendKind } from '../../place/mend';
 import { apronOut, skirtAndFoot, skirtDown, slabsAlong } from './against-digging';
 import { battenEdge } from './batten-edge';
 import { boardOver } from './board-over';
-import type { CatalogueMend } from './catalogue-mend';
+import { boarded } from './boarded';
+import { collarPlate, lapSeam, screwShut } from './close-opening';
+import { shutNightly, springCloser } from './door-habits';
+import { floorMesh } from './floor-mesh';
+import { carabinerOn, clipEdge, holeStuffed, wedgeShut } from './for-tonight';
+import { kerbAlong } from './kerb-along';
+import { meshInBare } from './mesh-in-bare';
+import { netOver, overhangOut, roofMesh } from './over-the-top';
+import { fenceCharge, strandClear, strandSet } from './strands';
+import { weightOn } from './weight-on';
+import type { CatalogueKind, CatalogueMend } from './catalogue-mend';
 import { doorStop } from './door-stop';
 import { clipThroughHasp, padlock, twoMotionLatch } from './extra-latch';
-import { lineWelded13, lineWelded6 } from './line-welded';
+import { lineWelded13, lineWelded25, lineWelded25x50, lineWelded6 } from './line-welded';
 import { patchBoard } from './patch-board';
 import { patchMesh } from './patch-mesh';
 import { pegsIn } from './pegs-in';
@@ -18,9 +27,16 @@ import { sillApron } from './sill-apron';
 import { sillBoard } from './sill-board';
 import { sillStones } from './sill-stones';
 
-export type { Amount, CatalogueMend, Caution, Material } from './catalogue-mend';
+export type {
+  Added,
+  Amount,
+  CatalogueKind,
+  CatalogueMend,
+  Caution,
+  Material,
+} from './catalogue-mend';
 
-export const catalogue: Readonly<Record<MendKind, CatalogueMend>> = {
+export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'sill-board': sillBoard,
   'sill-apron': sillApron,
   'sill-stones': sillStones,
@@ -43,4 +59,26 @@ export const catalogue: Readonly<Record<MendKind, CatalogueMend>> = {
   padlock,
   'roost-away': roostAway,
   'pegs-in': pegsIn,
+  'kerb-along': kerbAlong,
+  'floor-mesh': floorMesh,
+  'line-welded-25': lineWelded25,
+  'line-welded-25x50': lineWelded25x50,
+  boarded,
+  'clip-edge': clipEdge,
+  'hole-stuffed': holeStuffed,
+  'wedge-shut': wedgeShut,
+  'carabiner-on': carabinerOn,
+  'collar-plate': collarPlate,
+  'lap-seam': lapSeam,
+  'screw-shut': screwShut,
+  'spring-closer': springCloser,
+  'shut-nightly': shutNightly,
+  'overhang-out': overhangOut,
+  'roof-mesh': roofMesh,
+  'net-over': netOver,
+  'weight-on': weightOn,
+  'mesh-in-bare': meshInBare,
+  'strand-set': strandSet,
+  'strand-clear': strandClear,
+  'fence-charge': fenceCharge,
 };

@@ -1,9 +1,14 @@
-/** A second layer of welded mesh over the weak one, in two sizes. */
-import type { MendKind } from '../../place/mend';
+/** A second layer of welded mesh over the weak one, in four sizes. */
 import type { MeshId } from '../../tables/meshes';
-import { coverSize, screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
+import {
+  coverSize,
+  screwsAlong,
+  workTime,
+  type CatalogueKind,
+  type CatalogueMend,
+} from './catalogue-mend';
 
-function lineWith(kind: MendKind, mesh: MeshId): CatalogueMend {
+function lineWith(kind: CatalogueKind, mesh: MeshId): CatalogueMend {
   return {
     kind,
     term: 'lasting',
@@ -25,3 +30,6 @@ function lineWith(kind: MendKind, mesh: MeshId): CatalogueMend {
 
 export const lineWelded13 = lineWith('line-welded-13', 'welded-13');
 export const lineWelded6 = lineWith('line-welded-6', 'welded-6');
+export const lineWelded25 = lineWith('line-welded-25', 'welded-25');
+/** Of stouter wire, against what bites through the lighter ones. */
+export const lineWelded25x50 = lineWith('line-welded-25x50', 'welded-25x50');

@@ -1,0 +1,34 @@
+/** Doors that stand open: shut each night, or falling shut where a round is forgotten. */
+import type { WeakSpot } from '../weak-spot';
+import { workTime, type CatalogueMend } from './catalogue-mend';
+
+const opensBy = ({ parts }: WeakSpot, doors: 'as-habit' | 'round-forgotten'): boolean =>
+  parts.some(({ reason }) => reason.kind === 'stands-open' && reason.doors === doors);
+
+export const shutNightly: CatalogueMend = {
+  kind: 'shut-nightly',
+  term: 'lasting',
+  spot: 'habit',
+  fits: (weak) => opensBy(weak, 'as-habit'),
+  targets: () => [{ attribute: 'opening.habit', value: { is: 'every-night' } }],
+  takes: () => [],
+  time: () => workTime(0),
+  cautions: ['air'],
+};
+
+export const springCloser: CatalogueMend = {
+  kind: 'spring-closer',
+  term: 'lasting',
+  spot: 'habit',
+  // A pop door that falls shut by day shuts birds out.
+  fits: (weak) =>
+    opensBy(weak, 'round-forgotten') &&
+    weak.bay.openings.some((it) => it.id === weak.spot.item && it.kind !== 'pop-door'),
+  targets: () => [{ attribute: 'opening.letGo', value: { is: 'falls-shut' } }],
+  takes: () => [
+    { material: 'closer', count: 1 },
+    { material: 'screws', count: 6 },
+  ],
+  time: () => workTime(30),
+  cautions: ['keeper-shut-in'],
+};

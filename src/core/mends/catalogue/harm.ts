@@ -1,0 +1,46 @@
+/** Harm a mend can do, and whether this one can: all of it is looked at for every mend. */
+import { meshes, type MeshId } from '../../tables/meshes';
+import type { CatalogueMend, Caution } from './catalogue-mend';
+
+export const harms = [
+  'air',
+  'shade',
+  'fire',
+  'keeper-shut-in',
+  'animal-inside',
+  'entangling',
+  'drainage',
+  'snow',
+] as const satisfies readonly Caution[];
+export type Harm = (typeof harms)[number];
+
+export interface HarmCheck {
+  readonly harm: Harm;
+  readonly applies: boolean;
+  /** Of air: the share that what it adds takes away, 0 to 1. */
+  readonly share?: number;
+}
+
+export function harmChecks(mend: CatalogueMend): HarmCheck[] {
+  const cautions: readonly Caution[] = mend.cautions;
+  return harms.map((harm) => {
+    const applies = cautions.includes(harm);
+    const mesh = harm === 'air' && applies ? meshOf(mend) : undefined;
+    return { harm, applies, ...(mesh && { share: airTakenBy(mesh) }) };
+  });
+}
+
+/** Share of a plain opening that wire and knots fill: `1 − (clear ÷ pitch)²` for square mesh (geometry); boards fill all of it. */
+export function airTakenBy(mesh: MeshId): number {
+  const { kind, clear, pitch } = meshes[mesh];
+  if (kind === 'solid' || pitch.value === 0) return 1;
+  return 1 - (clear.value / pitch.value) ** 2;
+}
+
+/** Mesh that the mend adds, wherever it goes. */
+export function meshOf({ adds }: CatalogueMend): MeshId | undefined {
+  if (!adds) return undefined;
+  if ('layer' in adds) return adds.layer;
+  if ('cover' in adds) return adds.cover;
+  return 'roof' in adds ? adds.roof : undefined;
+}

@@ -1,0 +1,19 @@
+/** A kerb bedded along the sill: no gap, and nothing to dig through at the wall. */
+import { isLightFrame } from './light-frame';
+import { workTime, type CatalogueMend } from './catalogue-mend';
+
+export const kerbAlong: CatalogueMend = {
+  kind: 'kerb-along',
+  term: 'lasting',
+  spot: 'ground',
+  // What is moved takes no kerb with it.
+  fits: (weak) => !isLightFrame(weak),
+  targets: (_weak, { strict }) => [
+    { attribute: 'ground.gap', value: { atMost: strict } },
+    { attribute: 'ground.gapLifted', value: { atMost: strict } },
+    { attribute: 'ground.soil', value: { is: 'hard-surface' } },
+  ],
+  takes: ({ bay }) => [{ material: 'kerb', length: bay.width }],
+  time: ({ bay }) => workTime(40 + bay.width / 20),
+  cautions: ['digging', 'animal-inside', 'drainage'],
+};

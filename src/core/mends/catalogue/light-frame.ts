@@ -1,0 +1,6 @@
+/** A frame that is moved: what is bedded or let in at its edge stays behind, and a hard edge takes no pegs. */
+import type { WeakSpot } from '../weak-spot';
+
+export function isLightFrame({ bay }: Pick<WeakSpot, 'bay'>): boolean {
+  return bay.ground?.weight !== undefined;
+}

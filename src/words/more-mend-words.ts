@@ -1,0 +1,147 @@
+/** Mends in plain words, the rest of the catalogue: edges bedded in, zones covered, doors, strands, and what is for tonight only. */
+import type { CatalogueKind } from '@/core/mends/catalogue';
+
+type Words = { readonly name: string; readonly steps: readonly string[] };
+
+export const moreMendWords = {
+  'kerb-along': {
+    name: 'Bed a kerb along the sill',
+    steps: [
+      'Look under first: shut nothing in.',
+      'Dig out a strip along the sill, a spade deep.',
+      'Bed kerb stones tight against the sill and each other; pack behind them.',
+    ],
+  },
+  'floor-mesh': {
+    name: 'Lay a mesh floor under the run',
+    steps: [
+      'Take a spade’s depth of earth off the run.',
+      'Lay 13 mm (½ in) welded mesh right across, strips lapped by a hand, turned up and fixed to every wall.',
+      'Put the earth back: birds must not stand on wire.',
+    ],
+  },
+  'line-welded-25': {
+    name: 'Line with 25 mm (1 in) welded mesh',
+    steps: [
+      'Cut the mesh to cover the whole weak part with overlap on to wood all round.',
+      'Fix with screws and washers, or under a batten. Staples alone draw out.',
+    ],
+  },
+  'line-welded-25x50': {
+    name: 'Line with stout 25 × 50 mm (1 × 2 in) mesh',
+    steps: [
+      'Cut the mesh to cover the whole weak part with overlap on to wood all round.',
+      'Fix with screws and washers, or under a batten. Staples alone draw out.',
+    ],
+  },
+  boarded: {
+    name: 'Board it for good',
+    steps: [
+      'Leave vents and windows as they are.',
+      'Screw sound boards over the whole of the weak part, edges tight, off the wet ground.',
+    ],
+  },
+  'clip-edge': {
+    name: 'Clip the edge for now',
+    steps: ['Pull the mesh flat and tie it to the frame every hand’s breadth.'],
+  },
+  'hole-stuffed': {
+    name: 'Wad the hole with wire mesh for now',
+    steps: ['Crumple offcuts of welded mesh into the hole and jam them tight.'],
+  },
+  'wedge-shut': {
+    name: 'Wedge it shut for now',
+    steps: ['Drive a wedge where the corner gives. Take it out first thing in the morning.'],
+  },
+  'carabiner-on': {
+    name: 'A screw-gate carabiner for now',
+    steps: ['Put it through the latch or hasp and screw it shut.'],
+  },
+  'collar-plate': {
+    name: 'Plate with a hole to fit the pipe',
+    steps: [
+      'Cut a plate that laps the hole by two fingers all round, with a hole no wider than the pipe.',
+      'Slit it, put it round the pipe and screw it on.',
+    ],
+  },
+  'lap-seam': {
+    name: 'Lap the seam under a batten',
+    steps: ['Pull both edges over each other by two fingers.', 'Screw a batten along the lap.'],
+  },
+  'screw-shut': {
+    name: 'Screw the disused door shut',
+    steps: [
+      'See that another way out is left, for people and in a fire.',
+      'Screw it to its frame all round.',
+    ],
+  },
+  'spring-closer': {
+    name: 'Spring or weight that shuts the door',
+    steps: [
+      'Fit a spring, or a weight on a cord over a pulley.',
+      'Let go from wide open and from a hand’s breadth: it must fall shut and latch both times.',
+      'See that you can get out from inside.',
+    ],
+  },
+  'shut-nightly': {
+    name: 'Shut it every night',
+    steps: ['Put it on the evening round, with a name beside it for when you are away.'],
+  },
+  'overhang-out': {
+    name: 'Overhang along the top edge',
+    steps: [
+      'Fix brackets to the posts, pointing outward.',
+      'Stretch welded mesh over them, its inner edge screwed to the top of the wall.',
+    ],
+  },
+  'roof-mesh': {
+    name: 'Roof the run with welded mesh',
+    steps: [
+      'Run battens or wires across at every second post.',
+      'Lay 25 mm (1 in) welded mesh over, strips lapped by a hand.',
+      'Screw it to the top edge all round, with washers.',
+    ],
+  },
+  'net-over': {
+    name: 'Net over the run',
+    steps: [
+      'Run wires across to carry it.',
+      'Stretch netting tight and fix it to the top edge all round, every hand’s breadth.',
+    ],
+  },
+  'weight-on': {
+    name: 'Weigh the frame down',
+    steps: ['Lay slabs on the frame’s foot, spread over both ends, where birds do not stand.'],
+  },
+  'mesh-in-bare': {
+    name: 'Fill it with 13 mm (½ in) welded mesh',
+    steps: [
+      'Cut the mesh to lap on to wood or mesh all round.',
+      'Fix with screws and washers, or under a batten. Staples alone draw out.',
+    ],
+  },
+  'strand-set': {
+    name: 'More strands at the right heights',
+    steps: [
+      'Switch the fence off.',
+      'Fix insulators at the heights given and strain the wire.',
+      'Join it to the line; switch on; read the volts at the far end.',
+    ],
+  },
+  'strand-clear': {
+    name: 'Clear what touches the strand',
+    steps: [
+      'Switch the fence off.',
+      'Cut the grass under it and a hand to either side; set it off the mesh with longer insulators.',
+      'Switch on; read the volts at the far end.',
+    ],
+  },
+  'fence-charge': {
+    name: 'Put volts on the line',
+    steps: [
+      'Switch the fence off.',
+      'Drive another earth stake in damp ground, as far as the energizer’s instructions ask; renew the battery and joints that spark.',
+      'Switch on; read the volts at the far end.',
+    ],
+  },
+} satisfies Partial<Record<CatalogueKind, Words>>;
