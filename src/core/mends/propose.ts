@@ -97,8 +97,14 @@ export function chooseMend(
   id: string,
   at: string,
 ): { readonly place: Place; readonly mend: Mend } {
+  const planned = plannedMend(place, proposal, id, at);
+  return { place: addToPlace(place, planned), mend: planned };
+}
+
+/** The mend alone, as it will be kept. */
+export function plannedMend(place: Place, proposal: Proposal, id: string, at: string): Mend {
   const { mend, weak } = proposal;
-  const planned: Mend = {
+  return {
     id,
     placeId: place.id,
     kind: mend.kind,
@@ -109,7 +115,6 @@ export function chooseMend(
     state: 'planned',
     history: [{ state: 'planned', at }],
   };
-  return { place: addToPlace(place, planned), mend: planned };
 }
 
 /** The readings that will show that it holds. */

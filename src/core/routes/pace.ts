@@ -8,10 +8,10 @@ import { rungMinutes } from '../effort/rung';
 export type Pace = 'way-in' | 'slow-way';
 
 /** Rarer than this, a slow way is not worth counting (figure of the model: assumption of ours). */
-const leastChance = 0.1;
+export const leastChance = 0.1;
 
 /** Strands that turn back this share or more shut a way (figure of the model: assumption of ours). */
-const strandsShut = 0.8;
+export const strandsShut = 0.8;
 
 export function paceOf(route: {
   readonly minutes: number;

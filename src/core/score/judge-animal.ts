@@ -62,11 +62,7 @@ export function judgeAnimal(
 ): AnimalRoutes {
   const about = isAbout(animal, scenario);
   const visits = dailyVisits * shareOfVisits(animal, scenario);
-  const wanted = birds.filter(({ group }) => comesFor(animal, group));
-  const taken = wanted.map((it) => {
-    const share = shareIn(wanted, it, animal);
-    return { ...it, share, damage: damageOf(animal, it.group, share, scenario) };
-  });
+  const taken = takenBy(animal, scenario, birds);
   // What comes for eggs or feed alone is no way in's animal.
   const zones = [...new Set(taken.filter(({ damage }) => damage > 0).map(({ zone }) => zone))];
   const to = about ? routesTo(place, animal, when, zones) : undefined;
@@ -96,6 +92,19 @@ export function judgeAnimal(
     best: to?.all.best ?? [],
     worst: to?.all.worst ?? [],
   };
+}
+
+/** What one visit that gets in takes of each group it comes for. */
+export function takenBy(
+  animal: Animal,
+  scenario: Scenario,
+  birds: readonly Whereabouts[],
+): (Whereabouts & { readonly share: number; readonly damage: number })[] {
+  const wanted = birds.filter(({ group }) => comesFor(animal, group));
+  return wanted.map((it) => {
+    const share = shareIn(wanted, it, animal);
+    return { ...it, share, damage: damageOf(animal, it.group, share, scenario) };
+  });
 }
 
 /** Birds of that kind, eggs or feed: anything of the group's. */

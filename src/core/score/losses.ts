@@ -88,7 +88,8 @@ function dayOf(
   });
 }
 
-function shareOfNights(scenario: Scenario, missedRound: number): number {
+/** Nights that are shut, and nights on which the round was forgotten; every day is a day. */
+export function shareOfNights(scenario: Scenario, missedRound: number): number {
   if (scenario === 'night-shut') return 1 - missedRound;
   return scenario === 'left-open' ? missedRound : 1;
 }

@@ -25,7 +25,9 @@ export type Unit =
   /** Birds (or eggs) taken by one visit that gets in. */
   | 'birds'
   /** Visits in 24 hours. */
-  | 'visits';
+  | 'visits'
+  /** Hundredths of the keeper's money. */
+  | 'cents';
 
 /** The figure with its band. */
 export function ranging(figure: Figure, low: number, high: number): Figure {

@@ -1,0 +1,199 @@
+/**
+ * The set of mends that leaves the fewest birds to be taken for the money and hours there are: exact, by branch and bound. At the
+ * term with most to gain every mend along its weakest way is tried, and last none of them; a branch is bounded by raising each term
+ * as far as what is left could raise it alone (Land and Doig 1960, best first; recalled from memory).
+ */
+import { chanceOf } from '../../routes/chance';
+import type { Steps } from '../../steps';
+import { reachOf, servedBy, type Left, type Served } from './bound';
+import { barring, chosenOf, making, stateOf, sumsOf, weightIn, type Choice } from './choice';
+import { distancesInside, lightestWay } from './distance';
+import { dominated, without } from './dominance';
+import { heapOf } from './heap';
+import type { Limits } from './limits';
+import type { Option, PlanProblem, Term } from './problem';
+import { startOf } from './start';
+
+export interface Plan {
+  /** Places in the problem's candidates, ascending. */
+  readonly chosen: readonly number[];
+  readonly cents: number;
+  readonly minutes: number;
+  /** Λ, birds a year. */
+  readonly before: number;
+  readonly after: number;
+  /** No plan within the limits leaves fewer: the same as `after` where the search came to its end. */
+  readonly bound: number;
+  readonly nodes: number;
+  /** Mends that must be made take more than there is. */
+  readonly overspent: boolean;
+}
+
+export interface Progress {
+  readonly best: number;
+  readonly bound: number;
+  readonly nodes: number;
+}
+
+interface Node {
+  readonly choice: Choice;
+  readonly loss: number;
+  readonly bound: number;
+  readonly cents: number;
+  readonly minutes: number;
+  /** Work that any plan needs that gets as far as the bound. */
+  readonly work: number;
+  /** The term to branch on; -1 where nothing is left to gain. */
+  readonly term: number;
+}
+
+/** Losses nearer to each other than this, birds a year, are alike. */
+const tolerance = 1e-9;
+
+/** `report` is told now and then; where it answers false, the best so far is the answer, with what is proved of it. */
+export function* planning(
+  given: PlanProblem,
+  limits: Limits,
+  report: (progress: Progress) => boolean = () => true,
+): Steps<Plan> {
+  const start = startOf(given, limits);
+  const problem = without(given, dominated(given, start));
+  const served = problem.terms.map(servedBy);
+  const { cents: mostCents = Infinity, minutes: mostMinutes = Infinity } = limits;
+  const spent = sumsOf(problem, start);
+  const overspent = spent.cents > mostCents || spent.minutes > mostMinutes;
+  const look = (choice: Choice): Node => {
+    const sums = sumsOf(problem, choice);
+    const left = { cents: mostCents - sums.cents, minutes: mostMinutes - sums.minutes };
+    const { work, ...rest } = looked(problem, served, choice, left);
+    return { choice, ...sums, ...rest, work: sums.minutes + work };
+  };
+  const before = problem.terms.reduce((sum, term) => sum + term.weight * chanceNow(term, start), 0);
+  const root = look(start);
+  let best = root;
+  let nodes = 1;
+  const open = heapOf<Node>(isBefore);
+  const isHopeful = (node: Node): boolean =>
+    node.bound < best.loss - tolerance ||
+    (node.bound <= best.loss + tolerance && node.work < best.minutes);
+  if (!overspent && root.term >= 0) open.push(root);
+  let next: Node | undefined;
+  for (let node = open.pop(); node; node = next ?? open.pop()) {
+    next = undefined;
+    if (!isHopeful(node)) continue;
+    const children = branches(problem, node, mostCents, mostMinutes).map(look);
+    nodes += children.length;
+    for (const child of children) if (isBetter(child, best)) best = child;
+    // Straight on with the most promising, so that there is soon a plan to measure others by.
+    const hopeful = children.filter((child) => child.term >= 0 && isHopeful(child));
+    next = hopeful.reduce<Node | undefined>((a, b) => (a && isBefore(a, b) ? a : b), undefined);
+    for (const child of hopeful) if (child !== next) open.push(child);
+    if (nodes % 64 < children.length) {
+      yield;
+      const bound = boundOf(next ?? open.peek(), boundOf(open.peek(), best.loss));
+      if (!report({ best: best.loss, bound, nodes })) {
+        if (next) open.push(next);
+        break;
+      }
+    }
+  }
+  return {
+    chosen: chosenOf(best.choice),
+    cents: best.cents,
+    minutes: best.minutes,
+    before: before + problem.fixed,
+    after: best.loss + problem.fixed,
+    bound: boundOf(open.peek(), best.loss) + problem.fixed,
+    nodes,
+    overspent,
+  };
+}
+
+const isBefore = (a: Node, b: Node): boolean =>
+  a.bound < b.bound - tolerance || (a.bound <= b.bound + tolerance && a.loss < b.loss);
+
+function boundOf(next: Node | undefined, best: number): number {
+  return next ? Math.min(next.bound, best) : best;
+}
+
+/** Fewer birds; of like plans the one with less work, then less money, then fewer mends. */
+function isBetter(a: Node, b: Node): boolean {
+  if (Math.abs(a.loss - b.loss) > tolerance) return a.loss < b.loss;
+  if (a.minutes !== b.minutes) return a.minutes < b.minutes;
+  return a.cents < b.cents;
+}
+
+function chanceNow(term: Term, choice: Choice): number {
+  const weights = term.links.map((link) => weightIn(stateOf(link, choice), 'weight'));
+  const inside = distancesInside(term, weights);
+  return chanceOf(wayWeight(term, weights, inside));
+}
+
+function wayWeight(term: Term, weights: readonly number[], inside: readonly number[]): number {
+  const [first] = lightestWay(term, weights, inside);
+  if (first === undefined) return Infinity;
+  const link = term.links[first];
+  const on = link && link.to >= 0 ? (inside[link.to] as number) : 0;
+  return (weights[first] as number) + on;
+}
+
+function looked(
+  problem: PlanProblem,
+  served: readonly Served[],
+  choice: Choice,
+  left: Left,
+): Pick<Node, 'loss' | 'bound' | 'work' | 'term'> {
+  let [loss, bound, work, most, worst] = [0, 0, 0, 0, -1];
+  problem.terms.forEach((term, index) => {
+    const reach = reachOf(
+      term,
+      served[index] as Served,
+      problem.candidates,
+      choice,
+      left,
+      'weight',
+    );
+    const now = term.weight * chanceOf(reach.now);
+    const least = term.weight * chanceOf(reach.most);
+    loss += now;
+    bound += least;
+    work = Math.max(work, reach.work);
+    if (now - least > most) [most, worst] = [now - least, index];
+  });
+  return { loss, bound, work, term: most > tolerance / 100 ? worst : -1 };
+}
+
+/** Each mend along the weakest way, those before it barred; last all of them barred. */
+function branches(
+  problem: PlanProblem,
+  node: Node,
+  mostCents: number,
+  mostMinutes: number,
+): Choice[] {
+  const term = problem.terms[node.term] as Term;
+  const along = mendsAlong(term, node.choice);
+  const ordered = along
+    .filter((mend) => {
+      const { cents, minutes } = problem.candidates[mend] as Option;
+      return node.cents + cents <= mostCents && node.minutes + minutes <= mostMinutes;
+    })
+    .sort((a, b) => (problem.candidates[a]?.cents ?? 0) - (problem.candidates[b]?.cents ?? 0));
+  return [
+    ...ordered.map((mend, index) =>
+      making(problem, barring(node.choice, ordered.slice(0, index)), mend),
+    ),
+    barring(node.choice, along),
+  ];
+}
+
+/** Mends still open that raise any link of the term's lightest way. */
+export function mendsAlong(
+  term: Term,
+  choice: Choice,
+  metric: 'weight' | 'minutes' = 'weight',
+): number[] {
+  const weights = term.links.map((link) => weightIn(stateOf(link, choice), metric));
+  const way = lightestWay(term, weights, distancesInside(term, weights));
+  const mends = way.flatMap((index) => term.links[index]?.mends ?? []);
+  return [...new Set(mends)].filter((mend) => choice[mend] === 0);
+}

@@ -1,0 +1,176 @@
+/** From a place as found, its log and its mends to a plan's problem. */
+import { allBays, findItem } from '../../place/find';
+import { outside, type BayId, type Place, type ZoneId } from '../../place/place';
+import type { LogEntry } from '../../place/sighting';
+import type { Mend } from '../../place/mend';
+import { takenBy } from '../../score/judge-animal';
+import { shareOfNights } from '../../score/losses';
+import { missedRoundChance } from '../../score/missed-round';
+import { isAbout, shareOfVisits, whereabouts } from '../../score/scenario';
+import { expectedVisits } from '../../score/visits';
+import { animals } from '../../tables/animals';
+import { bayStates } from './bay-states';
+import { candidatesFor, isStillThere, type Candidate } from './candidates';
+import { casesOfYear, type MonthCase } from './cases';
+import { linksOf, type LinkMaker, type TermCase } from './links';
+import type { PlanProblem, Term } from './problem';
+import { shutFrom } from './shut-from';
+import { weakEverywhere } from './weak-everywhere';
+import { readyFor } from './with-mends';
+
+export interface Planning {
+  readonly problem: PlanProblem;
+  /** In the order of the problem's. */
+  readonly candidates: readonly Candidate[];
+  /** The found place with all that any candidate adds standing ready. */
+  readonly ready: Place;
+  /** Mends that would let something by more easily elsewhere, and were left out for that. */
+  readonly harmful: readonly Candidate[];
+}
+
+/** `found`: with readings laid over it. `year`: whose months are gone through. */
+export function buildProblem(
+  found: Place,
+  log: readonly LogEntry[],
+  mends: readonly Mend[],
+  year: number,
+): Planning {
+  const cases = casesOfYear(found, year);
+  const distinct = [...new Map(cases.map((it) => [it.key, it])).values()];
+  const all = candidatesFor(found, weakEverywhere(found, distinct), mends).filter(({ mend }) =>
+    isStillThere(readyFor(found, [mend]), mend),
+  );
+  const ready = readyFor(
+    found,
+    all.map(({ mend }) => mend),
+  );
+  const harmful = harmfulOf(ready, all, distinct);
+  const candidates = all.filter((it) => !harmful.includes(it));
+  const place = (id: string): number => candidates.findIndex((it) => it.id === id);
+  const excluded = candidates.map(({ excludes }) => new Set(excludes.map(place)));
+  const maker: LinkMaker = {
+    states: bayStates(ready, candidates),
+    mendsOf: mendsByBay(ready, candidates),
+    excludes: (a, b) => excluded[a]?.has(b) ?? false,
+  };
+  const { weights, fixed } = weightsOf(found, log, cases);
+  const terms = [...weights.values()].map((it) => termOf(ready, it, maker));
+  return {
+    problem: {
+      candidates: candidates.map(({ id, cents, minutes, excludes }) => ({
+        id,
+        cents,
+        minutes,
+        excludes: excludes.map(place).filter((it) => it >= 0),
+      })),
+      terms: merged(terms),
+      fixed,
+    },
+    candidates,
+    ready,
+    harmful,
+  };
+}
+
+interface Weighed extends TermCase {
+  readonly weight: number;
+}
+
+function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly MonthCase[]) {
+  const weights = new Map<string, Weighed>();
+  const missed = missedRoundChance(found);
+  let fixed = 0;
+  for (const { scenario, date, days, key } of cases) {
+    const birds = whereabouts(found, scenario, date);
+    for (const id of found.setting.lives) {
+      const animal = animals[id];
+      if (!isAbout(animal, scenario)) continue;
+      const visits =
+        days *
+        shareOfNights(scenario, missed) *
+        expectedVisits(found, animal, log, date) *
+        shareOfVisits(animal, scenario);
+      for (const { zone, exposure, damage } of takenBy(animal, scenario, birds)) {
+        const weight = visits * exposure * damage;
+        if (weight === 0) continue;
+        if (zone === outside) {
+          fixed += weight;
+          continue;
+        }
+        const name = `${id} ${zone} ${key}`;
+        const before = weights.get(name)?.weight ?? 0;
+        weights.set(name, { animal, scenario, date, zone, weight: before + weight });
+      }
+    }
+  }
+  return { weights, fixed };
+}
+
+function termOf(ready: Place, it: Weighed, maker: LinkMaker): Term {
+  const zones: ZoneId[] = ready.zones.map(({ id }) => id);
+  return {
+    animal: it.animal.id,
+    zone: it.zone,
+    scenario: it.scenario,
+    weight: it.weight,
+    shutFrom: shutFrom(it.animal),
+    zones,
+    links: linksOf(ready, it, zones, maker),
+  };
+}
+
+/** Terms of one animal and zone whose ways weigh alike are one; the first keeps its hours' name. */
+function merged(terms: readonly Term[]): Term[] {
+  const kept = new Map<string, Term>();
+  for (const term of terms) {
+    const key = JSON.stringify([term.animal, term.zone, term.links]);
+    const before = kept.get(key);
+    kept.set(key, before ? { ...before, weight: before.weight + term.weight } : term);
+  }
+  return [...kept.values()];
+}
+
+function mendsByBay(
+  ready: Place,
+  candidates: readonly Candidate[],
+): ReadonlyMap<BayId, readonly number[]> {
+  const byBay = new Map<BayId, number[]>();
+  const strung = allBays(ready).filter(({ bay }) => bay.strands.length > 0);
+  candidates.forEach(({ mend }, index) => {
+    const bays = mend.targets.flatMap(({ item }) =>
+      item === ready.fence?.id
+        ? strung.map(({ bay }) => bay.id)
+        : (findItem(ready, item)?.bay.id ?? []),
+    );
+    for (const bay of new Set(bays)) byBay.set(bay, [...(byBay.get(bay) ?? []), index]);
+  });
+  return byBay;
+}
+
+/** Looked at for every animal that lives here, whatever it was made for. */
+function harmfulOf(
+  ready: Place,
+  candidates: readonly Candidate[],
+  cases: readonly MonthCase[],
+): Candidate[] {
+  const states = bayStates(ready, candidates);
+  const byBay = mendsByBay(ready, candidates);
+  const harmful = new Set<number>();
+  for (const [bay, mends] of byBay) {
+    for (const id of ready.setting.lives) {
+      for (const { scenario, date } of cases) {
+        const lightest = (made: readonly number[], way: string) =>
+          [...states.weights(bay, made, animals[id], scenario, date)]
+            .filter(([spot]) => spot.startsWith(way))
+            .reduce((least, [, { weight }]) => Math.min(least, weight), Infinity);
+        for (const mend of mends) {
+          const isWorse = ['through', 'reach'].some(
+            (way) => lightest([mend], way) < lightest([], way) - 1e-9,
+          );
+          if (isWorse) harmful.add(mend);
+        }
+      }
+    }
+  }
+  return candidates.filter((_, index) => harmful.has(index));
+}

@@ -1,0 +1,143 @@
+/** The links of one term: every spot that something gets by, with what it weighs under each set of its mends. */
+import type { BayId, Face, Place } from '../../place/place';
+import { outside, type ZoneId } from '../../place/place';
+import type { Scenario } from '../../score/scenario';
+import type { Animal } from '../../tables/animals';
+import type { BayStates } from './bay-states';
+import { birdsEnd, outsideEnd, type Link, type LinkState } from './problem';
+import { least, type SpotWeights } from './spot-weights';
+
+export interface LinkMaker {
+  readonly states: BayStates;
+  /** Places of the candidates that bear on a bay, ascending. */
+  readonly mendsOf: ReadonlyMap<BayId, readonly number[]>;
+  readonly excludes: (a: number, b: number) => boolean;
+}
+
+export interface TermCase {
+  readonly animal: Animal;
+  readonly scenario: Scenario;
+  readonly date: string;
+  readonly zone: ZoneId;
+}
+
+export function linksOf(
+  place: Place,
+  { animal, scenario, date, zone }: TermCase,
+  zones: readonly ZoneId[],
+  maker: LinkMaker,
+): Link[] {
+  const end = (id: ZoneId): number => (id === outside ? outsideEnd : zones.indexOf(id));
+  return place.faces.flatMap((face) =>
+    face.bays.flatMap((bay) =>
+      spotTables(bay.id, animal, scenario, date, maker).flatMap(({ spot, mends, states }) =>
+        endsOf(face, spot, zone, end).map(([from, to]) => ({
+          bay: bay.id,
+          spot,
+          from,
+          to,
+          mends,
+          states,
+        })),
+      ),
+    ),
+  );
+}
+
+/** A way through joins both sides; a reach takes birds that stand on either side from the other. */
+function endsOf(
+  { between: [a, b] }: Face,
+  spot: string,
+  zone: ZoneId,
+  end: (id: ZoneId) => number,
+): [from: number, to: number][] {
+  if (spot.startsWith('through ')) {
+    return [a === outside || b !== outside ? [end(a), end(b)] : [end(b), end(a)]];
+  }
+  return [
+    ...(b === zone ? [[end(a), birdsEnd] as [number, number]] : []),
+    ...(a === zone ? [[end(b), birdsEnd] as [number, number]] : []),
+  ];
+}
+
+interface SpotTable {
+  readonly spot: string;
+  readonly mends: readonly number[];
+  readonly states: readonly LinkState[];
+}
+
+function spotTables(
+  bay: BayId,
+  animal: Animal,
+  scenario: Scenario,
+  date: string,
+  { states, mendsOf, excludes }: LinkMaker,
+): SpotTable[] {
+  const weights = (made: readonly number[]) => states.weights(bay, made, animal, scenario, date);
+  const mends = mendsOf.get(bay) ?? [];
+  const base = weights([]);
+  const alone = new Map(mends.map((mend) => [mend, weights([mend])]));
+  return blocksOf(base, alone).map((spots): SpotTable => {
+    const own = mends.filter((mend) =>
+      spots.some((spot) => isOther(base.get(spot), alone.get(mend)?.get(spot))),
+    );
+    const subsets = setsOf(own, excludes);
+    return {
+      spot: spots[0] ?? '',
+      mends: own,
+      states: subsets.map((made): LinkState => {
+        const at = made.length === 0 ? base : weights(made);
+        const parts = spots.flatMap((spot) => at.get(spot) ?? []);
+        return {
+          mask: made.reduce((mask, mend) => mask | (1 << own.indexOf(mend)), 0),
+          weight: parts.reduce<number | null>((sum, it) => least(sum, it.weight), null),
+          minutes: parts.reduce<number | null>((sum, it) => least(sum, it.minutes), null),
+        };
+      }),
+    };
+  });
+}
+
+/** Spots, each alone, save where a mend at one leaves something by at another that held: those are one. */
+function blocksOf(base: SpotWeights, alone: ReadonlyMap<number, SpotWeights>): string[][] {
+  let blocks = [...base.keys()].map((spot) => [spot]);
+  for (const after of alone.values()) {
+    const worse = [...after.keys()].filter(
+      (spot) => (after.get(spot)?.weight ?? Infinity) < (base.get(spot)?.weight ?? Infinity),
+    );
+    if (worse.length === 0) continue;
+    const way = (spot: string) => spot.slice(0, spot.indexOf(' '));
+    for (const spot of worse) {
+      const raised = [...base.keys()].filter(
+        (it) => way(it) === way(spot) && isOther(base.get(it), after.get(it)),
+      );
+      const joined = blocks.filter((block) => block.some((it) => it === spot || raised.includes(it)));
+      const rest = blocks.filter((block) => !joined.includes(block));
+      blocks = [...rest, [...new Set([...joined.flat(), spot])]];
+    }
+  }
+  return blocks;
+}
+
+function isOther(
+  a: { readonly weight: number; readonly minutes: number | null } | undefined,
+  b: { readonly weight: number; readonly minutes: number | null } | undefined,
+): boolean {
+  return a?.weight !== b?.weight || a?.minutes !== b?.minutes;
+}
+
+/** Every set of these that can be made together, none of them first. */
+function setsOf(
+  mends: readonly number[],
+  excludes: (a: number, b: number) => boolean,
+): number[][] {
+  return mends.reduce<number[][]>(
+    (sets, mend) => [
+      ...sets,
+      ...sets
+        .filter((set) => !set.some((other) => excludes(other, mend)))
+        .map((set) => [...set, mend]),
+    ],
+    [[]],
+  );
+}

@@ -1,0 +1,60 @@
+/**
+ * A plan's problem as plain numbers: candidates with what they cost, and for each animal, hours and zone of birds a small graph whose
+ * edges weigh by which mends are made. Nothing of the place is needed to solve it, or to check the answer by brute force.
+ */
+import type { BayId, ZoneId } from '../../place/place';
+import type { Scenario } from '../../score/scenario';
+import type { AnimalId } from '../../tables/animals';
+
+export interface PlanProblem {
+  readonly candidates: readonly Option[];
+  readonly terms: readonly Term[];
+  /** Birds a year that no mend bears on: those in the open. */
+  readonly fixed: number;
+}
+
+export interface Option {
+  readonly id: string;
+  readonly cents: number;
+  readonly minutes: number;
+  /** Places in `candidates`. */
+  readonly excludes: readonly number[];
+}
+
+/** One animal on its way to the birds of one zone, in hours that are alike to it. */
+export interface Term {
+  readonly animal: AnimalId;
+  readonly zone: ZoneId;
+  readonly scenario: Scenario;
+  /** Birds a year at a chance of 1. */
+  readonly weight: number;
+  /** Minutes along a route from which it no longer counts as a way in or a slow way. */
+  readonly shutFrom: number;
+  /** Zones on the way; links name them by their place here. */
+  readonly zones: readonly ZoneId[];
+  readonly links: readonly Link[];
+}
+
+/** Where something may get through or take a bird: between outside and a zone, between two zones, or from either to the birds. */
+export interface Link {
+  readonly bay: BayId;
+  readonly spot: string;
+  readonly from: number;
+  readonly to: number;
+  /** Places in `candidates` of the mends that change it. */
+  readonly mends: readonly number[];
+  /** For every set of them that can be made together, by its bits: bit n is `mends[n]`. */
+  readonly states: readonly LinkState[];
+}
+
+export interface LinkState {
+  readonly mask: number;
+  /** `minutes ÷ patience − ln(1 − s)`; `null` holds. */
+  readonly weight: number | null;
+  /** Minutes; `null` where it holds or strands turn back so many that it counts as shut. */
+  readonly minutes: number | null;
+}
+
+/** Ends of links that are no zone. */
+export const outsideEnd = -1;
+export const birdsEnd = -2;

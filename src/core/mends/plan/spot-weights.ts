@@ -1,0 +1,41 @@
+/** What one bay weighs for one animal, spot by spot, with some of its mends made. */
+import { partWeight } from '../../effort/bay-effort';
+import { turnedBackAt, type PartEffort } from '../../effort/reason';
+import type { When } from '../../effort/when';
+import type { Bay, Place } from '../../place/place';
+import { bayWays } from '../../routes/bay-ways';
+import { strandsShut } from '../../routes/pace';
+import type { Animal } from '../../tables/animals';
+import { spotOf } from '../spots';
+
+export interface SpotWeight {
+  readonly weight: number;
+  readonly minutes: number | null;
+}
+
+/** By "through spot" or "reach spot"; a spot that holds is absent. */
+export type SpotWeights = ReadonlyMap<string, SpotWeight>;
+
+export function spotWeights(place: Place, bay: Bay, animal: Animal, when: When): SpotWeights {
+  const { through, reach } = bayWays(bay, animal, 'best', when);
+  const weights = new Map<string, SpotWeight>();
+  const add = (way: 'through' | 'reach', part: PartEffort): void => {
+    const spot = spotOf(place, part);
+    const key = `${way} ${spot.kind} ${spot.item}`;
+    const before = weights.get(key);
+    const weight = partWeight(part, animal);
+    const minutes = turnedBackAt(part) >= strandsShut ? null : part.minutes;
+    weights.set(key, {
+      weight: Math.min(before?.weight ?? Infinity, weight),
+      minutes: least(before?.minutes ?? null, minutes),
+    });
+  };
+  if (through) [through.by, ...through.also].forEach((part) => add('through', part));
+  if (reach) [reach.by, ...reach.also].forEach((part) => add('reach', part));
+  return weights;
+}
+
+export function least(a: number | null, b: number | null): number | null {
+  if (a === null || b === null) return a ?? b;
+  return Math.min(a, b);
+}

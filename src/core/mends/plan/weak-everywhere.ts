@@ -1,0 +1,114 @@
+/** Every weak spot of a place in all of a year's circumstances: in bays, over whole zones, along the electric line. */
+import { isCovered } from '../../effort/strand';
+import type { PartEffort } from '../../effort/reason';
+import { rungMinutes } from '../../effort/rung';
+import { allBays } from '../../place/find';
+import type { SpotKind } from '../../place/mend';
+import { closeOutline } from '../../place/outline';
+import { outside, type Bay, type Place, type Zone } from '../../place/place';
+import { bayWays } from '../../routes/bay-ways';
+import { animals, type AnimalId } from '../../tables/animals';
+import { spotOf } from '../spots';
+import type { WeakSpot, WeakZone } from '../weak-spot';
+import type { Case } from './cases';
+
+/** Birds are never shut in or out by a mend against doors that stand open by day. */
+const isByDay = ({ reason }: PartEffort): boolean =>
+  reason.kind === 'stands-open' && (reason.doors === 'by-day' || reason.doors === 'ranging');
+
+export function weakEverywhere(place: Place, cases: readonly Case[]): WeakSpot[] {
+  const inBays = allBays(place).flatMap(({ bay }) => weakIn(place, bay, cases));
+  return [...inBays, ...zonesOf(place, inBays), ...linesOf(place, inBays)];
+}
+
+function weakIn(place: Place, bay: Bay, cases: readonly Case[]): WeakSpot[] {
+  const spots = new Map<string, { spot: WeakSpot['spot']; parts: Map<string, PartEffort> }>();
+  for (const id of place.setting.lives) {
+    for (const { when } of cases) {
+      for (const part of partsOf(bay, id, when)) {
+        if ((part.minutes ?? 0) >= rungMinutes.night || isByDay(part)) continue;
+        const spot = spotOf(place, part);
+        const key = `${spot.kind} ${spot.item}`;
+        const own = spots.get(key) ?? { spot, parts: new Map<string, PartEffort>() };
+        spots.set(key, own);
+        own.parts.set(keyOf(part), part);
+      }
+    }
+  }
+  return [...spots.values()].map(({ spot, parts }) => weak(spot, bay, [...parts.values()]));
+}
+
+function partsOf(bay: Bay, id: AnimalId, when: Case['when']): PartEffort[] {
+  const { through, reach } = bayWays(bay, animals[id], 'best', when);
+  return [through, reach].flatMap((way) => (way ? [way.by, ...way.also] : []));
+}
+
+function keyOf({ animal, item, attribute, attack, reason }: PartEffort): string {
+  const doors = reason.kind === 'stands-open' ? reason.doors : '';
+  return `${animal} ${item} ${attribute ?? ''} ${attack} ${doors}`;
+}
+
+function weak(spot: WeakSpot['spot'], bay: Bay, parts: readonly PartEffort[]): WeakSpot {
+  return { spot, bay, parts, letsBy: [...new Set(parts.map(({ animal }) => animal))] };
+}
+
+/** Kinds of spots that may be put right for a whole zone at once. */
+const wideKinds: readonly SpotKind[] = ['top', 'dig'];
+
+function zonesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
+  return place.zones.flatMap((zone) =>
+    wideKinds.flatMap((kind): WeakSpot[] => {
+      const walls = wallsOf(place, zone).filter((bay) => suits(kind, bay));
+      const own = spots.filter(({ spot, bay }) => spot.kind === kind && walls.includes(bay));
+      const [first] = own;
+      if (!first) return [];
+      const parts = own.flatMap((it) => it.parts);
+      return [
+        { ...weak({ kind, item: zone.id }, first.bay, parts), zone: weakZone(zone, walls) },
+      ];
+    }),
+  );
+}
+
+/** A roof ends every free top edge; a floor joins every wall that stands on the ground. */
+function suits(kind: SpotKind, bay: Bay): boolean {
+  return kind === 'top' ? bay.top.kind !== 'roof' : bay.ground !== undefined;
+}
+
+function wallsOf(place: Place, zone: Zone): Bay[] {
+  return place.faces
+    .filter(
+      ({ kind, between }) =>
+        kind === 'wall' && between.includes(zone.id) && between.includes(outside),
+    )
+    .flatMap(({ bays }) => bays)
+    .filter(({ bands }) => bands.length > 0);
+}
+
+function weakZone(zone: Zone, walls: readonly Bay[]): WeakZone {
+  const { points } = closeOutline(zone.outline);
+  const span = (of: 'x' | 'y'): number =>
+    Math.max(...points.map((it) => it[of])) - Math.min(...points.map((it) => it[of]));
+  return { id: zone.id, name: zone.name, walls, width: span('x'), depth: span('y') };
+}
+
+/** Where strands stand and what they turn back gets by all the same. */
+function linesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
+  const { fence } = place;
+  if (!fence) return [];
+  const strung = allBays(place)
+    .map(({ bay }) => bay)
+    .filter(({ strands }) => strands.length > 0);
+  const each = strung.flatMap((bay): WeakSpot[] => {
+    const parts = spots
+      .filter((it) => it.bay === bay && it.spot.kind !== 'strand')
+      .flatMap((it) => it.parts)
+      .filter(({ attack, animal }) => isCovered(attack) && animals[animal].shocked);
+    return parts.length === 0 ? [] : [weak({ kind: 'strand', item: bay.id }, bay, parts)];
+  });
+  const [first] = each;
+  if (!first) return [];
+  const parts = each.flatMap((it) => it.parts);
+  const line = weak({ kind: 'fence', item: fence.id }, first.bay, parts);
+  return [...each, { ...line, along: strung }];
+}
