@@ -7,10 +7,11 @@ import { chanceOf } from '../../routes/chance';
 import type { Steps } from '../../steps';
 import { reachOf, servedBy, type Left, type Served } from './bound';
 import { barring, chosenOf, making, stateOf, sumsOf, weightIn, type Choice } from './choice';
-import { distancesInside, lightestWay } from './distance';
+import { insideOf, lightestWay } from './distance';
 import { dominated, without } from './dominance';
 import { heapOf } from './heap';
 import type { Limits } from './limits';
+import { lossOf } from './loss';
 import type { Option, PlanProblem, Term } from './problem';
 import { startOf } from './start';
 
@@ -68,7 +69,7 @@ export function* planning(
     const { work, ...rest } = looked(problem, served, choice, left);
     return { choice, ...sums, ...rest, work: sums.minutes + work };
   };
-  const before = problem.terms.reduce((sum, term) => sum + term.weight * chanceNow(term, start), 0);
+  const before = problem.terms.reduce((sum, term) => sum + lossOf(term, start), 0);
   const root = look(start);
   let best = root;
   let nodes = 1;
@@ -121,20 +122,6 @@ function isBetter(a: Node, b: Node): boolean {
   if (Math.abs(a.loss - b.loss) > tolerance) return a.loss < b.loss;
   if (a.minutes !== b.minutes) return a.minutes < b.minutes;
   return a.cents < b.cents;
-}
-
-function chanceNow(term: Term, choice: Choice): number {
-  const weights = term.links.map((link) => weightIn(stateOf(link, choice), 'weight'));
-  const inside = distancesInside(term, weights);
-  return chanceOf(wayWeight(term, weights, inside));
-}
-
-function wayWeight(term: Term, weights: readonly number[], inside: readonly number[]): number {
-  const [first] = lightestWay(term, weights, inside);
-  if (first === undefined) return Infinity;
-  const link = term.links[first];
-  const on = link && link.to >= 0 ? (inside[link.to] as number) : 0;
-  return (weights[first] as number) + on;
 }
 
 function looked(
@@ -193,7 +180,7 @@ export function mendsAlong(
   metric: 'weight' | 'minutes' = 'weight',
 ): number[] {
   const weights = term.links.map((link) => weightIn(stateOf(link, choice), metric));
-  const way = lightestWay(term, weights, distancesInside(term, weights));
+  const way = lightestWay(term, weights, insideOf(term, weights));
   const mends = way.flatMap((index) => term.links[index]?.mends ?? []);
   return [...new Set(mends)].filter((mend) => choice[mend] === 0);
 }

@@ -1,6 +1,6 @@
 /** How far a term can be raised at best with what is left to spend: never less than any choice of mends really raises it. */
 import { made, barred, maskOf, weightIn, type Choice, type Metric } from './choice';
-import { distanceOf, distancesInside, lightestWay, onward } from './distance';
+import { distanceOf, insideOf, lightestWay, onward, type Inside } from './distance';
 import { outsideEnd, type Link, type Option, type Term } from './problem';
 
 export interface Left {
@@ -46,7 +46,7 @@ export function reachOf(
   const ways = term.links.map((link) => waysOf(link, served, options, choice, left, metric));
   const now = ways.map(([as]) => (as as Way).weight);
   const best = ways.map((all) => all.reduce((most, { weight }) => Math.max(most, weight), 0));
-  const inside = distancesInside(term, now);
+  const inside = insideOf(term, now);
   const distance = distanceOf(term, now, inside);
   const asItIs = { now: distance, most: distance, work: 0 };
   if (distance === Infinity) return asItIs;
@@ -55,7 +55,7 @@ export function reachOf(
     (index) => (best[index] as number) <= (now[index] as number),
   );
   if (isFast) return asItIs;
-  const insideBest = distancesInside(term, best);
+  const insideBest = insideOf(term, best);
   const top = distanceOf(term, best, insideBest);
   if (top <= distance) return asItIs;
   const levels = levelsOf(term, ways, inside, insideBest, distance, top);
@@ -71,6 +71,50 @@ export function reachOf(
   const most = levels[low] as number;
   const { minutes } = leastFor(term, ways, inside, insideBest, most);
   return { now: distance, most, work: minutes };
+}
+
+const noEnd: Left = { cents: Infinity, minutes: Infinity };
+
+/** How far it is, and a lower bound of what raising it to a level takes; without end where nothing does. */
+export function leastToReach(
+  term: Term,
+  served: Served,
+  options: readonly Option[],
+  choice: Choice,
+  level: number,
+  metric: Metric,
+): { readonly now: number; readonly least: Left } {
+  const ways = term.links.map((link) => waysOf(link, served, options, choice, noEnd, metric));
+  const now = ways.map(([as]) => (as as Way).weight);
+  const inside = insideOf(term, now);
+  const distance = distanceOf(term, now, inside);
+  if (distance >= level) return { now: distance, least: nothing };
+  const best = ways.map((all) => all.reduce((most, { weight }) => Math.max(most, weight), 0));
+  const insideBest = insideOf(term, best);
+  if (distanceOf(term, best, insideBest) < level) return { now: distance, least: noEnd };
+  return { now: distance, least: leastFor(term, ways, inside, insideBest, level) };
+}
+
+/** Links of the ways that no mend makes as long as this, with everything made: what has no mend. */
+export function waysThatStay(
+  term: Term,
+  options: readonly Option[],
+  choice: Choice,
+  level: number,
+  metric: Metric,
+): Link[] {
+  const served = servedBy(term);
+  const best = term.links.map((link) =>
+    waysOf(link, served, options, choice, noEnd, metric).reduce(
+      (most, { weight }) => Math.max(most, weight),
+      0,
+    ),
+  );
+  const inside = insideOf(term, best);
+  return term.links.filter(
+    (link, index) =>
+      link.from === outsideEnd && (best[index] as number) + onward(link, inside) < level,
+  );
 }
 
 /** First as it is, then everything it may still become for what is left. */
@@ -117,8 +161,8 @@ function waysOf(
 function levelsOf(
   { links }: Term,
   ways: readonly (readonly Way[])[],
-  inside: readonly number[],
-  insideBest: readonly number[],
+  inside: Inside,
+  insideBest: Inside,
   above: number,
   top: number,
 ): number[] {
@@ -136,7 +180,6 @@ function levelsOf(
 }
 
 const nothing: Left = { cents: 0, minutes: 0 };
-const tooMuch: Left = { cents: Infinity, minutes: Infinity };
 
 /**
  * A lower bound of what raising the term to a level takes. Every outer link that is lighter with all that lies behind it at its
@@ -145,13 +188,13 @@ const tooMuch: Left = { cents: Infinity, minutes: Infinity };
 function leastFor(
   { links }: Term,
   ways: readonly (readonly Way[])[],
-  inside: readonly number[],
-  insideBest: readonly number[],
+  inside: Inside,
+  insideBest: Inside,
   level: number,
 ): Left {
   let must = nothing;
   const either = new Map<number, Left>();
-  let behind = tooMuch;
+  let behind = noEnd;
   for (let index = 0; index < links.length; index += 1) {
     const link = links[index] as Link;
     const all = ways[index] as readonly Way[];

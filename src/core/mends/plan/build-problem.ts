@@ -111,7 +111,7 @@ function termOf(ready: Place, it: Weighed, maker: LinkMaker): Term {
   return {
     animal: it.animal.id,
     zone: it.zone,
-    scenario: it.scenario,
+    scenarios: [it.scenario],
     weight: it.weight,
     shutFrom: shutFrom(it.animal),
     zones,
@@ -119,15 +119,20 @@ function termOf(ready: Place, it: Weighed, maker: LinkMaker): Term {
   };
 }
 
-/** Terms of one animal and zone whose ways weigh alike are one; the first keeps its hours' name. */
+/** Terms of one animal and zone whose ways weigh alike are one. */
 function merged(terms: readonly Term[]): Term[] {
   const kept = new Map<string, Term>();
   for (const term of terms) {
     const key = JSON.stringify([term.animal, term.zone, term.links]);
     const before = kept.get(key);
-    kept.set(key, before ? { ...before, weight: before.weight + term.weight } : term);
+    kept.set(key, before ? joined(before, term) : term);
   }
   return [...kept.values()];
+}
+
+function joined(a: Term, b: Term): Term {
+  const scenarios = [...new Set([...a.scenarios, ...b.scenarios])];
+  return { ...a, weight: a.weight + b.weight, scenarios };
 }
 
 function mendsByBay(

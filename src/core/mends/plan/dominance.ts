@@ -94,7 +94,10 @@ function withoutIn(link: Link, dropped: ReadonlySet<number>): Link {
   const bits = link.mends.map((mend, bit) => (dropped.has(mend) ? undefined : bit));
   const kept = bits.filter((bit) => bit !== undefined);
   if (kept.length === link.mends.length) return link;
-  const gone = bits.reduce<number>((mask, bit, at) => (bit === undefined ? mask | (1 << at) : mask), 0);
+  const gone = bits.reduce<number>(
+    (mask, bit, at) => (bit === undefined ? mask | (1 << at) : mask),
+    0,
+  );
   return {
     ...link,
     mends: kept.map((bit) => link.mends[bit] as number),
@@ -102,7 +105,10 @@ function withoutIn(link: Link, dropped: ReadonlySet<number>): Link {
       .filter(({ mask }) => (mask & gone) === 0)
       .map((state) => ({
         ...state,
-        mask: kept.reduce((mask, bit, to) => (state.mask & (1 << bit) ? mask | (1 << to) : mask), 0),
+        mask: kept.reduce(
+          (mask, bit, to) => (state.mask & (1 << bit) ? mask | (1 << to) : mask),
+          0,
+        ),
       })),
   };
 }

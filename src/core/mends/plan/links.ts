@@ -111,7 +111,9 @@ function blocksOf(base: SpotWeights, alone: ReadonlyMap<number, SpotWeights>): s
       const raised = [...base.keys()].filter(
         (it) => way(it) === way(spot) && isOther(base.get(it), after.get(it)),
       );
-      const joined = blocks.filter((block) => block.some((it) => it === spot || raised.includes(it)));
+      const joined = blocks.filter((block) =>
+        block.some((it) => it === spot || raised.includes(it)),
+      );
       const rest = blocks.filter((block) => !joined.includes(block));
       blocks = [...rest, [...new Set([...joined.flat(), spot])]];
     }
@@ -127,10 +129,7 @@ function isOther(
 }
 
 /** Every set of these that can be made together, none of them first. */
-function setsOf(
-  mends: readonly number[],
-  excludes: (a: number, b: number) => boolean,
-): number[][] {
+function setsOf(mends: readonly number[], excludes: (a: number, b: number) => boolean): number[][] {
   return mends.reduce<number[][]>(
     (sets, mend) => [
       ...sets,

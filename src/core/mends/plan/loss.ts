@@ -1,7 +1,7 @@
 /** Birds a year that a choice of mends leaves to be taken. */
 import { chanceOf } from '../../routes/chance';
 import { made, noChoice, stateOf, weightIn, type Choice } from './choice';
-import { distanceOf, distancesInside } from './distance';
+import { distanceOf, insideOf } from './distance';
 import type { PlanProblem, Term } from './problem';
 
 /** Λ, birds a year, with these made. They must not exclude each other. */
@@ -21,5 +21,5 @@ export function distanceWith(
   metric: 'weight' | 'minutes' = 'weight',
 ): number {
   const weights = term.links.map((link) => weightIn(stateOf(link, choice), metric));
-  return distanceOf(term, weights, distancesInside(term, weights));
+  return distanceOf(term, weights, insideOf(term, weights));
 }

@@ -25,7 +25,8 @@ export interface Option {
 export interface Term {
   readonly animal: AnimalId;
   readonly zone: ZoneId;
-  readonly scenario: Scenario;
+  /** The scenarios it is of: those that are alike to it. */
+  readonly scenarios: readonly Scenario[];
   /** Birds a year at a chance of 1. */
   readonly weight: number;
   /** Minutes along a route from which it no longer counts as a way in or a slow way. */

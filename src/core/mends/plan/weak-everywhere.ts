@@ -63,9 +63,7 @@ function zonesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
       const [first] = own;
       if (!first) return [];
       const parts = own.flatMap((it) => it.parts);
-      return [
-        { ...weak({ kind, item: zone.id }, first.bay, parts), zone: weakZone(zone, walls) },
-      ];
+      return [{ ...weak({ kind, item: zone.id }, first.bay, parts), zone: weakZone(zone, walls) }];
     }),
   );
 }

@@ -1,0 +1,49 @@
+/** The order of the work: what makes the nights safer first. */
+import { noChoice, making, type Choice } from './choice';
+import { lossOf } from './loss';
+import type { PlanProblem, Term } from './problem';
+
+/**
+ * Found from the end: of all that is still to be done, the mend whose lack would cost the fewest birds at night is done last. So
+ * mends that only help together stay together. Of like ones the longest comes last.
+ */
+export function orderOf(problem: PlanProblem, chosen: readonly number[]): number[] {
+  const left = [...chosen];
+  const order: number[] = [];
+  while (left.length > 0) {
+    const last = left
+      .map((mend) => {
+        const others = choiceOf(
+          problem,
+          left.filter((it) => it !== mend),
+        );
+        return { mend, night: lossAt(problem, others, isNight), all: lossAt(problem, others) };
+      })
+      .sort(
+        (a, b) =>
+          a.night - b.night ||
+          a.all - b.all ||
+          (problem.candidates[b.mend]?.minutes ?? 0) - (problem.candidates[a.mend]?.minutes ?? 0) ||
+          b.mend - a.mend,
+      )[0];
+    if (!last) break;
+    order.unshift(last.mend);
+    left.splice(left.indexOf(last.mend), 1);
+  }
+  return order;
+}
+
+export const isNight = ({ scenarios }: Term): boolean =>
+  scenarios.includes('night-shut') || scenarios.includes('left-open');
+
+function choiceOf(problem: PlanProblem, chosen: readonly number[]): Choice {
+  return chosen.reduce((choice, mend) => making(problem, choice, mend), noChoice(problem));
+}
+
+function lossAt(
+  { terms }: PlanProblem,
+  choice: Choice,
+  counts: (term: Term) => boolean = () => true,
+): number {
+  return terms.filter(counts).reduce((sum, term) => sum + lossOf(term, choice), 0);
+}
