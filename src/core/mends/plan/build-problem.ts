@@ -9,11 +9,12 @@ import { missedRoundChance } from '../../score/missed-round';
 import { isAbout, shareOfVisits, whereabouts } from '../../score/scenario';
 import { expectedVisits } from '../../score/visits';
 import { animals } from '../../tables/animals';
-import { bayStates } from './bay-states';
+import { bayStates, type BayStates } from './bay-states';
 import { candidatesFor, isStillThere, type Candidate } from './candidates';
 import { casesOfYear, type MonthCase } from './cases';
 import { linksOf, type LinkMaker, type TermCase } from './links';
 import type { PlanProblem, Term } from './problem';
+import type { SpotWeights } from './spot-weights';
 import { shutFrom } from './shut-from';
 import { weakEverywhere } from './weak-everywhere';
 import { readyFor } from './with-mends';
@@ -44,12 +45,13 @@ export function buildProblem(
     found,
     all.map(({ mend }) => mend),
   );
-  const harmful = harmfulOf(ready, all, distinct);
+  const tried = bayStates(ready, all);
+  const harmful = harmfulOf(ready, all, distinct, tried);
   const candidates = all.filter((it) => !harmful.includes(it));
   const place = (id: string): number => candidates.findIndex((it) => it.id === id);
   const excluded = candidates.map(({ excludes }) => new Set(excludes.map(place)));
   const maker: LinkMaker = {
-    states: bayStates(ready, candidates),
+    states: harmful.length === 0 ? tried : bayStates(ready, candidates),
     mendsOf: mendsByBay(ready, candidates),
     excludes: (a, b) => excluded[a]?.has(b) ?? false,
   };
@@ -157,25 +159,32 @@ function harmfulOf(
   ready: Place,
   candidates: readonly Candidate[],
   cases: readonly MonthCase[],
+  states: BayStates,
 ): Candidate[] {
-  const states = bayStates(ready, candidates);
   const byBay = mendsByBay(ready, candidates);
   const harmful = new Set<number>();
   for (const [bay, mends] of byBay) {
     for (const id of ready.setting.lives) {
       for (const { scenario, date } of cases) {
-        const lightest = (made: readonly number[], way: string) =>
-          [...states.weights(bay, made, animals[id], scenario, date)]
-            .filter(([spot]) => spot.startsWith(way))
-            .reduce((least, [, { weight }]) => Math.min(least, weight), Infinity);
+        const lightest = (made: readonly number[]) =>
+          lightestOf(states.weights(bay, made, animals[id], scenario, date));
+        const base = lightest([]);
         for (const mend of mends) {
-          const isWorse = ['through', 'reach'].some(
-            (way) => lightest([mend], way) < lightest([], way) - 1e-9,
-          );
+          const after = lightest([mend]);
+          const isWorse = after.through < base.through - 1e-9 || after.reach < base.reach - 1e-9;
           if (isWorse) harmful.add(mend);
         }
       }
     }
   }
   return candidates.filter((_, index) => harmful.has(index));
+}
+
+function lightestOf(weights: SpotWeights): { readonly through: number; readonly reach: number } {
+  let [through, reach] = [Infinity, Infinity];
+  for (const [spot, { weight }] of weights) {
+    if (spot.startsWith('through ')) through = Math.min(through, weight);
+    else reach = Math.min(reach, weight);
+  }
+  return { through, reach };
 }
