@@ -13,7 +13,7 @@ import { bayStates, type BayStates } from './bay-states';
 import { candidatesFor, isStillThere, type Candidate } from './candidates';
 import { casesOfYear, type MonthCase } from './cases';
 import { linksOf, type LinkMaker, type TermCase } from './links';
-import type { PlanProblem, Term } from './problem';
+import type { ByGroup, PlanProblem, Term } from './problem';
 import type { SpotWeights } from './spot-weights';
 import { shutFrom } from './shut-from';
 import { weakEverywhere } from './weak-everywhere';
@@ -55,7 +55,7 @@ export function buildProblem(
     mendsOf: mendsByBay(ready, candidates),
     excludes: (a, b) => excluded[a]?.has(b) ?? false,
   };
-  const { weights, fixed } = weightsOf(found, log, cases);
+  const { weights, fixedOf } = weightsOf(found, log, cases);
   const terms = [...weights.values()].map((it) => termOf(ready, it, maker));
   return {
     problem: {
@@ -66,7 +66,9 @@ export function buildProblem(
         excludes: excludes.map(place).filter((it) => it >= 0),
       })),
       terms: merged(terms),
-      fixed,
+      fixed: sumOf(fixedOf),
+      fixedOf,
+      flock: Object.fromEntries(found.flock.map(({ id, count }) => [id, count])),
     },
     candidates,
     ready,
@@ -75,13 +77,13 @@ export function buildProblem(
 }
 
 interface Weighed extends TermCase {
-  readonly weight: number;
+  readonly weightOf: ByGroup;
 }
 
 function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly MonthCase[]) {
   const weights = new Map<string, Weighed>();
   const missed = missedRoundChance(found);
-  let fixed = 0;
+  let fixedOf: ByGroup = {};
   for (const { scenario, date, days, key } of cases) {
     const birds = whereabouts(found, scenario, date);
     for (const id of found.setting.lives) {
@@ -92,20 +94,21 @@ function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly Month
         shareOfNights(scenario, missed) *
         expectedVisits(found, animal, log, date) *
         shareOfVisits(animal, scenario);
-      for (const { zone, exposure, damage } of takenBy(animal, scenario, birds)) {
+      for (const { group, zone, exposure, damage } of takenBy(animal, scenario, birds)) {
         const weight = visits * exposure * damage;
         if (weight === 0) continue;
+        const own = { [group.id]: weight };
         if (zone === outside) {
-          fixed += weight;
+          fixedOf = added(fixedOf, own);
           continue;
         }
         const name = `${id} ${zone} ${key}`;
-        const before = weights.get(name)?.weight ?? 0;
-        weights.set(name, { animal, scenario, date, zone, weight: before + weight });
+        const weightOf = added(weights.get(name)?.weightOf ?? {}, own);
+        weights.set(name, { animal, scenario, date, zone, weightOf });
       }
     }
   }
-  return { weights, fixed };
+  return { weights, fixedOf };
 }
 
 function termOf(ready: Place, it: Weighed, maker: LinkMaker): Term {
@@ -114,7 +117,8 @@ function termOf(ready: Place, it: Weighed, maker: LinkMaker): Term {
     animal: it.animal.id,
     zone: it.zone,
     scenarios: [it.scenario],
-    weight: it.weight,
+    weight: sumOf(it.weightOf),
+    weightOf: it.weightOf,
     shutFrom: shutFrom(it.animal),
     zones,
     links: linksOf(ready, it, zones, maker),
@@ -132,9 +136,16 @@ function merged(terms: readonly Term[]): Term[] {
   return [...kept.values()];
 }
 
+function added(a: ByGroup, b: ByGroup): ByGroup {
+  const groups = [...new Set([...Object.keys(a), ...Object.keys(b)])];
+  return Object.fromEntries(groups.map((it) => [it, (a[it] ?? 0) + (b[it] ?? 0)]));
+}
+
+const sumOf = (groups: ByGroup): number => Object.values(groups).reduce((sum, it) => sum + it, 0);
+
 function joined(a: Term, b: Term): Term {
   const scenarios = [...new Set([...a.scenarios, ...b.scenarios])];
-  return { ...a, weight: a.weight + b.weight, scenarios };
+  return { ...a, weight: a.weight + b.weight, weightOf: added(a.weightOf, b.weightOf), scenarios };
 }
 
 function mendsByBay(

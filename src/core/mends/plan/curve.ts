@@ -2,6 +2,8 @@
 import type { Steps } from '../../steps';
 import { planning, type Plan } from './best-plan';
 import type { Limits } from './limits';
+import { birdsLost } from './loss';
+import { choiceOf } from './order';
 import type { PlanProblem } from './problem';
 
 export interface CurvePoint {
@@ -9,6 +11,8 @@ export interface CurvePoint {
   readonly cents: number;
   readonly after: number;
   readonly bound: number;
+  /** Of a flock that cannot lose more than there are. */
+  readonly birds: number;
 }
 
 export interface Curve {
@@ -36,9 +40,11 @@ export function* curving(
     plans.unshift(yield* planning(problem, { ...limits, cents }, patience));
   }
   const points: CurvePoint[] = [];
-  for (const { cents, after, bound } of plans) {
+  for (const { cents, after, bound, chosen } of plans) {
     const last = points.at(-1);
-    if (!last || (cents > last.cents && after < last.after)) points.push({ cents, after, bound });
+    if (!last || (cents > last.cents && after < last.after)) {
+      points.push({ cents, after, bound, birds: birdsLost(problem, choiceOf(problem, chosen)) });
+    }
   }
   return { points, knee: kneeOf(points) };
 }
@@ -47,10 +53,10 @@ export function* curving(
 export function kneeOf(points: readonly CurvePoint[]): number {
   const [first, last] = [points[0], points.at(-1)];
   if (!first || !last || points.length < 3) return points.length - 1;
-  const [wide, high] = [last.cents - first.cents, first.after - last.after];
-  const below = points.map(({ cents, after }) => {
+  const [wide, high] = [last.cents - first.cents, first.birds - last.birds];
+  const below = points.map(({ cents, birds }) => {
     const along = (cents - first.cents) / wide;
-    const down = (first.after - after) / high;
+    const down = (first.birds - birds) / high;
     return down - along;
   });
   return below.indexOf(Math.max(...below));

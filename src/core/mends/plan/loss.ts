@@ -1,7 +1,9 @@
 /** Birds a year that a choice of mends leaves to be taken. */
 import { chanceOf } from '../../routes/chance';
+import type { AnimalId } from '../../tables/animals';
 import { made, noChoice, stateOf, weightIn, type Choice } from './choice';
 import { distanceOf, insideOf } from './distance';
+import { ofFlock } from '../../score/losses';
 import type { PlanProblem, Term } from './problem';
 
 /** Λ, birds a year, with these made. They must not exclude each other. */
@@ -22,4 +24,19 @@ export function distanceWith(
 ): number {
   const weights = term.links.map((link) => weightIn(stateOf(link, choice), metric));
   return distanceOf(term, weights, insideOf(term, weights));
+}
+
+/** Birds a year, by all animals or by one: a group of N loses no more than N. */
+export function birdsLost(problem: PlanProblem, choice: Choice, animal?: AnimalId): number {
+  const { terms, flock, fixedOf } = problem;
+  const own = terms.filter((term) => animal === undefined || term.animal === animal);
+  const chances = own.map((term) => chanceOf(distanceWith(term, choice)));
+  return Object.entries(flock).reduce((sum, [group, count]) => {
+    const inOpen = animal === undefined ? (fixedOf[group] ?? 0) : 0;
+    const lambda = own.reduce(
+      (all, { weightOf }, index) => all + (weightOf[group] ?? 0) * (chances[index] as number),
+      inOpen,
+    );
+    return sum + ofFlock(lambda, count);
+  }, 0);
 }

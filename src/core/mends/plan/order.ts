@@ -36,7 +36,7 @@ export function orderOf(problem: PlanProblem, chosen: readonly number[]): number
 export const isNight = ({ scenarios }: Term): boolean =>
   scenarios.includes('night-shut') || scenarios.includes('left-open');
 
-function choiceOf(problem: PlanProblem, chosen: readonly number[]): Choice {
+export function choiceOf(problem: PlanProblem, chosen: readonly number[]): Choice {
   return chosen.reduce((choice, mend) => making(problem, choice, mend), noChoice(problem));
 }
 

@@ -11,7 +11,13 @@ export interface PlanProblem {
   readonly terms: readonly Term[];
   /** Birds a year that no mend bears on: those in the open. */
   readonly fixed: number;
+  /** The same by group. */
+  readonly fixedOf: ByGroup;
+  /** How many birds each group has. */
+  readonly flock: ByGroup;
 }
+
+export type ByGroup = Readonly<Record<string, number>>;
 
 export interface Option {
   readonly id: string;
@@ -29,6 +35,8 @@ export interface Term {
   readonly scenarios: readonly Scenario[];
   /** Birds a year at a chance of 1. */
   readonly weight: number;
+  /** The same by group of birds. */
+  readonly weightOf: ByGroup;
   /** Minutes along a route from which it no longer counts as a way in or a slow way. */
   readonly shutFrom: number;
   /** Zones on the way; links name them by their place here. */

@@ -3,7 +3,7 @@ import { barring, making, noChoice, stateOf, weightIn, type Choice } from './cho
 import type { Plan } from './best-plan';
 import { insideOf, lightestWay } from './distance';
 import type { Limits } from './limits';
-import { lossOf } from './loss';
+import { birdsLost, lossOf } from './loss';
 import type { Link, PlanProblem, Term } from './problem';
 import type { AnimalId } from '../../tables/animals';
 
@@ -38,8 +38,10 @@ export function whyNot(
   if (instead.length > 0) return { kind: 'instead', of: instead };
   const now = plan.chosen.reduce((it, one) => making(problem, it, one), noChoice(problem));
   const after = making(problem, barring(now, []), mend);
-  const birds = lossAt(problem, now) - lossAt(problem, after);
-  if (birds <= tolerance) return besides(problem, now, after, mend);
+  if (lossAt(problem, now) - lossAt(problem, after) <= tolerance) {
+    return besides(problem, now, after, mend);
+  }
+  const birds = birdsLost(problem, now) - birdsLost(problem, after);
   const { cents = Infinity } = limits;
   return plan.cents + option.cents > cents ? { kind: 'money', birds } : { kind: 'time', birds };
 }

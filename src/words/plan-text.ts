@@ -1,0 +1,87 @@
+/** A plan as plain lines for the command line. */
+import type { PlanDocument } from '@/core/formats/plan-json';
+import { bySpot } from '@/core/mends/plan/answer';
+import type { Place } from '@/core/place/place';
+import { animalName } from './headline';
+import {
+  birdsWords,
+  bySpotWords,
+  mendTitle,
+  moneyWords,
+  timeWords,
+  whyNotWords,
+} from './plan-words';
+import { capital, count } from './names';
+
+export function planText(place: Place, document: PlanDocument): string {
+  const { answer, planning, limits, date, stopgaps } = document;
+  const candidate = (id: string) => planning.candidates.find((it) => it.id === id);
+  const title = (id: string): string => {
+    const it = candidate(id);
+    return it ? mendTitle(place, it.mend) : id;
+  };
+  const money = (cents: number) => moneyWords(place, cents);
+  const within = [
+    limits.cents === undefined ? 'money no object' : `with ${money(limits.cents)}`,
+    limits.minutes === undefined ? 'as long as it takes' : `in ${timeWords(limits.minutes)}`,
+  ].join(', ');
+  const proved =
+    answer.bound >= answer.after - 1e-6
+      ? 'No other set of these mends does better.'
+      : 'Stopped early: there may be a better one.';
+  return [
+    `${place.name}, ${within}${date === undefined ? '' : `, on ${date}`}`,
+    `Birds lost a year: ${birdsWords(answer.birdsBefore)} as it stands, ${birdsWords(answer.birdsAfter)} with the plan. ${proved}`,
+    ...(answer.overspent ? ['What must be made takes more than there is.'] : []),
+    ...(answer.chosen.length === 0
+      ? [leastLine(document, title, money)]
+      : [
+          `${count(answer.chosen.length, 'mend')}, ${money(answer.cents)}, ${timeWords(answer.minutes)} of work:`,
+        ]),
+    ...answer.chosen.map((id, index) => {
+      const { cents = 0, minutes = 0 } = candidate(id) ?? {};
+      return `  ${index + 1}. ${title(id)}: ${money(cents)}, ${timeWords(minutes)}`;
+    }),
+    ...answer.animals.map(
+      ({ animal, before, after, isShutAfter }) =>
+        `  ${animalName(animal)}: ${birdsWords(before)} to ${birdsWords(after)}${isShutAfter ? ', shut out at night' : ''}`,
+    ),
+    ...Object.entries(answer.others).map(
+      ([id, why]) => `  Not: ${title(id)}. ${whyNotWords(place, why, title)}`,
+    ),
+    ...stopgaps.map(
+      ({ mend, minutes }) => `  For tonight: ${mendTitle(place, mend)}: ${timeWords(minutes)}`,
+    ),
+    ...shutOutLines(place, document, title),
+    'Prices are round sums of ours, mesh by the piece; set your own before you buy. Rookle ranks and explains; it promises nothing.',
+  ].join('\n');
+}
+
+function leastLine(
+  { answer }: PlanDocument,
+  title: (id: string) => string,
+  money: (cents: number) => string,
+): string {
+  const { least } = answer;
+  if (!least) return 'No mend changes anything.';
+  return `Nothing within that changes anything. The least that would: ${money(least.cents)}, ${least.chosen.map(title).join('; ')}.`;
+}
+
+function shutOutLines(
+  place: Place,
+  { shutOut, planning }: PlanDocument,
+  title: (id: string) => string,
+): string[] {
+  if (!shutOut) return [];
+  const { animal, result } = shutOut;
+  const name = capital(animalName(animal));
+  if (result.can) {
+    const mends = result.chosen.map((it) => title(planning.candidates[it]?.id ?? ''));
+    return [
+      `${name} shut out at night, at the least: ${moneyWords(place, result.cents)}, ${timeWords(result.minutes)}: ${mends.join('; ') || 'nothing to do'}.`,
+    ];
+  }
+  return [
+    `${name} cannot be shut out at night by these mends. Without a mend: ${result.stays.map((it) => bySpotWords(place, bySpot(it))).join('; ')}.`,
+  ];
+}

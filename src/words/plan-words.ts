@@ -1,0 +1,108 @@
+/** A plan in plain words: money, time, where a mend goes, and why another does not. */
+import type { BySpot, WhyNotWords } from '@/core/mends/plan/answer';
+import { findBay, findItem } from '@/core/place/find';
+import type { Mend, SpotKind } from '@/core/place/mend';
+import type { Place, Setting } from '@/core/place/place';
+import { mendName } from './mend-words';
+import { animalName } from './headline';
+import { capital, listOf } from './names';
+
+const signs: Readonly<Record<Setting['region'], string>> = {
+  gb: '£',
+  ie: '€',
+  eu: '€',
+  na: '$',
+  au: '$',
+  nz: '$',
+};
+
+/** "£12.40", "£120": hundredths only where there are any. */
+export function moneyWords({ setting }: Pick<Place, 'setting'>, cents: number): string {
+  const whole = cents % 100 === 0;
+  return `${signs[setting.region]}${(cents / 100).toFixed(whole ? 0 : 2)}`;
+}
+
+/** "35 min", "2 h", "2 h 5 min". */
+export function timeWords(minutes: number): string {
+  const rounded = Math.round(minutes);
+  const [hours, rest] = [Math.floor(rounded / 60), rounded % 60];
+  if (hours === 0) return `${rest} min`;
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+}
+
+/** Birds a year: "11", "1.6", "0.02", "none". */
+export function birdsWords(birds: number): string {
+  if (birds < 0.005) return 'none';
+  if (birds < 0.1) return birds.toFixed(2);
+  return birds < 10 ? String(Math.round(birds * 10) / 10) : String(Math.round(birds));
+}
+
+/** "north 2", "nest lid", "run". */
+export function whereWords(place: Place, { spot, bay }: Pick<Mend, 'spot' | 'bay'>): string {
+  const zone = place.zones.find(({ id }) => id === spot.item);
+  if (zone) return zone.name;
+  if (spot.kind === 'fence') return 'the electric fence';
+  const item = findItem(place, spot.item);
+  const own = findBay(place, bay)?.bay.name ?? bay;
+  return item?.kind === 'opening' ? `${item.opening.name}, ${own}` : own;
+}
+
+/** "Board along the sill, north 2". */
+export function mendTitle(place: Place, mend: Mend): string {
+  return `${mendName(mend)}, ${whereWords(place, mend)}`;
+}
+
+const spotNames: Readonly<Record<SpotKind, string>> = {
+  ground: 'under the sill',
+  dig: 'by digging',
+  mesh: 'through the cover',
+  panel: 'where the panel pulls away',
+  hole: 'through a hole',
+  edges: 'round the edges',
+  latch: 'by the latch',
+  reach: 'within reach',
+  top: 'over the top',
+  frame: 'under the frame',
+  bare: 'where nothing covers it',
+  habit: 'standing open',
+  strand: 'past the strand',
+  fence: 'past the fence',
+};
+
+/** "by digging, south 3". */
+export function bySpotWords(place: Place, { bay, spot }: BySpot): string {
+  const [kind, ...item] = spot.split(' ');
+  const where = whereWords(place, {
+    bay,
+    spot: { kind: kind as SpotKind, item: item.join(' ') },
+  });
+  return `${where}, ${spotNames[kind as SpotKind]}`;
+}
+
+/** A sentence. `titleOf` names a candidate by its id. */
+export function whyNotWords(
+  place: Place,
+  why: WhyNotWords,
+  titleOf: (id: string) => string,
+): string {
+  switch (why.kind) {
+    case 'wont':
+      return 'You will not have it.';
+    case 'too-long':
+      return 'It takes longer than you allow for one mend.';
+    case 'nothing':
+      return 'It would stop nothing that still gets in.';
+    case 'instead':
+      return `In its place: ${listOf(why.of.map(titleOf))}.`;
+    case 'beside': {
+      const [first, ...more] = why.at.map((it) => bySpotWords(place, it));
+      if (first === undefined) return 'Alone it changes nothing.';
+      const on = more.length > 0 ? `, then ${listOf(more)}` : '';
+      return `It changes nothing while another way in stays open beside it. ${capital(animalName(why.animal))}: ${first}${on}.`;
+    }
+    case 'money':
+      return `No money left for it. It would spare ${birdsWords(why.birds)} birds a year.`;
+    case 'time':
+      return `No time left for it. It would spare ${birdsWords(why.birds)} birds a year.`;
+  }
+}
