@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
 import { useMemo } from 'react';
 import { addedItem, removeFromPlace } from '@/core/mends/added-items';
+import { readyFor } from '@/core/mends/plan/with-mends';
 import { chooseMend, type Proposal } from '@/core/mends/propose';
 import { moveMend, reviewMends } from '@/core/mends/review';
 import { latestReadings } from '@/core/place/apply-readings';
@@ -76,6 +77,18 @@ export function useChanges() {
         });
         return id;
       },
+      /** Takes all of a plan on to the list. */
+      planAll: (wanted: readonly Mend[]) =>
+        change(wanted.length === 1 ? 'the mend' : 'the plan’s mends', (yard) => {
+          const at = nextStamp(yard, new Date());
+          const mends = wanted.map((mend): Mend => ({
+            ...mend,
+            id: mend.id || newId('mend'),
+            state: 'planned',
+            history: [...mend.history.filter((it) => it.at !== ''), { state: 'planned', at }],
+          }));
+          return { place: readyFor(yard.place, mends), mends };
+        }),
       moveMend: (id: string, state: MendState) =>
         change('the mend’s state', (yard) => ({
           mends: yard.mends

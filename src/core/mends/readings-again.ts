@@ -1,9 +1,8 @@
 /** The questions that measuring a mend again asks: exactly the readings it was to change. */
 import { findItem } from '../place/find';
 import type { AttributeId } from '../place/attributes';
-import type { ItemId } from '../place/place';
+import type { ItemId, Place } from '../place/place';
 import type { Mend, Target } from '../place/mend';
-import type { Place } from '../place/place';
 import { setAttribute } from '../place/set-attribute';
 import { questionId, questionsOf, type Question, type QuestionKind } from '../walk/questions';
 import { asMeant } from './as-meant';

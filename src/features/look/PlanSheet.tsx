@@ -8,6 +8,7 @@ import type { Whereabouts } from '@/core/score/scenario';
 import { Legend } from '@/ui/drawings/Legend';
 import { Plan } from '@/ui/drawings/Plan';
 import { birdsAbout } from '@/ui/drawings/plan-zones';
+import type { Works } from '@/ui/drawings/WorkTag';
 import { color, space } from '@/ui/theme/tokens';
 import { useWidth } from '@/ui/theme/use-width';
 
@@ -20,6 +21,8 @@ export interface Drawn {
   readonly onSelect: (bay: BayId) => void;
   /** Width until it is known, px. */
   readonly guess: number;
+  /** Numbers of planned mends, by bay. */
+  readonly works?: Works | undefined;
 }
 
 interface Props extends Drawn {

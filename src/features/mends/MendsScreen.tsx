@@ -40,6 +40,12 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
         <Txt kind="title">{todo === 0 ? 'No mend in hand' : `${count(todo, 'mend')} in hand`}</Txt>
         <Txt tone="ink2">A mend counts as holding only when a new reading shows it.</Txt>
       </View>
+      <View style={styles.group}>
+        <LinkRow href="/mends/plan" says="The plan: what to mend first">
+          <Txt kind="strong">What to mend first</Txt>
+          <Txt tone="holds">The plan for your money and hours</Txt>
+        </LinkRow>
+      </View>
       {groups.map(({ name, states }) => (
         <MendGroup
           key={name}

@@ -13,6 +13,7 @@ import { LapDrawing, lapSays } from './LapDrawing';
 import { skirtRow } from './lap-labels';
 import { boxOf, lapLayout } from './lap-layout';
 import { WallTouch } from './WallTouch';
+import { WorkTag, type Works } from './WorkTag';
 
 interface Props {
   readonly place: Place;
@@ -25,6 +26,8 @@ interface Props {
   readonly whole: boolean;
   /** YYYY-MM-DD: seasonal cover is drawn as it is that day. */
   readonly day?: string | undefined;
+  /** Numbers of planned mends, by bay. */
+  readonly works?: Works | undefined;
 }
 
 const margin = 18;
@@ -41,7 +44,7 @@ function belowGround(lap: LapOfPlace, scale: number): number {
   return Math.max(62, Math.max(...depths, 0) * scale + 44 + skirtRow);
 }
 
-export function Lap({ place, marks, ways, selected, onSelect, width, whole, day }: Props) {
+export function Lap({ place, marks, ways, selected, onSelect, width, whole, day, works }: Props) {
   const lap = useMemo(() => lapOf(place), [place]);
   const fitting = (width - 2 * margin) / Math.max(lap.length, 1);
   const [zoom, setZoom] = useState(usualZoom);
@@ -74,7 +77,17 @@ export function Lap({ place, marks, ways, selected, onSelect, width, whole, day 
           selected={selected}
           says={lapSays(place, lap.length)}
           labels
-        />
+        >
+          {works &&
+            layout.bays.map(({ bay, x, width: wide }) => {
+              const number = works.get(bay.id);
+              return (
+                number && (
+                  <WorkTag key={bay.id} x={x + wide / 2} y={layout.ground - 26} number={number} />
+                )
+              );
+            })}
+        </LapDrawing>
         {layout.bays.map(({ bay, x, width: wide }) => (
           <WallTouch
             key={bay.id}

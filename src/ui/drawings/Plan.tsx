@@ -15,6 +15,7 @@ import { PlanRoute } from './PlanRoute';
 import { PlanZones } from './PlanZones';
 import { SvgText } from './SvgText';
 import { WallTouch } from './WallTouch';
+import { WorkTag, type Works } from './WorkTag';
 
 interface Props {
   readonly place: Place;
@@ -26,12 +27,24 @@ interface Props {
   readonly onSelect: (bay: BayId) => void;
   /** Where the birds are in the hours that are judged; absent: where they sleep. */
   readonly birdsIn?: BirdsIn | undefined;
+  /** Numbers of planned mends, by bay. */
+  readonly works?: Works | undefined;
 }
 
 /** Id of the drawing in the page: what is saved as a picture is found by it. */
 export const planDrawing = 'plan-drawing';
 
-export function Plan({ place, marks, ways, width, tallest, selected, onSelect, birdsIn }: Props) {
+export function Plan({
+  place,
+  marks,
+  ways,
+  width,
+  tallest,
+  selected,
+  onSelect,
+  birdsIn,
+  works,
+}: Props) {
   const layout = useMemo(
     () =>
       planLayout(
@@ -80,6 +93,20 @@ export function Plan({ place, marks, ways, width, tallest, selected, onSelect, b
         {ways.map((way, index) => (
           <PlanRoute key={way.id} layout={layout} way={way} number={index + 1} />
         ))}
+        {works &&
+          lines.map(({ bay, middle, outward }) => {
+            const number = works.get(bay);
+            return (
+              number && (
+                <WorkTag
+                  key={bay}
+                  x={middle.x + 20 * outward.x}
+                  y={middle.y + 20 * outward.y}
+                  number={number}
+                />
+              )
+            );
+          })}
       </Svg>
       {lines.map((line) => (
         <WallTouch

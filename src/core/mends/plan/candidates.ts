@@ -2,6 +2,7 @@
 import type { Mend } from '../../place/mend';
 import type { ItemId, Place } from '../../place/place';
 import { findItem } from '../../place/find';
+import type { Amount } from '../catalogue';
 import type { Proposal } from '../propose';
 import { partialProposalsFor, plannedMend } from '../propose';
 import type { WeakSpot } from '../weak-spot';
@@ -15,6 +16,8 @@ export interface Candidate {
   readonly proposal?: Proposal;
   readonly cents: number;
   readonly minutes: number;
+  /** What it takes; nothing is told of the keeper's own. */
+  readonly takes: readonly Amount[];
   /** Ids of those that cannot be made beside it. */
   readonly excludes: readonly string[];
   /** On the keeper's list already. */
@@ -50,14 +53,15 @@ function offeredCandidate(place: Place, proposal: Proposal, mends: readonly Mend
   const id = candidateId(mend);
   const own = mends.find((it) => candidateId(it) === id);
   const asPlanned = { mend: own ?? mend, proposal, id };
-  const cents = costOf(proposal.mend.takes(proposal.weak));
+  const takes = proposal.mend.takes(proposal.weak);
+  const cents = costOf(takes);
   const minutes = proposal.mend.time(proposal.weak).value;
-  return { ...asPlanned, ...leftOf(own, cents, minutes) };
+  return { ...asPlanned, takes, ...leftOf(own, cents, minutes) };
 }
 
 function handCandidate(mend: Mend): Alone {
   const { cents = 0, minutes = 0 } = mend.own ?? {};
-  return { id: candidateId(mend), mend, ...leftOf(mend, cents, minutes) };
+  return { id: candidateId(mend), mend, takes: [], ...leftOf(mend, cents, minutes) };
 }
 
 function leftOf(

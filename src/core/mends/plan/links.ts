@@ -1,6 +1,5 @@
 /** The links of one term: every spot that something gets by, with what it weighs under each set of its mends. */
-import type { BayId, Face, Place } from '../../place/place';
-import { outside, type ZoneId } from '../../place/place';
+import { outside, type BayId, type Face, type Place, type ZoneId } from '../../place/place';
 import type { Scenario } from '../../score/scenario';
 import type { Animal } from '../../tables/animals';
 import type { BayStates } from './bay-states';

@@ -1,0 +1,112 @@
+/** One mend that might be made: what, where, for how much; opened, how, against whom, and the keeper's own word on it. */
+import { useState, type ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { HowTo } from '@/features/mends/HowTo';
+import { MendTargets } from '@/features/mends/MendTargets';
+import { readyFor } from '@/core/mends/plan/with-mends';
+import { Button } from '@/ui/controls/Button';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space, touch } from '@/ui/theme/tokens';
+import { amountWords, mendName } from '@/words/mend-words';
+import { animalList, capital } from '@/words/names';
+import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
+import type { ShownCandidate } from '@/workers/plan-talk';
+import { marked, type Shared } from './shared';
+
+interface Props extends Shared {
+  readonly candidate: ShownCandidate;
+  readonly number?: number;
+  /** Said under its name: why it is not in the plan. */
+  readonly children?: ReactNode;
+}
+
+export function MendRow({ place, limits, setLimits, candidate, number, children }: Props) {
+  const [open, setOpen] = useState(false);
+  const { id, mend, cents, minutes, takes, inHand } = candidate;
+  const isMust = limits.must?.includes(id) ?? false;
+  const isWont = limits.wont?.includes(id) ?? false;
+  const name = mendName(mend);
+  const where = whereWords(place, mend);
+  return (
+    <View style={styles.row}>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        aria-label={`${name}, ${where}`}
+        onPress={() => setOpen(!open)}
+        style={styles.line}
+      >
+        {number !== undefined && (
+          <View style={styles.tag}>
+            <Txt kind="label" tone="onHolds">
+              {String(number)}
+            </Txt>
+          </View>
+        )}
+        <View style={styles.words}>
+          <Txt kind="strong">{name}</Txt>
+          <Txt tone="ink2">
+            {capital(where)}. {moneyWords(place, cents)}, {timeWords(minutes)}
+            {inHand && '. On your list'}
+            {isMust && '. Must do'}
+          </Txt>
+          {children}
+        </View>
+        <Txt kind="label" tone="ink2">
+          {open ? '–' : '+'}
+        </Txt>
+      </Pressable>
+      {open && (
+        <View style={styles.more}>
+          {mend.stops.length > 0 && <Txt>Against {animalList(mend.stops)}.</Txt>}
+          <MendTargets place={readyFor(place, [mend])} mend={mend} />
+          {takes.length > 0 && (
+            <Txt tone="ink2">Takes: {takes.map((it) => amountWords(place, it)).join('; ')}.</Txt>
+          )}
+          {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
+          <View style={styles.marks}>
+            <Button
+              look="chip"
+              label="must do"
+              says={`Must do: ${name}, ${where}`}
+              selected={isMust}
+              onPress={() => setLimits(marked(limits, 'must', id))}
+              style={styles.mark}
+            />
+            <Button
+              look="chip"
+              label="won’t do"
+              says={`Won’t do: ${name}, ${where}`}
+              selected={isWont}
+              onPress={() => setLimits(marked(limits, 'wont', id))}
+              style={styles.mark}
+            />
+          </View>
+        </View>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { borderTopWidth: 1, borderTopColor: color.hairline },
+  line: {
+    flexDirection: 'row',
+    alignItems: 'flex-start',
+    gap: space.m,
+    minHeight: touch,
+    paddingVertical: space.m,
+  },
+  tag: {
+    minWidth: 30,
+    height: 30,
+    borderRadius: 3,
+    alignItems: 'center',
+    justifyContent: 'center',
+    backgroundColor: color.holds,
+  },
+  words: { flex: 1, minWidth: 0, gap: 2 },
+  more: { gap: space.s, paddingBottom: space.m },
+  marks: { flexDirection: 'row', gap: space.s },
+  mark: { minWidth: 110, paddingHorizontal: space.m },
+});

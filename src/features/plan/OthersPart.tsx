@@ -1,0 +1,61 @@
+/** What is not in the plan, and why not: what would spare most first. */
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { PlanAnswer, WhyNotWords } from '@/core/mends/plan/answer';
+import { Button } from '@/ui/controls/Button';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { mendTitle, whyNotWords } from '@/words/plan-words';
+import { MendRow } from './MendRow';
+import type { Shared } from './shared';
+
+const shownAtFirst = 4;
+
+/** What tempts most comes first; what does the same in another way last. */
+const order: readonly WhyNotWords['kind'][] = [
+  'money',
+  'time',
+  'beside',
+  'wont',
+  'too-long',
+  'instead',
+  'nothing',
+];
+
+export function OthersPart({ answer, ...shared }: Shared & { readonly answer: PlanAnswer }) {
+  const { place, candidates } = shared;
+  const [all, setAll] = useState(false);
+  const title = (id: string): string => {
+    const it = candidates.get(id);
+    return it ? mendTitle(place, it.mend) : id;
+  };
+  const spared = (why: WhyNotWords): number => ('birds' in why ? why.birds : 0);
+  const others = Object.entries(answer.others).sort(
+    ([, a], [, b]) => order.indexOf(a.kind) - order.indexOf(b.kind) || spared(b) - spared(a),
+  );
+  if (others.length === 0) return null;
+  const shown = all ? others : others.slice(0, shownAtFirst);
+  return (
+    <Part title="Why not the others">
+      <View>
+        {shown.map(([id, why]) => {
+          const candidate = candidates.get(id);
+          return (
+            candidate && (
+              <MendRow key={id} {...shared} candidate={candidate}>
+                <Txt>{whyNotWords(place, why, title)}</Txt>
+              </MendRow>
+            )
+          );
+        })}
+      </View>
+      {others.length > shownAtFirst && (
+        <Button
+          look="plain"
+          label={all ? 'Fewer' : `All ${others.length} that are not in it`}
+          onPress={() => setAll(!all)}
+        />
+      )}
+    </Part>
+  );
+}

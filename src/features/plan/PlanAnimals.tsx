@@ -1,0 +1,51 @@
+/** Animal by animal: what it is expected to take as things stand, and with the plan made. */
+import { StyleSheet, View } from 'react-native';
+import type { AnimalChange, PlanAnswer } from '@/core/mends/plan/answer';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { animalName } from '@/words/headline';
+import { birdsWords } from '@/words/plan-words';
+
+/** Birds a year below which there is nothing to show. */
+const least = 0.005;
+
+export function PlanAnimals({ answer }: { readonly answer: PlanAnswer }) {
+  const shown = answer.animals.filter(
+    ({ before, isShutBefore }) => before >= least || !isShutBefore,
+  );
+  const most = Math.max(...shown.map(({ before }) => before), least);
+  if (shown.length === 0) return null;
+  return (
+    <Part title="Before and after, by animal">
+      <Txt kind="small" tone="ink2">
+        Birds a year, each animal as if it came alone: no flock loses more than it has.
+      </Txt>
+      {shown.map((it) => (
+        <View key={it.animal} style={styles.animal}>
+          <View style={styles.line}>
+            <Txt kind="strong">{animalName(it.animal)}</Txt>
+            <Txt>{changeWords(it)}</Txt>
+          </View>
+          <View style={styles.track}>
+            <View style={[styles.before, { width: `${(100 * it.before) / most}%` }]} />
+            <View style={[styles.after, { width: `${(100 * it.after) / most}%` }]} />
+          </View>
+        </View>
+      ))}
+    </Part>
+  );
+}
+
+function changeWords({ before, after, isShutBefore, isShutAfter }: AnimalChange): string {
+  const shut = isShutAfter && !isShutBefore ? ', shut out at night' : '';
+  return `${birdsWords(before)} → ${birdsWords(after)}${shut}`;
+}
+
+const styles = StyleSheet.create({
+  animal: { gap: space.xs },
+  line: { flexDirection: 'row', flexWrap: 'wrap', justifyContent: 'space-between', gap: space.s },
+  track: { height: 10, backgroundColor: color.ground },
+  before: { position: 'absolute', top: 0, height: 10, backgroundColor: color.hours },
+  after: { position: 'absolute', top: 0, height: 10, backgroundColor: color.open },
+});

@@ -1,0 +1,64 @@
+/** The mends of the plan in the order of the work; each opens on how it is done. */
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import type { PlanAnswer } from '@/core/mends/plan/answer';
+import type { Yard } from '@/store/records';
+import { useChanges } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { count } from '@/words/names';
+import { notSavedWords } from '@/words/not-saved-words';
+import type { ShownCandidate } from '@/workers/plan-talk';
+import { MendRow } from './MendRow';
+import type { Shared } from './shared';
+
+interface Props extends Shared {
+  readonly yard: Yard;
+  readonly answer: PlanAnswer;
+  readonly chosen: readonly ShownCandidate[];
+}
+
+export function PlannedMends({ yard, answer, chosen, ...shared }: Props) {
+  const router = useRouter();
+  const { planAll } = useChanges();
+  const [trouble, setTrouble] = useState<string>();
+  const fresh = chosen.filter(({ inHand }) => !inHand);
+  const takeOn = () => {
+    planAll(fresh.map(({ mend }) => mend))
+      .then(() => router.push('/mends'))
+      .catch((error: unknown) => setTrouble(notSavedWords(error)));
+  };
+  const leastFirst = (answer.least?.chosen ?? []).flatMap((id) => shared.candidates.get(id) ?? []);
+  return (
+    <Part title={chosen.length > 0 ? 'In this order' : 'The least that changes anything'}>
+      {chosen.length > 0 && (
+        <Txt kind="small" tone="ink2">
+          What makes the nights safer comes first.
+        </Txt>
+      )}
+      <View style={styles.list}>
+        {(chosen.length > 0 ? chosen : leastFirst).map((candidate, index) => (
+          <MendRow
+            key={candidate.id}
+            {...shared}
+            candidate={candidate}
+            {...(chosen.length > 0 && { number: index + 1 })}
+          />
+        ))}
+      </View>
+      {chosen.length === 0 && leastFirst.length === 0 && (
+        <Txt>No mend of the catalogue changes anything here.</Txt>
+      )}
+      {trouble && <Notice>{trouble}</Notice>}
+      {fresh.length > 0 && (
+        <Button label={`Put ${count(fresh.length, 'mend')} on my list`} onPress={takeOn} />
+      )}
+    </Part>
+  );
+}
+
+const styles = StyleSheet.create({ list: { gap: space.xs } });

@@ -1,0 +1,62 @@
+/** What the planning worker is told and what it tells. Everything in it goes across as plain data. */
+import type { BySpot, PlanAnswer } from '@/core/mends/plan/answer';
+import type { Candidate } from '@/core/mends/plan/candidates';
+import type { Curve } from '@/core/mends/plan/curve';
+import type { Stopgap } from '@/core/mends/plan/for-tonight';
+import type { Limits } from '@/core/mends/plan/limits';
+import type { Mend } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+import type { LogEntry } from '@/core/place/sighting';
+import type { Walk } from '@/core/place/walk';
+import type { AnimalId } from '@/core/tables/animals';
+
+export type ToPlanner =
+  | {
+      readonly kind: 'open';
+      readonly place: Place;
+      readonly walks: readonly Walk[];
+      readonly log: readonly LogEntry[];
+      readonly mends: readonly Mend[];
+      /** YYYY-MM-DD: its year is planned for, its night is tonight. */
+      readonly date: string;
+    }
+  /** `ask` counts up: the last asked is answered, those before it are dropped. */
+  | {
+      readonly kind: 'plan';
+      readonly ask: number;
+      readonly limits: Limits;
+      /** Whom to shut out altogether, where that is asked. */
+      readonly shutOut?: AnimalId;
+    }
+  /** Gives what it has of that one. */
+  | { readonly kind: 'stop'; readonly ask: number };
+
+/** A candidate without what only the search needs. */
+export type ShownCandidate = Omit<Candidate, 'proposal'>;
+
+export interface Opened {
+  readonly candidates: readonly ShownCandidate[];
+  readonly stopgaps: readonly Stopgap[];
+}
+
+export interface ShutOutAnswer {
+  readonly animal: AnimalId;
+  readonly can: boolean;
+  readonly chosen: readonly string[];
+  readonly cents: number;
+  readonly minutes: number;
+  readonly stays: readonly BySpot[];
+}
+
+export type FromPlanner =
+  | { readonly kind: 'opened'; readonly opened: Opened }
+  | {
+      readonly kind: 'progress';
+      readonly ask: number;
+      readonly nodes: number;
+      readonly best: number;
+      readonly bound: number;
+    }
+  | { readonly kind: 'answer'; readonly ask: number; readonly answer: PlanAnswer }
+  | { readonly kind: 'curve'; readonly ask: number; readonly curve: Curve }
+  | { readonly kind: 'shut-out'; readonly ask: number; readonly shutOut: ShutOutAnswer };

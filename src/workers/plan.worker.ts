@@ -1,0 +1,105 @@
+/** Plans away from the screen, in turns, so that a newer question is heard while an older one is worked at. */
+import { answering, bySpot, limitsWithHand } from '@/core/mends/plan/answer';
+import { buildProblem, type Planning } from '@/core/mends/plan/build-problem';
+import { curving } from '@/core/mends/plan/curve';
+import { stopgaps } from '@/core/mends/plan/for-tonight';
+import type { Limits } from '@/core/mends/plan/limits';
+import { shuttingOut } from '@/core/mends/plan/shut-out';
+import { applyReadings } from '@/core/place/apply-readings';
+import type { Steps } from '@/core/steps';
+import type { AnimalId } from '@/core/tables/animals';
+import type { FromPlanner, ToPlanner } from './plan-talk';
+
+const scope = self as unknown as { postMessage(told: unknown): void };
+const tell = (told: FromPlanner): void => scope.postMessage(told);
+
+let session: Planning | undefined;
+let last = 0;
+const stopped = new Set<number>();
+/** The curve asks only for what can be spent, so it is not drawn again for another sum. */
+let drawn: string | undefined;
+
+/** Longest stretch without listening, ms. */
+const turn = 40;
+
+/** Works it to its end, or drops it where something newer was asked: then undefined. */
+async function inTurns<T>(steps: Steps<T>, ask: number): Promise<T | undefined> {
+  let since = performance.now();
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    if (performance.now() - since < turn) continue;
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    if (ask !== last) return undefined;
+    since = performance.now();
+  }
+}
+
+async function plan(ask: number, limits: Limits, animal: AnimalId | undefined): Promise<void> {
+  if (!session) return;
+  const current = session;
+  const report = (it: {
+    readonly nodes: number;
+    readonly best: number;
+    readonly bound: number;
+  }) => {
+    tell({ kind: 'progress', ask, nodes: it.nodes, best: it.best, bound: it.bound });
+    return !stopped.has(ask);
+  };
+  const answer = await inTurns(answering(current, limits, report), ask);
+  if (!answer) return;
+  tell({ kind: 'answer', ask, answer });
+  if (animal) await shutOut(current, ask, limits, animal);
+  const { cents: _cents, ...others } = limitsWithHand(current, limits);
+  const key = JSON.stringify(others);
+  if (key === drawn) return;
+  const curve = await inTurns(curving(current.problem, others), ask);
+  if (!curve) return;
+  drawn = key;
+  tell({ kind: 'curve', ask, curve });
+}
+
+async function shutOut(
+  { problem }: Planning,
+  ask: number,
+  limits: Limits,
+  animal: AnimalId,
+): Promise<void> {
+  const result = await inTurns(shuttingOut(problem, animal, 'night-shut', limits), ask);
+  if (!result) return;
+  const ids = result.can ? result.chosen.map((it) => problem.candidates[it]?.id ?? '') : [];
+  tell({
+    kind: 'shut-out',
+    ask,
+    shutOut: {
+      animal,
+      can: result.can,
+      chosen: ids,
+      cents: result.can ? result.cents : 0,
+      minutes: result.can ? result.minutes : 0,
+      stays: result.can ? [] : result.stays.map(bySpot),
+    },
+  });
+}
+
+self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
+  if (data.kind === 'stop') {
+    stopped.add(data.ask);
+    return;
+  }
+  if (data.kind === 'plan') {
+    last = data.ask;
+    void plan(data.ask, data.limits, data.shutOut);
+    return;
+  }
+  const found = applyReadings(data.place, data.walks).place;
+  session = buildProblem(found, data.log, data.mends, Number(data.date.slice(0, 4)));
+  drawn = undefined;
+  tell({
+    kind: 'opened',
+    opened: {
+      candidates: session.candidates.map(({ proposal: _proposal, ...it }) => it),
+      stopgaps: stopgaps(found, data.date),
+    },
+  });
+});
