@@ -48,6 +48,7 @@ export function LimitsPart({
         No single mend longer than
       </Txt>
       <Chips
+        narrow
         options={longest}
         value={String(limits.longest ?? 'any')}
         onChoose={(it) =>
@@ -87,7 +88,7 @@ function Amount({ name, value, words, unit, most, step, onChange }: AmountProps)
           <Txt kind="small" tone="ink2">
             {name}
           </Txt>
-          <Txt kind="figure">{words}</Txt>
+          <Txt kind="sub">{words}</Txt>
         </View>
         <Button
           look="key"

@@ -7,9 +7,11 @@ interface Props<T extends string> {
   readonly options: readonly (readonly [T, string])[];
   readonly value: T | undefined;
   readonly onChoose: (value: T) => void;
+  /** For short names: four beside each other on a phone. */
+  readonly narrow?: boolean;
 }
 
-export function Chips<T extends string>({ options, value, onChoose }: Props<T>) {
+export function Chips<T extends string>({ options, value, onChoose, narrow }: Props<T>) {
   return (
     <View style={styles.wrap}>
       {options.map(([id, name]) => (
@@ -19,7 +21,7 @@ export function Chips<T extends string>({ options, value, onChoose }: Props<T>) 
           label={name}
           selected={id === value}
           onPress={() => onChoose(id)}
-          style={styles.chip}
+          style={[styles.chip, narrow && styles.narrow]}
         />
       ))}
     </View>
@@ -29,4 +31,5 @@ export function Chips<T extends string>({ options, value, onChoose }: Props<T>) 
 const styles = StyleSheet.create({
   wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   chip: { minWidth: 96, paddingHorizontal: space.m },
+  narrow: { minWidth: 78, paddingHorizontal: space.s },
 });

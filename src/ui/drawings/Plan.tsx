@@ -51,10 +51,10 @@ export function Plan({
         place,
         width,
         tallest,
-        ways.flatMap((way) => way.bays),
+        [...ways.flatMap((way) => way.bays), ...(works?.keys() ?? [])],
         birdsIn,
       ),
-    [place, width, tallest, ways, birdsIn],
+    [place, width, tallest, ways, works, birdsIn],
   );
   const lines = [...layout.walls, ...layout.partitions];
   return (

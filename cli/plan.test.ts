@@ -1,0 +1,139 @@
+/** The plan from the command line: what it prints is enough to check it by brute force from outside, with nothing of ours. */
+import Ajv2020 from 'ajv/dist/2020';
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+
+const root = resolve(__dirname, '..');
+const demo = join(root, 'demo/samphire-yard.json');
+
+function plan(...args: string[]) {
+  return spawnSync(join(root, 'node_modules/.bin/tsx'), [join(root, 'cli/plan.ts'), ...args], {
+    cwd: root,
+    encoding: 'utf8',
+    maxBuffer: 64 * 1024 * 1024,
+  });
+}
+
+/** As much of it as the reader outside needs. */
+interface Printed {
+  chosen: string[];
+  cents: number;
+  before: number;
+  after: number;
+  bound: number;
+  fixed: number;
+  curve: { cents: number; after: number }[];
+  candidates: { id: string; cents: number; minutes: number; excludes: string[] }[];
+  terms: {
+    zone: string;
+    weight: number;
+    links: {
+      from: string;
+      to: string;
+      states: { made: string[]; weight: number | null }[];
+    }[];
+  }[];
+}
+
+const printed = (...args: string[]): Printed =>
+  JSON.parse(plan(demo, '--json', ...args).stdout) as Printed;
+
+/** What a set of mends leaves, from the printed terms alone. */
+function leftBy({ terms, fixed }: Printed, set: ReadonlySet<string>): number {
+  return terms.reduce((sum, { zone, weight, links }) => {
+    const weighed = links.map(({ from, to, states }) => {
+      const all = new Set(states.flatMap(({ made }) => made));
+      const own = [...all].filter((id) => set.has(id));
+      const state = states.find(
+        ({ made }) => made.length === own.length && made.every((id) => set.has(id)),
+      );
+      return { from, to, weight: state?.weight ?? Infinity };
+    });
+    return sum + weight * Math.exp(-lightest(weighed, zone));
+  }, fixed);
+}
+
+/** From outside to the birds, never out again. */
+function lightest(links: readonly { from: string; to: string; weight: number }[], zone: string) {
+  const reached = new Map<string, number>([['outside', 0]]);
+  for (let round = 0; round < 10; round += 1) {
+    for (const { from, to, weight } of links) {
+      for (const [a, b] of [
+        [from, to],
+        [to, from],
+      ] as const) {
+        if (b === 'outside' || a === 'birds') continue;
+        const there = (reached.get(a) ?? Infinity) + weight;
+        if (there < (reached.get(b) ?? Infinity)) reached.set(b, there);
+      }
+    }
+  }
+  return Math.min(reached.get(zone) ?? Infinity, reached.get('birds') ?? Infinity);
+}
+
+function everySet({ candidates }: Printed): { set: Set<string>; cents: number }[] {
+  return candidates.reduce<{ set: Set<string>; cents: number }[]>(
+    (sets, { id, cents, excludes }) => [
+      ...sets,
+      ...sets
+        .filter(({ set }) => !excludes.some((it) => set.has(it)))
+        .map((it) => ({ set: new Set([...it.set, id]), cents: it.cents + cents })),
+    ],
+    [{ set: new Set(), cents: 0 }],
+  );
+}
+
+test('what is printed is by its schema', () => {
+  const schema = JSON.parse(
+    readFileSync(join(root, 'docs/format/plan.schema.json'), 'utf8'),
+  ) as object;
+  const valid = new Ajv2020().compile(schema);
+  for (const args of [[], ['--budget', '20', '--shut-out', 'stoat'], ['--budget', '1']]) {
+    valid(JSON.parse(plan(demo, '--json', ...args).stdout));
+    expect(valid.errors).toBeNull();
+  }
+});
+
+test.each(['5', '15', '30', '60'])('no set within %s leaves fewer, by brute force', (budget) => {
+  const it = printed('--budget', budget);
+  const sets = everySet(it).filter(({ cents }) => cents <= Number(budget) * 100);
+  const least = Math.min(...sets.map(({ set }) => leftBy(it, set)));
+  expect(it.after).toBeCloseTo(least, 8);
+  expect(it.bound).toBeCloseTo(least, 8);
+  expect(leftBy(it, new Set(it.chosen))).toBeCloseTo(it.after, 8);
+  expect(leftBy(it, new Set())).toBeCloseTo(it.before, 8);
+  for (const point of it.curve) {
+    const best = Math.min(
+      ...everySet(it)
+        .filter(({ cents }) => cents <= point.cents)
+        .map(({ set }) => leftBy(it, set)),
+    );
+    expect(point.after).toBeCloseTo(best, 8);
+  }
+});
+
+test('in words, with the least sum where nothing can be bought', () => {
+  expect(plan(demo, '--budget', '20').stdout).toContain('No other set of these mends does better.');
+  expect(plan(demo, '--budget', '1').stdout).toMatch(/The least that would: €\d/);
+  expect(plan(demo, '--shut-out', 'norway-rat').stdout).toContain(
+    'Rat shut out at night, at the least',
+  );
+});
+
+test.each([
+  [['nowhere.json'], /There is no such file/],
+  [[], /^Usage:/],
+  [[demo, '--colour'], /^Usage:/],
+  [[demo, '--budget', 'ten'], /“ten” is not an amount for --budget/],
+  [[demo, '--hours', '-1'], /Usage|not an amount/],
+  [[demo, '--shut-out', 'dragon'], /“dragon” is no animal of the tables/],
+  [[demo, '--wont', 'moat'], /“moat” is no mend of this place/],
+  [[demo, '--date', 'tomorrow'], /“tomorrow” is not a day/],
+])('%j ends with one plain line and exit 2', (args, sentence) => {
+  const { stderr, stdout, status } = plan(...args);
+  expect(status).toBe(2);
+  expect(stdout).toBe('');
+  expect(stderr).toMatch(sentence);
+  expect(stderr.trim().split('\n')).toHaveLength(1);
+});
