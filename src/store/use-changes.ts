@@ -89,6 +89,12 @@ export function useChanges() {
           }));
           return { place: readyFor(yard.place, mends), mends };
         }),
+      /** Keeps a mend of the keeper's own as one that might be made. */
+      addOwnMend: (mend: Mend) =>
+        change('the mend of your own', (yard) => {
+          const at = nextStamp(yard, new Date());
+          return { mends: [{ ...mend, id: newId('mend'), history: [{ state: 'open', at }] }] };
+        }),
       moveMend: (id: string, state: MendState) =>
         change('the mend’s state', (yard) => ({
           mends: yard.mends

@@ -4,8 +4,8 @@ import type { Candidate } from '@/core/mends/plan/candidates';
 import type { Curve } from '@/core/mends/plan/curve';
 import type { Stopgap } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
-import type { Mend } from '@/core/place/mend';
-import type { Place } from '@/core/place/place';
+import type { Mend, Spot } from '@/core/place/mend';
+import type { BayId, Place } from '@/core/place/place';
 import type { LogEntry } from '@/core/place/sighting';
 import type { Walk } from '@/core/place/walk';
 import type { AnimalId } from '@/core/tables/animals';
@@ -37,6 +37,16 @@ export type ShownCandidate = Omit<Candidate, 'proposal'>;
 export interface Opened {
   readonly candidates: readonly ShownCandidate[];
   readonly stopgaps: readonly Stopgap[];
+  readonly ownSpots: readonly OwnSpot[];
+}
+
+/** Where the keeper may add a mend of their own. */
+export interface OwnSpot {
+  readonly bay: BayId;
+  readonly spot: Spot;
+  readonly letsBy: readonly AnimalId[];
+  /** The figure that stops them all, where there is one. */
+  readonly suggested?: number;
 }
 
 export interface ShutOutAnswer {

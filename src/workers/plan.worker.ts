@@ -1,5 +1,6 @@
 /** Plans away from the screen, in turns, so that a newer question is heard while an older one is worked at. */
 import { answering, bySpot, limitsWithHand } from '@/core/mends/plan/answer';
+import { ownEffects, suggestedValue } from '@/core/mends/own-mend';
 import { buildProblem, type Planning } from '@/core/mends/plan/build-problem';
 import { curving } from '@/core/mends/plan/curve';
 import { stopgaps } from '@/core/mends/plan/for-tonight';
@@ -100,6 +101,17 @@ self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
     opened: {
       candidates: session.candidates.map(({ proposal: _proposal, ...it }) => it),
       stopgaps: stopgaps(found, data.date),
+      ownSpots: session.spots
+        .filter(({ spot, zone }) => ownEffects[spot.kind] && !zone)
+        .map((weak) => {
+          const suggested = suggestedValue(weak);
+          return {
+            bay: weak.bay.id,
+            spot: weak.spot,
+            letsBy: weak.letsBy,
+            ...(suggested !== undefined && { suggested }),
+          };
+        }),
     },
   });
 });

@@ -72,7 +72,7 @@ interface Action {
 }
 
 const actions: Readonly<Record<MendState, readonly Action[]>> = {
-  open: [{ label: 'Plan it again', to: 'planned' }],
+  open: [{ label: 'Plan it', to: 'planned' }],
   planned: [
     { label: 'Mark it done', to: 'done' },
     { label: 'Bought the things', to: 'bought' },

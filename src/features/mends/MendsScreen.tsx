@@ -15,19 +15,22 @@ import { animalList, capital, count } from '@/words/names';
 interface Group {
   readonly name: string;
   readonly states: readonly MendState[];
+  /** Those of the keeper's own that are only thought of, or all others. */
+  readonly own?: boolean;
 }
 
 const groups: readonly Group[] = [
-  { name: 'Open again', states: ['open'] },
+  { name: 'Open again', states: ['open'], own: false },
   { name: 'Done: measure again', states: ['done'] },
   { name: 'To do', states: ['planned', 'bought'] },
   { name: 'Holding', states: ['held'] },
+  { name: 'Of your own, not planned', states: ['open'], own: true },
 ];
 
 export function MendsScreen({ yard }: { readonly yard: Yard }) {
   const { waysIn, slowWays, found } = useJudgement(yard);
   const { mends } = yard;
-  const todo = mends.filter((mend) => mend.state !== 'held').length;
+  const todo = mends.filter((mend) => mend.state !== 'held' && !isThoughtOf(mend)).length;
   const uncovered = [...waysIn, ...slowWays].filter(
     (way) =>
       !mends.some((mend) =>
@@ -46,12 +49,15 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
           <Txt tone="holds">The plan for your money and hours</Txt>
         </LinkRow>
       </View>
-      {groups.map(({ name, states }) => (
+      {groups.map(({ name, states, own }) => (
         <MendGroup
           key={name}
           name={name}
           yard={yard}
-          mends={mends.filter((mend) => states.includes(mend.state))}
+          mends={mends.filter(
+            (mend) =>
+              states.includes(mend.state) && (own === undefined || own === isThoughtOf(mend)),
+          )}
         />
       ))}
       {uncovered.length > 0 && (
@@ -73,6 +79,11 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
       )}
     </Screen>
   );
+}
+
+/** Added by the keeper, and never taken on to the list. */
+function isThoughtOf({ kind, history }: Mend): boolean {
+  return kind === 'own' && history.every(({ state }) => state === 'open');
 }
 
 function MendGroup({ name, yard, mends }: { name: string; yard: Yard; mends: readonly Mend[] }) {

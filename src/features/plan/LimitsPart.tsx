@@ -88,7 +88,7 @@ function Amount({ name, value, words, unit, most, step, onChange }: AmountProps)
           <Txt kind="small" tone="ink2">
             {name}
           </Txt>
-          <Txt kind="sub">{words}</Txt>
+          <Txt kind="strong">{words}</Txt>
         </View>
         <Button
           look="key"

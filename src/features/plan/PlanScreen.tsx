@@ -27,6 +27,7 @@ import type { ShownCandidate } from '@/workers/plan-talk';
 import { CurvePart } from './CurvePart';
 import { LimitsPart } from './LimitsPart';
 import { OthersPart } from './OthersPart';
+import { OwnMendPart } from './OwnMendPart';
 import { PlanAnimals } from './PlanAnimals';
 import { PlannedMends } from './PlannedMends';
 import { ShutOutPart } from './ShutOutPart';
@@ -81,6 +82,7 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
                 shutOut={shutOut?.animal === animal ? shutOut : undefined}
               />
               <OthersPart {...shared} answer={answer} />
+              <OwnMendPart place={place} spots={opened.ownSpots} />
               <TonightPart place={place} stopgaps={opened.stopgaps} />
               <View style={styles.foot}>
                 <Txt kind="small" tone="ink2">

@@ -16,6 +16,7 @@ import { linksOf, type LinkMaker, type TermCase } from './links';
 import type { ByGroup, PlanProblem, Term } from './problem';
 import type { SpotWeights } from './spot-weights';
 import { shutFrom } from './shut-from';
+import type { WeakSpot } from '../weak-spot';
 import { weakEverywhere } from './weak-everywhere';
 import { readyFor } from './with-mends';
 
@@ -27,6 +28,7 @@ export interface Planning {
   readonly ready: Place;
   /** Mends that would let something by more easily elsewhere, and were left out for that. */
   readonly harmful: readonly Candidate[];
+  readonly spots: readonly WeakSpot[];
 }
 
 /** `found`: with readings laid over it. `year`: whose months are gone through. */
@@ -38,7 +40,8 @@ export function buildProblem(
 ): Planning {
   const cases = casesOfYear(found, year);
   const distinct = [...new Map(cases.map((it) => [it.key, it])).values()];
-  const all = candidatesFor(found, weakEverywhere(found, distinct), mends).filter(({ mend }) =>
+  const spots = weakEverywhere(found, distinct);
+  const all = candidatesFor(found, spots, mends).filter(({ mend }) =>
     isStillThere(readyFor(found, [mend]), mend),
   );
   const ready = readyFor(
@@ -73,6 +76,7 @@ export function buildProblem(
     candidates,
     ready,
     harmful,
+    spots,
   };
 }
 

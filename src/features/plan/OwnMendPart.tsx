@@ -1,0 +1,125 @@
+/** A mend of the keeper's own: where, what it is called, what it takes, and what it will leave. */
+import { useState } from 'react';
+import { ownEffects, ownMend } from '@/core/mends/own-mend';
+import type { Place } from '@/core/place/place';
+import { readLength, isLength } from '@/core/walk/length-entry';
+import { useChanges } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { Field } from '@/ui/controls/Field';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Picker } from '@/ui/controls/Picker';
+import { Txt } from '@/ui/controls/Txt';
+import { lengthFigure, unitName, unitOf } from '@/words/length-words';
+import { animalList } from '@/words/names';
+import { notSavedWords } from '@/words/not-saved-words';
+import { bySpotWords } from '@/words/plan-words';
+import type { OwnSpot } from '@/workers/plan-talk';
+
+interface Props {
+  readonly place: Place;
+  readonly spots: readonly OwnSpot[];
+}
+
+const keyOf = ({ spot }: OwnSpot): string => `${spot.kind} ${spot.item}`;
+
+export function OwnMendPart({ place, spots }: Props) {
+  const [open, setOpen] = useState(false);
+  if (spots.length === 0) return null;
+  return (
+    <Part title="A mend of your own">
+      {open ? (
+        <Form place={place} spots={spots} onDone={() => setOpen(false)} />
+      ) : (
+        <Button look="plain" label="Add a mend of your own" onPress={() => setOpen(true)} />
+      )}
+    </Part>
+  );
+}
+
+function Form({ place, spots, onDone }: Props & { readonly onDone: () => void }) {
+  const { addOwnMend } = useChanges();
+  const [key, setKey] = useState<string>();
+  const [name, setName] = useState('');
+  const [money, setMoney] = useState('0');
+  const [minutes, setMinutes] = useState('30');
+  const [value, setValue] = useState<string>();
+  const [trouble, setTrouble] = useState<string>();
+  const spot = spots.find((it) => keyOf(it) === key);
+  const effect = spot && ownEffects[spot.spot.kind];
+  const attribute = effect?.attributes[0];
+  const isFigure = effect !== undefined && effect.value !== 'hard-surface';
+  const inMm = attribute !== undefined && unitOf(attribute) === 'mm';
+  const unit = attribute && (inMm ? unitName(place.units) : unitOf(attribute));
+  const suggested = spot?.suggested === undefined ? '' : lengthFigure(spot.suggested, place.units);
+  const add = () => {
+    const amount = isFigure ? figureOf(value ?? suggested, inMm ? place.units : undefined) : 0;
+    const cents = figureOf(money);
+    const work = figureOf(minutes);
+    if (!spot || name.trim() === '') return setTrouble('Say where it goes, and what it is called.');
+    if (amount === undefined || cents === undefined || work === undefined) {
+      return setTrouble('Money, minutes and what it leaves are plain figures.');
+    }
+    const own = {
+      name: name.trim().slice(0, 80),
+      cents: Math.round(cents * 100),
+      minutes: Math.round(work),
+    };
+    addOwnMend(ownMend(place, { ...spot, bay: { id: spot.bay } }, own, amount))
+      .then(onDone)
+      .catch((error: unknown) => setTrouble(notSavedWords(error)));
+    return undefined;
+  };
+  return (
+    <>
+      <Picker
+        label="Where"
+        options={spots.map((it) => [
+          keyOf(it),
+          bySpotWords(place, { bay: it.bay, spot: keyOf(it) }),
+        ])}
+        value={key}
+        none="choose a weak spot"
+        onChange={(next) => {
+          setKey(next);
+          setValue(undefined);
+        }}
+      />
+      {spot && <Txt tone="ink2">Lets by {animalList(spot.letsBy)}.</Txt>}
+      <Field label="What it is called" value={name} onChange={setName} />
+      <Field label="Money" value={money} numeric onChange={setMoney} />
+      <Field label="Minutes of work" value={minutes} numeric onChange={setMinutes} />
+      {isFigure && (
+        <Field
+          label={`${effect.value === 'at-most' ? 'Leaves no gap wider than' : 'Makes it at least'}, ${unit}`}
+          value={value ?? suggested}
+          onChange={setValue}
+        />
+      )}
+      {effect?.value === 'hard-surface' && (
+        <Txt tone="ink2">It leaves a hard edge that nothing digs through.</Txt>
+      )}
+      <Txt kind="small" tone="ink2">
+        It is planned with like any other, and holds only when measuring again shows what you say.
+      </Txt>
+      {trouble && <Notice>{trouble}</Notice>}
+      <Button label="Add it" onPress={add} />
+      <Button look="plain" label="Leave it" onPress={onDone} />
+    </>
+  );
+}
+
+/** Nothing that is made wide or far is more, mm. */
+const widest = 5000;
+
+/** A plain number, or a length in the keeper's units. */
+function figureOf(text: string, units?: Place['units']): number | undefined {
+  if (units) {
+    const length = readLength(text, units, widest);
+    return isLength(length) ? length.mm : undefined;
+  }
+  const value = Number(text.replace(',', '.'));
+  return text.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= 1_000_000
+    ? value
+    : undefined;
+}
