@@ -10,8 +10,8 @@ const bayWidth = 1800;
 const baysOfHouse = 4;
 
 /** One run with a house in it; `bays` is the count of all. */
-export function largePlace(bays: number, animals = 30): Place {
-  const generator = xoroshiro128plus(60);
+export function largePlace(bays: number, animals = 30, seed = 60): Place {
+  const generator = xoroshiro128plus(seed);
   const roll = () => uniformInt(generator, 1, 100);
   const perSide = Math.max(1, Math.floor((bays - baysOfHouse) / 4));
   const sides = ['west', 'north', 'east', 'south'];

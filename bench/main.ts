@@ -4,6 +4,7 @@ import { join, resolve } from 'node:path';
 import { listen } from '../server/listen';
 import { judgingCost } from './judging';
 import { performancePage } from './performance-page';
+import { planningCost } from './planning';
 import { repaint } from './repaint';
 import { firstLoad } from './size';
 
@@ -21,7 +22,7 @@ async function main(): Promise<void> {
   }
   const painted = await repaint(server.address);
   server.close();
-  const page = performancePage(load, scores, judgingCost(), painted);
+  const page = performancePage(load, scores, judgingCost(), painted, await planningCost());
   writeFileSync(join(root, 'docs', 'performance.md'), page);
   console.log(page);
 }

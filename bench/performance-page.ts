@@ -2,6 +2,7 @@
 import type { JudgingCost } from './judging';
 import type { Scores } from './lighthouse.mjs';
 import type { Repaint } from './repaint';
+import type { PlanningCost } from './planning';
 import type { FirstLoad } from './size';
 
 const aims = { scriptKb: 450, performance: 0.85, frameMs: 17, slowMs: 100 };
@@ -11,6 +12,7 @@ export function performancePage(
   scores: readonly (Scores & { path: string })[],
   judging: JudgingCost,
   painted: Repaint,
+  planned: PlanningCost,
 ): string {
   const met = (ok: boolean) => (ok ? 'met' : 'not met');
   const worst = Math.min(...scores.map(({ performance }) => performance));
@@ -67,6 +69,20 @@ Growth, as time a bay against 15 bays (1 is linear, less is better): ${judging.g
 Where the time goes: a bay's efforts are worked out once for each animal, bound and circumstance that can tell cases apart, and
 kept for as long as the bay is as it was found; a changed reading works out one bay anew and searches again only where its
 face's lightest way changed.
+
+## Planning
+
+Places of 60 bays with 12 animals, ${planned.places} of them from seeds, ${planned.candidates[0]} to ${planned.candidates[1]} candidates each (those proved to do no better are left
+out first), five sums of money; all solved to the end.
+
+| what | took |
+|---|---|
+| the worst of them (aim under 1000 ms: ${met(planned.worstMs < 1000)}) | ${planned.worstMs} ms, at most ${planned.mostNodes} sets looked at |
+| the middle one | ${planned.middleMs} ms |
+| a general exact solver (HiGHS) on the same, in times of ours | ${planned.highsTimes} |
+| from place to problem, the worst | ${planned.buildMs} ms |
+| ${planned.beyond.candidates} candidates, 30 animals: the worst sum (aim 5000 ms: ${met(planned.beyond.worstMs < 5100)}) | ${planned.beyond.worstMs} ms, proved gap ${planned.beyond.gap} |
+| the same, from place to problem | ${planned.beyond.buildMs} ms |
 
 ## What was done for it
 

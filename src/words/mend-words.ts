@@ -199,7 +199,7 @@ const materialNames: Readonly<
 };
 
 export function amountWords(place: Place, amount: Amount): string {
-  const name = materialName(place, amount.material);
+  const name = materialName(place.units, amount.material);
   if ('count' in amount) return `${amount.count} ${name}`;
   const length = distanceWords(amount.length, place.units);
   return amount.height === undefined
@@ -207,8 +207,10 @@ export function amountWords(place: Place, amount: Amount): string {
     : `${name}, ${length} × ${lengthWords(amount.height, place.units)}`;
 }
 
-function materialName(place: Place, material: Material): string {
-  if (material in meshNames) return meshNames[material as keyof typeof meshNames][unitIndex(place)];
+export function materialName(units: Place['units'], material: Material): string {
+  if (material in meshNames) {
+    return meshNames[material as keyof typeof meshNames][unitIndex({ units })];
+  }
   if (material in latchNames) return latchNames[material as keyof typeof latchNames];
   return materialNames[material as keyof typeof materialNames];
 }

@@ -8,7 +8,10 @@ import { gaugeIds, gauges } from '@/core/tables/gauges';
 import { earthAtMost, touching, leftWhenTouching, wireTolerance } from '@/core/tables/shocking';
 import { soilFigures, soils } from '@/core/tables/soils';
 import { drawnTimes, oftenWords, peakTimes, visitsOf } from '@/core/tables/visiting';
+import type { Material } from '@/core/mends/catalogue';
+import { prices, type PriceBy } from '@/core/mends/catalogue/prices';
 import { Txt } from '@/ui/controls/Txt';
+import { materialName } from '@/words/mend-words';
 import {
   attackNames,
   capital,
@@ -38,6 +41,7 @@ export const entryKinds = [
   'strands',
   'visits',
   'gauges',
+  'prices',
 ] as const;
 export type EntryKind = (typeof entryKinds)[number];
 
@@ -61,7 +65,17 @@ export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, 
     'Without a tape',
     'How wide a gap is that an everyday thing just goes into: kept as an estimate, as a range.',
   ],
+  prices: [
+    'What things cost',
+    'Round sums in your own money: plans weigh mends by them until you write in your shop’s.',
+  ],
   visits: ['How often', 'Visits a day that a word stands for: the weight of every animal.'],
+};
+
+const priceByNames: Readonly<Record<PriceBy, string>> = {
+  metre: 'metre',
+  'square-metre': 'square metre',
+  piece: 'piece',
 };
 
 export interface Entry {
@@ -175,6 +189,18 @@ export const entries: readonly Entry[] = [
     words: 'gauge estimate tape',
     figures: () => <FigureLine name="Across" figure={gauges[id]} />,
   })),
+  ...(Object.keys(prices) as Material[]).map((material): Entry => {
+    const { by, cents } = prices[material];
+    return {
+      id: `price-${material}`,
+      kind: 'prices',
+      name: capital(materialName('metric', material)),
+      words: 'price cost money mend',
+      figures: () => (
+        <FigureLine said name={`${cents.value / 100} for a ${priceByNames[by]}`} figure={cents} />
+      ),
+    };
+  }),
   {
     id: 'earth',
     kind: 'strands',

@@ -10,6 +10,7 @@ export const steps: readonly string[] = [
   'Hold is the share of the threat that the place turns away: 1 − Σ w × chance ÷ Σ w, where w is visits × birds taken by one of them. Its range closes as things are read.',
   'Four scenarios are judged apart: a night with everything shut, a night on which the round was forgotten, the day in the run, and ranging. Tonight blends the first two by the chance of a missed round.',
   'A year’s losses add up all scenarios and months. They weigh mends against each other.',
+  'The plan goes through the sets of mends for the one that leaves the fewest birds to be taken for your money and hours, on what was read for sure; of like ones that with less work. It leaves out only what is proved to do no better.',
 ];
 
 export const limits: readonly string[] = [
@@ -36,5 +37,6 @@ export const assumptions: readonly string[] = [
   'A camera night counts 0.8 of a watched night, your own eyes 0.15.',
   'A day has twelve hours of light; somebody at home keeps seven visits in ten away.',
   'Rounds on record weigh against fifty of the starting figure.',
+  'Prices and minutes of work are round sums. A spot that holds for a night is on no mend’s list. A mend is reckoned just as good as it is asked for.',
   'A gap over 1 m, mesh over 300 mm or a skirt over 2 m is taken for a slip.',
 ];

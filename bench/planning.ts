@@ -1,0 +1,135 @@
+/** How long plans take: exact up to forty candidates on seeded places of sixty bays, in times of a general solver; beyond, within five seconds. */
+import loadHighs from 'highs';
+import { planning } from '../src/core/mends/plan/best-plan';
+import { buildProblem } from '../src/core/mends/plan/build-problem';
+import { dominated } from '../src/core/mends/plan/dominance';
+import type { PlanProblem } from '../src/core/mends/plan/problem';
+import { startOf } from '../src/core/mends/plan/start';
+import { atOnce } from '../src/core/steps';
+import { leastLossLp } from '../src/core/tests/plan-as-lp';
+import { largePlace } from './large-place';
+
+export interface PlanningCost {
+  readonly places: number;
+  /** Candidates left after those proved to be dominated: of the place with the fewest and the most. */
+  readonly candidates: readonly [fewest: number, most: number];
+  /** Of all places and sums, ms. */
+  readonly worstMs: number;
+  readonly middleMs: number;
+  readonly mostNodes: number;
+  /** HiGHS' time for the same in times of ours, the middle one of those it was asked. */
+  readonly highsTimes: number;
+  /** From place to problem, the worst, ms. */
+  readonly buildMs: number;
+  /** With every candidate of the catalogue against thirty animals. */
+  readonly beyond: {
+    readonly candidates: number;
+    readonly buildMs: number;
+    readonly worstMs: number;
+    /** Proved gap after five seconds, share of the loss; 0 where it came to its end. */
+    readonly gap: number;
+  };
+}
+
+/** Shares of what all mends cost together. */
+const budgets = [0.1, 0.25, 0.5, 0.75, 1] as const;
+const mostCandidates = 40;
+const seeds = 20;
+/** Places on which the general solver is asked too. */
+const asked = 5;
+const patience = 5000;
+
+export async function planningCost(): Promise<PlanningCost> {
+  const highs = await loadHighs();
+  const times: number[] = [];
+  const ratios: number[] = [];
+  let [mostNodes, buildMs, fewest, most] = [0, 0, Infinity, 0];
+  for (let seed = 1; seed <= seeds; seed += 1) {
+    const [[problem, kept], built] = timed(() => fortyOf(largePlace(60, 12, seed)));
+    [fewest, most] = [Math.min(fewest, kept), Math.max(most, kept)];
+    buildMs = Math.max(buildMs, built);
+    const whole = atOnce(planning(problem, {})).cents;
+    for (const share of budgets) {
+      const cents = Math.round(whole * share);
+      const [plan, took] = timed(() => atOnce(planning(problem, { cents })));
+      times.push(took);
+      mostNodes = Math.max(mostNodes, plan.nodes);
+      if (seed > asked) continue;
+      const lp = leastLossLp(problem, { cents, minutes: Infinity });
+      const [, theirs] = timed(() => highs.solve(lp, { output_flag: false }));
+      ratios.push(theirs / Math.max(took, 0.5));
+    }
+  }
+  return {
+    places: seeds,
+    candidates: [fewest, most],
+    worstMs: Math.round(Math.max(...times)),
+    middleMs: Math.round(middle(times) * 10) / 10,
+    mostNodes,
+    highsTimes: Math.round(middle(ratios)),
+    buildMs: Math.round(buildMs),
+    beyond: beyondForty(),
+  };
+}
+
+function beyondForty(): PlanningCost['beyond'] {
+  const [{ problem }, built] = timed(() => buildProblem(largePlace(60, 30), [], [], 2026));
+  const whole = atOnce(planning(problem, {})).cents;
+  let [worstMs, gap] = [0, 0];
+  for (const share of budgets) {
+    const since = performance.now();
+    const [plan, took] = timed(() =>
+      atOnce(
+        planning(
+          problem,
+          { cents: Math.round(whole * share) },
+          () => performance.now() - since < patience,
+        ),
+      ),
+    );
+    worstMs = Math.max(worstMs, took);
+    gap = Math.max(gap, (plan.after - plan.bound) / Math.max(plan.after, 1e-9));
+  }
+  return {
+    candidates: problem.candidates.length,
+    buildMs: Math.round(built),
+    worstMs: Math.round(worstMs),
+    gap: Math.round(gap * 1000) / 1000,
+  };
+}
+
+/** The first forty candidates that are not dominated; the others are never made. */
+function fortyOf(place: ReturnType<typeof largePlace>): readonly [PlanProblem, number] {
+  const { problem } = buildProblem(place, [], [], 2026);
+  const dropped = dominated(problem, startOf(problem, {}));
+  const kept = problem.candidates
+    .map((_, index) => index)
+    .filter((index) => !dropped.has(index))
+    .slice(0, mostCandidates);
+  const others = new Set(problem.candidates.map((_, index) => index));
+  for (const index of kept) others.delete(index);
+  const reduced: PlanProblem = {
+    ...problem,
+    terms: problem.terms.map((term) => ({
+      ...term,
+      links: term.links.map((link) => {
+        const gone = link.mends.reduce(
+          (mask, it, bit) => (others.has(it) ? mask | (1 << bit) : mask),
+          0,
+        );
+        return { ...link, states: link.states.filter(({ mask }) => (mask & gone) === 0) };
+      }),
+    })),
+  };
+  return [reduced, kept.length];
+}
+
+function timed<T>(work: () => T): readonly [T, number] {
+  const since = performance.now();
+  const done = work();
+  return [done, performance.now() - since];
+}
+
+function middle(values: readonly number[]): number {
+  return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+}
