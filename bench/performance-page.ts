@@ -72,7 +72,7 @@ face's lightest way changed.
 
 ## Planning
 
-Places of 60 bays with 12 animals, ${planned.places} of them from seeds, ${planned.candidates[0]} to ${planned.candidates[1]} candidates each (those proved to do no better are left
+Places of 60 bays with 30 animals, ${planned.places} of them from seeds, ${planned.candidates[0]} to ${planned.candidates[1]} candidates each (those proved to do no better are left
 out first), five sums of money; all solved to the end.
 
 | what | took |

@@ -45,7 +45,7 @@ export async function planningCost(): Promise<PlanningCost> {
   const ratios: number[] = [];
   let [mostNodes, buildMs, fewest, most] = [0, 0, Infinity, 0];
   for (let seed = 1; seed <= seeds; seed += 1) {
-    const [[problem, kept], built] = timed(() => fortyOf(largePlace(60, 12, seed)));
+    const [[problem, kept], built] = timed(() => fortyOf(largePlace(60, 30, seed)));
     [fewest, most] = [Math.min(fewest, kept), Math.max(most, kept)];
     buildMs = Math.max(buildMs, built);
     const whole = atOnce(planning(problem, {})).cents;

@@ -1,6 +1,6 @@
 /** Every screen without axe violations, at both sizes, light and dusk (WCAG 2.2 A and AA, and axe's own good practice). */
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test } from './test';
+import { expect, test, type Page } from './test';
 import { headline, key, onward, openYard } from './steps';
 
 const screens: [name: string, path: string][] = [
@@ -42,25 +42,42 @@ const screens: [name: string, path: string][] = [
   ['places', '/places'],
 ];
 
+/** In daylight and at dusk. */
+async function expectNoViolations(page: Page): Promise<void> {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme });
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+      .analyze();
+    expect(
+      violations.map(
+        ({ id, nodes }) =>
+          `${colorScheme}, ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+      ),
+    ).toEqual([]);
+  }
+}
+
 for (const [name, path] of screens) {
   test(`${name} has no violations`, async ({ page }) => {
     await openYard(page);
     await page.goto(path);
     await expect(headline(page)).toBeVisible();
-    for (const colorScheme of ['light', 'dark'] as const) {
-      await page.emulateMedia({ colorScheme });
-      const { violations } = await new AxeBuilder({ page })
-        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-        .analyze();
-      expect(
-        violations.map(
-          ({ id, nodes }) =>
-            `${colorScheme}, ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
-        ),
-      ).toEqual([]);
-    }
+    await expectNoViolations(page);
   });
 }
+
+test('the plan, with a mend opened and one of one’s own begun', async ({ page }) => {
+  await openYard(page);
+  await page.goto('/mends/plan');
+  await expect(headline(page)).toHaveText(/^4 mends/);
+  await expect(page.getByRole('heading', { name: 'What more money brings' })).toBeVisible();
+  await page.getByRole('button', { name: /^Board along the sill/ }).click();
+  await page.getByRole('button', { name: 'Add a mend of your own' }).click();
+  await page.getByRole('button', { name: /^Altogether, at night/ }).click();
+  await expect(page.getByText('Looked at for harm')).toBeVisible();
+  await expectNoViolations(page);
+});
 
 test('a walk in hand, a way in said at once, and all that can be said of a reading', async ({
   page,

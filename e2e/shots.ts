@@ -30,6 +30,12 @@ async function doneMend(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Measure again' }).waitFor();
 }
 
+async function planned(page: Page): Promise<void> {
+  await page.getByRole('slider', { name: 'Money' }).fill('2000');
+  await page.getByText(/^3 mends/).waitFor();
+  await page.getByText(/^The bend is at/).waitFor();
+}
+
 async function secondDemo(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Look at Tamarack Bank' }).click();
   await page.getByText(/^Tamarack Bank · /).waitFor();
@@ -53,19 +59,10 @@ const shots: readonly Shot[] = [
     before: (page) => page.getByRole('radio', { name: /25 mm hex netting/ }).click(),
   },
   { name: 'mend-phone', path: '/way/n2', size: phone, before: doneMend },
-  {
-    name: 'mends-wide',
-    path: '/way/n2',
-    size: wide,
-    before: async (page) => {
-      await doneMend(page);
-      await page.goto(new URL('/mends', page.url()).href);
-      await page.getByRole('heading', { level: 1 }).waitFor();
-    },
-  },
+  { name: 'plan-phone', path: '/mends/plan', size: phone, before: planned },
+  { name: 'plan-wide', path: '/mends/plan', size: wide, before: planned },
   { name: 'yard-dusk-phone', path: '/', size: phone, dusk: true },
   { name: 'second-demo-wide', path: '/places', size: wide, before: secondDemo },
-  { name: 'bay-phone', path: '/bay/w1', size: phone },
   {
     name: 'walk-end-phone',
     path: '/walk/s1~ground.gap',

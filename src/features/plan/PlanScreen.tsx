@@ -16,10 +16,10 @@ import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
-import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { space } from '@/ui/theme/tokens';
+import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWide } from '@/ui/theme/use-wide';
 import { birdsWords, moneyWords, timeWords } from '@/words/plan-words';
 import { count } from '@/words/names';
 import { usePlan } from '@/workers/use-plan';
@@ -157,7 +157,9 @@ function Drawn({
 }) {
   const router = useRouter();
   const look = useLook();
-  const guess = usePageWidth('full') / 2;
+  const wide = useWide();
+  const page = usePageWidth('full');
+  const guess = wide ? page / 2 : page;
   const { found, whereabouts } = useJudgement(yard);
   const mends = useMemo(() => chosen.map(({ mend }) => mend), [chosen]);
   const after = useMemo(() => {
@@ -183,15 +185,18 @@ function Drawn({
     works,
   };
   return (
-    <Part title="With the plan made">
-      <Txt tone="ink2">
-        On a night with everything shut: {count(after.waysIn.length, 'way in', 'ways in')} left
-        {after.slowWays.length > 0 && `, ${count(after.slowWays.length, 'slow way')}`}. Square
-        numbers are the mends, in the order of the work.
-      </Txt>
-      <PlanSheet {...drawn} whereabouts={whereabouts} tallest={300} />
+    <View role="group" aria-label="With the plan made" style={styles.drawn}>
+      <View style={styles.head}>
+        <Txt kind="heading">With the plan made</Txt>
+        <Txt tone="ink2">
+          On a night with everything shut: {count(after.waysIn.length, 'way in', 'ways in')} left
+          {after.slowWays.length > 0 && `, ${count(after.slowWays.length, 'slow way')}`}. Square
+          numbers are the mends, in the order of the work.
+        </Txt>
+      </View>
+      <PlanSheet {...drawn} whereabouts={whereabouts} tallest={wide ? 400 : 330} />
       <LapSheet {...drawn} day={look.today} whole={false} />
-    </Part>
+    </View>
   );
 }
 
@@ -199,4 +204,5 @@ const styles = StyleSheet.create({
   head: { padding: space.l, gap: space.s },
   working: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.m },
   foot: { padding: space.l },
+  drawn: { backgroundColor: color.paper },
 });
