@@ -67,16 +67,28 @@ export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, 
   ],
   prices: [
     'What things cost',
-    'Round sums in your own money: plans weigh mends by them until you write in your shop’s.',
+    'Round sums in your own money, to weigh mends by; mesh and latches have theirs in their own entries.',
   ],
   visits: ['How often', 'Visits a day that a word stands for: the weight of every animal.'],
 };
 
 const priceByNames: Readonly<Record<PriceBy, string>> = {
-  metre: 'metre',
-  'square-metre': 'square metre',
-  piece: 'piece',
+  metre: 'a metre',
+  'square-metre': 'a square metre',
+  piece: 'apiece',
 };
+
+/** Those that have no entry of their own. */
+const otherMaterials = (Object.keys(prices) as Material[]).filter(
+  (it) => !(it in meshes) && !(it in latches),
+);
+
+function PriceLine({ material }: { readonly material: Material }) {
+  const { by, cents } = prices[material];
+  return (
+    <FigureLine said name={`Costs about ${cents.value / 100} ${priceByNames[by]}`} figure={cents} />
+  );
+}
 
 export interface Entry {
   readonly id: string;
@@ -113,6 +125,7 @@ export const entries: readonly Entry[] = [
           {wire && <FigureLine name="Wire" figure={wire} />}
           <FigureLine name="Clear opening" figure={clear} />
           <FigureLine name="Class of strength" figure={strength} />
+          <PriceLine material={id} />
         </>
       ),
     };
@@ -128,6 +141,7 @@ export const entries: readonly Entry[] = [
           <FigureLine key={motion} name={`${capital(motionNames[motion])}:`} figure={force} />
         ))}
         <FigureLine name="Torn off above" figure={latches[id].givesWayAt} />
+        <PriceLine material={id} />
       </>
     ),
   })),
@@ -189,16 +203,13 @@ export const entries: readonly Entry[] = [
     words: 'gauge estimate tape',
     figures: () => <FigureLine name="Across" figure={gauges[id]} />,
   })),
-  ...(Object.keys(prices) as Material[]).map((material): Entry => {
-    const { by, cents } = prices[material];
+  ...otherMaterials.map((material): Entry => {
     return {
       id: `price-${material}`,
       kind: 'prices',
       name: capital(materialName('metric', material)),
       words: 'price cost money mend',
-      figures: () => (
-        <FigureLine said name={`${cents.value / 100} for a ${priceByNames[by]}`} figure={cents} />
-      ),
+      figures: () => <PriceLine material={material} />,
     };
   }),
   {
