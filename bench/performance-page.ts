@@ -72,15 +72,14 @@ face's lightest way changed.
 
 ## Planning
 
-Places of 60 bays with 30 animals, ${planned.places} of them from seeds, ${planned.candidates[0]} to ${planned.candidates[1]} candidates each (those proved to do no better are left
-out first), five sums of money; all solved to the end.
+Places of 60 bays with 30 animals, ${planned.places} of them from seeds, ${planned.candidates[0]} to ${planned.candidates[1]} candidates each that are not proved to do no better (where others would go
+the place counts as sound, so that there is something to be won); five sums of money; all solved to the end.
 
 | what | took |
 |---|---|
 | the worst of them (aim under 1000 ms: ${met(planned.worstMs < 1000)}) | ${planned.worstMs} ms, at most ${planned.mostNodes} sets looked at |
 | the middle one | ${planned.middleMs} ms |
 | a general exact solver (HiGHS) on the same, in times of ours | ${planned.highsTimes} |
-| from place to problem, the worst | ${planned.buildMs} ms |
 | ${planned.beyond.candidates} candidates, 30 animals: the worst sum (aim 5000 ms: ${met(planned.beyond.worstMs < 5100)}) | ${planned.beyond.worstMs} ms, proved gap ${planned.beyond.gap} |
 | the same, from place to problem | ${planned.beyond.buildMs} ms |
 

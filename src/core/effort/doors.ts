@@ -5,8 +5,11 @@ import type { Doors } from './when';
 /** Openings that swing and need a latch. A pop door that slides is lifted: what pulling it opens is read. */
 const swinging: readonly OpeningKind[] = ['gate', 'door', 'hatch', 'nest-lid', 'disused-door'];
 
-export function isSwinging(opening: Opening): boolean {
-  return swinging.includes(opening.kind) || opening.latches.length > 0;
+/** A latch that a mend has not yet brought makes no door of a slide. */
+export function isSwinging({ kind, latches }: Opening): boolean {
+  return (
+    swinging.includes(kind) || latches.some(({ kind: it }) => !('is' in it && it.is === 'none'))
+  );
 }
 
 const fixable: readonly OpeningKind[] = ['vent', 'window', 'hole', 'seam'];

@@ -6,7 +6,7 @@ import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { clearOpening, lengthAt, type Bound } from './bound';
 import { isFixed, standsOpen } from './doors';
-import { isBareBand } from './layers';
+import { isBareBand, isNone } from './layers';
 import { part, verdictOf } from './pass';
 import type { PartEffort } from './reason';
 import { minutesOf } from './rung';
@@ -86,8 +86,12 @@ function ownGaps(bay: Bay, bound: Bound): Gap[] {
 
 function openingGaps(opening: Opening, bound: Bound, when: When): Gap[] {
   if (standsOpen(opening, when.doors)) return [];
-  const cover = opening.cover?.length ? [finestOf(opening.cover, bound, when.date)] : [];
-  if (isFixed(opening)) return cover;
+  const there = (opening.cover ?? []).filter((layer) => !isNone(layer));
+  const cover = there.length > 0 ? [finestOf(there, bound, when.date)] : [];
+  if (isFixed(opening)) {
+    const bare = Math.min(opening.width, opening.height);
+    return cover.length > 0 ? cover : [{ item: opening.id, attribute: 'opening.gap', clear: bare }];
+  }
   const clear = lengthAt(opening.gap, 'opening.gap', bound);
   return [...cover, { item: opening.id, attribute: 'opening.gap', clear }];
 }

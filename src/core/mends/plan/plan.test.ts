@@ -114,7 +114,7 @@ describe('what a set of mends leaves', () => {
         const { lambda } = lossesOfYear(after, [], {}, year);
         expect(lossWith(problem, set)).toBeCloseTo(lambda.low, 6);
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     );
   });
 
@@ -126,7 +126,7 @@ describe('what a set of mends leaves', () => {
         const one = (it: typeof ready, mend: (typeof mends)[number]) => withMends(it, [mend]);
         expect(mends.reduce(one, ready)).toEqual([...mends].reverse().reduce(one, ready));
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     );
   });
 
@@ -146,7 +146,7 @@ describe('what a set of mends leaves', () => {
           });
         }
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 });
@@ -169,7 +169,7 @@ describe('the best plan', () => {
           expect(plan.cents).toBeLessThanOrEqual(cents);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 22 },
     );
   });
 
@@ -237,7 +237,7 @@ describe('the cheapest set', () => {
         if (enough.length === 0) expect(found).toBeUndefined();
         else expect(found?.cents).toBe(Math.min(...enough.map((it) => sum(problem, it, 'cents'))));
       }),
-      { numRuns: 40 },
+      { numRuns: 22 },
     );
   });
 
