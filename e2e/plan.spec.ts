@@ -45,6 +45,7 @@ test('what will not be done is left out, what must be done is in; why not is sai
   await list(page)
     .getByRole('button', { name: /^Board along the sill/ })
     .click();
+  await expect(page.getByText('Rat: walks in → holds').first()).toBeVisible();
   await expect(page.getByText('Looked at for harm')).toBeVisible();
   await button(page, /^Won’t do: Board along the sill/).click();
   await expect(list(page).getByRole('button', { name: /^Mesh apron from the sill/ })).toBeVisible();

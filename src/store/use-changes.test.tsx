@@ -2,10 +2,11 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { samphireYard } from '../../demo/samphire-yard';
-import { proposalsFor } from '@/core/mends/propose';
+import { ownMend } from '@/core/mends/own-mend';
+import { plannedMend, proposalsFor } from '@/core/mends/propose';
 import { weakSpots } from '@/core/mends/spots';
 import { applyReadings } from '@/core/place/apply-readings';
-import { findBay } from '@/core/place/find';
+import { findBay, findItem } from '@/core/place/find';
 import { judge } from '@/core/score/judge';
 import { localDay } from './local-day';
 import { keepPlace } from './open-file';
@@ -149,4 +150,34 @@ test('a clock that was set back a year loses no order: the new reading is the on
   const { place: kept, walks: walked } = await stored();
   const found = applyReadings(kept, walked).place;
   expect(findBay(found, 'n2')?.bay.ground?.gap).toEqual({ is: 3 });
+});
+
+test('a plan goes on the list as one change; what it adds stands ready, and the judgement stays', async () => {
+  const { planAll } = await changes();
+  const wanted = [proposal('n2', 'sill-board'), proposal('h1', 'second-fastening')].map((it) =>
+    plannedMend(place, it, '', ''),
+  );
+  await planAll(wanted);
+  const after = await stored();
+  expect(after.mends.map(({ kind, state, history }) => [kind, state, history.length])).toEqual(
+    expect.arrayContaining([
+      ['sill-board', 'planned', 1],
+      ['second-fastening', 'planned', 1],
+    ]),
+  );
+  expect(new Set(after.mends.map(({ id }) => id)).size).toBe(2);
+  expect(findItem(after.place, 'nest-lid+second-fastening')?.kind).toBe('latch');
+  expect(judge(after.place, after.walks).hold).toEqual(judge(place, walks).hold);
+});
+
+test('a mend of one’s own is kept as one that might be made, and can be taken away again', async () => {
+  const { addOwnMend, dropMend } = await changes();
+  const own = { name: 'Kerbstones', cents: 300, minutes: 20 };
+  const { weak } = proposal('n2', 'sill-board');
+  await addOwnMend(ownMend(place, weak, own, 10));
+  const [kept] = (await stored()).mends;
+  expect(kept).toMatchObject({ kind: 'own', state: 'open', own, stops: weak.letsBy });
+  expect(kept?.targets.map(({ value }) => value)).toEqual([{ atMost: 10 }, { atMost: 10 }]);
+  await dropMend(kept?.id ?? '');
+  expect((await stored()).mends).toEqual([]);
 });

@@ -146,7 +146,8 @@ function dropMend(
   const mend = mends.find((it) => it.id === id);
   if (!mend) return {};
   const read = new Set([...latestReadings(walks).values()].map(({ reading }) => reading.item));
-  const wasRead = read.has(addedItem(mend.spot, mend.kind));
+  const added = addedItem(mend.spot, mend.kind);
+  const wasRead = [...read].some((it) => it === added || it.startsWith(`${added}-`));
   return { place: removeFromPlace(place, mend, wasRead), removedMends: [mend] };
 }
 

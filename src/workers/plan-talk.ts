@@ -2,6 +2,7 @@
 import type { BySpot, PlanAnswer } from '@/core/mends/plan/answer';
 import type { Candidate } from '@/core/mends/plan/candidates';
 import type { Curve } from '@/core/mends/plan/curve';
+import type { EffortChange } from '@/core/mends/plan/efforts';
 import type { Stopgap } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
 import type { Mend, Spot } from '@/core/place/mend';
@@ -32,12 +33,16 @@ export type ToPlanner =
   | { readonly kind: 'stop'; readonly ask: number };
 
 /** A candidate without what only the search needs. */
-export type ShownCandidate = Omit<Candidate, 'proposal'>;
+export type ShownCandidate = Omit<Candidate, 'proposal'> & {
+  readonly efforts: readonly EffortChange[];
+};
 
 export interface Opened {
   readonly candidates: readonly ShownCandidate[];
   readonly stopgaps: readonly Stopgap[];
   readonly ownSpots: readonly OwnSpot[];
+  /** Left out: they would let something by more easily elsewhere. */
+  readonly harmful: readonly Mend[];
 }
 
 /** Where the keeper may add a mend of their own. */

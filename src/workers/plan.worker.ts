@@ -3,6 +3,7 @@ import { answering, bySpot, limitsWithHand } from '@/core/mends/plan/answer';
 import { ownEffects, suggestedValue } from '@/core/mends/own-mend';
 import { buildProblem, type Planning } from '@/core/mends/plan/build-problem';
 import { curving } from '@/core/mends/plan/curve';
+import { effortsBy } from '@/core/mends/plan/efforts';
 import { stopgaps } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
 import { shuttingOut } from '@/core/mends/plan/shut-out';
@@ -95,11 +96,16 @@ self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
   }
   const found = applyReadings(data.place, data.walks).place;
   session = buildProblem(found, data.log, data.mends, Number(data.date.slice(0, 4)));
+  const { candidates, problem, harmful } = session;
   drawn = undefined;
   tell({
     kind: 'opened',
     opened: {
-      candidates: session.candidates.map(({ proposal: _proposal, ...it }) => it),
+      candidates: candidates.map(({ proposal: _proposal, ...it }, index) => ({
+        ...it,
+        efforts: effortsBy(problem, index),
+      })),
+      harmful: harmful.map(({ mend }) => mend),
       stopgaps: stopgaps(found, data.date),
       ownSpots: session.spots
         .filter(({ spot, zone }) => ownEffects[spot.kind] && !zone)

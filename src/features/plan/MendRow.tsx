@@ -7,7 +7,9 @@ import { readyFor } from '@/core/mends/plan/with-mends';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space, touch } from '@/ui/theme/tokens';
+import { animalName } from '@/words/headline';
 import { amountWords, mendName } from '@/words/mend-words';
+import { rungShort } from '@/words/minutes-words';
 import { animalList, capital } from '@/words/names';
 import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
 import type { ShownCandidate } from '@/workers/plan-talk';
@@ -22,7 +24,7 @@ interface Props extends Shared {
 
 export function MendRow({ place, limits, setLimits, candidate, number, children }: Props) {
   const [open, setOpen] = useState(false);
-  const { id, mend, cents, minutes, takes, inHand } = candidate;
+  const { id, mend, cents, minutes, takes, inHand, efforts, excludes } = candidate;
   const isMust = limits.must?.includes(id) ?? false;
   const isWont = limits.wont?.includes(id) ?? false;
   const name = mendName(mend);
@@ -58,7 +60,14 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
       </Pressable>
       {open && (
         <View style={styles.more}>
-          {mend.stops.length > 0 && <Txt>Against {animalList(mend.stops)}.</Txt>}
+          {efforts.map(({ animal, before, after }) => (
+            <Txt key={animal}>
+              {animalName(animal)}: {rungShort(before)} → {rungShort(after)}
+            </Txt>
+          ))}
+          {efforts.length === 0 && mend.stops.length > 0 && (
+            <Txt>Against {animalList(mend.stops)}.</Txt>
+          )}
           <MendTargets place={readyFor(place, [mend])} mend={mend} />
           {takes.length > 0 && (
             <Txt tone="ink2">Takes: {takes.map((it) => amountWords(place, it)).join('; ')}.</Txt>
@@ -70,7 +79,7 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
               label="must do"
               says={`Must do: ${name}, ${where}`}
               selected={isMust}
-              onPress={() => setLimits(marked(limits, 'must', id))}
+              onPress={() => setLimits(marked(limits, 'must', id, excludes))}
               style={styles.mark}
             />
             <Button

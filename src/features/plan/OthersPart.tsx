@@ -2,9 +2,11 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PlanAnswer, WhyNotWords } from '@/core/mends/plan/answer';
+import type { Mend } from '@/core/place/mend';
 import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
+import { listOf } from '@/words/names';
 import { mendTitle, whyNotWords } from '@/words/plan-words';
 import { MendRow } from './MendRow';
 import type { Shared } from './shared';
@@ -22,7 +24,12 @@ const order: readonly WhyNotWords['kind'][] = [
   'nothing',
 ];
 
-export function OthersPart({ answer, ...shared }: Shared & { readonly answer: PlanAnswer }) {
+interface Props extends Shared {
+  readonly answer: PlanAnswer;
+  readonly harmful: readonly Mend[];
+}
+
+export function OthersPart({ answer, harmful, ...shared }: Props) {
   const { place, candidates } = shared;
   const [all, setAll] = useState(false);
   const title = (id: string): string => {
@@ -49,6 +56,12 @@ export function OthersPart({ answer, ...shared }: Shared & { readonly answer: Pl
           );
         })}
       </View>
+      {harmful.length > 0 && (
+        <Txt tone="ink2">
+          Never planned, since they would let something by more easily elsewhere:{' '}
+          {listOf(harmful.map((mend) => mendTitle(place, mend)))}.
+        </Txt>
+      )}
       {others.length > shownAtFirst && (
         <Button
           look="plain"

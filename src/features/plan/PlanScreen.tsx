@@ -81,7 +81,7 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
                 onAnimal={setAnimal}
                 shutOut={shutOut?.animal === animal ? shutOut : undefined}
               />
-              <OthersPart {...shared} answer={answer} />
+              <OthersPart {...shared} answer={answer} harmful={opened.harmful} />
               <OwnMendPart place={place} spots={opened.ownSpots} />
               <TonightPart place={place} stopgaps={opened.stopgaps} />
               <View style={styles.foot}>
@@ -140,11 +140,16 @@ function Headline({
       <Txt tone="ink2">
         {proved
           ? 'No other set of these mends leaves fewer to be taken, for that money and time.'
-          : 'Stopped early: a better set may be left.'}
+          : `Stopped early: the best set there is spares at most ${gapWords(answer)} more.`}
       </Txt>
       {answer.overspent && <Notice>What must be made takes more than you allow.</Notice>}
     </>
   );
+}
+
+/** What is proved of a plan that was stopped: by how much of its losses another could be better. */
+function gapWords({ after, bound }: PlanAnswer): string {
+  return `${Math.max(1, Math.ceil((100 * (after - bound)) / after))} % of what is left`;
 }
 
 /** The place as it would stand with the plan made, the mends numbered in the order of the work. */

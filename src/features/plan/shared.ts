@@ -10,11 +10,20 @@ export interface Shared {
   readonly candidates: ReadonlyMap<string, ShownCandidate>;
 }
 
-/** A mark the keeper sets on a candidate; the same again takes it off. One of them at a time. */
-export function marked(limits: Limits, which: 'must' | 'wont', id: string): Limits {
+/**
+ * A mark the keeper sets on a candidate; the same again takes it off. One of them at a time, and of those that exclude each other
+ * one must be done.
+ */
+export function marked(
+  limits: Limits,
+  which: 'must' | 'wont',
+  id: string,
+  excludes: readonly string[] = [],
+): Limits {
   const has = limits[which]?.includes(id) ?? false;
   const without = (ids: readonly string[] | undefined) => (ids ?? []).filter((it) => it !== id);
-  const cleared = { ...limits, must: without(limits.must), wont: without(limits.wont) };
+  const must = without(limits.must).filter((it) => which === 'wont' || !excludes.includes(it));
+  const cleared = { ...limits, must, wont: without(limits.wont) };
   return has ? cleared : { ...cleared, [which]: [...cleared[which], id] };
 }
 

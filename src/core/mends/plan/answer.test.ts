@@ -9,6 +9,7 @@ import { ownMend } from '../own-mend';
 import { answering } from './answer';
 import { buildProblem } from './build-problem';
 import { curving, kneeOf } from './curve';
+import { effortsBy } from './efforts';
 import { stopgaps } from './for-tonight';
 import type { Limits } from './limits';
 import { birdsLost, lossWith } from './loss';
@@ -146,6 +147,22 @@ test('a mend of the keeper’s own is planned with by what it is said to leave',
   expect(chosen(10)).toContain('own-1');
   // Wide enough for a rat, a stoat and a mink all the same: of no use.
   expect(chosen(37)).not.toContain('own-1');
+});
+
+test('what a mend does to each animal’s rung where it is made', () => {
+  expect(effortsBy(problem, at(sill))).toEqual(
+    expect.arrayContaining([
+      { animal: 'american-mink', before: 0, after: null },
+      { animal: 'stoat', before: 0, after: null },
+      { animal: 'norway-rat', before: 0, after: null },
+    ]),
+  );
+  const slabs = effortsBy(problem, at('slabs-along dig s3'));
+  expect(slabs.find(({ animal }) => animal === 'norway-rat')).toEqual({
+    animal: 'norway-rat',
+    before: 60,
+    after: null,
+  });
 });
 
 test('for tonight: one stopgap a spot that lets something by at night', () => {
