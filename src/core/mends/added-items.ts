@@ -3,7 +3,7 @@
  * change nothing until then.
  */
 import { bareStretches } from '../effort/pass-bay';
-import { findItem, roofOf } from '../place/find';
+import { findItem } from '../place/find';
 import { layRoof } from '../place/laying/lay-faces';
 import type { Mend, MendKind, Spot } from '../place/mend';
 import type {
@@ -109,8 +109,10 @@ function addCover(place: Place, mend: Mend, id: ItemId): Place {
 
 function addRoof(place: Place, mend: Mend, id: ItemId): Place {
   const zone = place.zones.find((it) => it.id === mend.spot.item);
-  const isThere = place.faces.some((it) => it.id === `${id}-face`);
-  if (!zone || isThere || roofOf(place, zone.id)) return place;
+  const isThere = place.faces.some(
+    (it) => it.id === `${id}-face` || isRoofOver(it, mend.spot.item),
+  );
+  if (!zone || isThere) return place;
   const roof = layRoof(zone, place.zones, []);
   const bays = roof.bays.map((bay): Bay => ({
     ...bay,
@@ -126,6 +128,11 @@ function addRoof(place: Place, mend: Mend, id: ItemId): Place {
   }));
   const face: Face = { ...roof, id: `${id}-face`, bays };
   return { ...place, faces: [...place.faces, face] };
+}
+
+/** A roof that is there; another that stands ready is none. */
+function isRoofOver({ kind, between, bays }: Face, zone: string): boolean {
+  return kind === 'roof' && between[1] === zone && bays.some(({ ready }) => !ready);
 }
 
 /** A wire that stands at no height is not there. */

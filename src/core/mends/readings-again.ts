@@ -44,9 +44,11 @@ const kinds: Readonly<Partial<Record<AttributeId, QuestionKind>>> = {
   'ground.floor': 'wire-floor',
   'skirt.depth': 'skirt-depth',
   'skirt.outward': 'skirt-outward',
+  'layer.clear': 'clear-opening',
+  'bay.roost': 'roost',
 };
 
-/** What no walk asks, since the place was described so; only a mend changes it. */
+/** What no walk asks: the place was described so and only a mend changes it, or the tables say what welded mesh clears. */
 function ofTheStructure(place: Place, item: ItemId, attribute: AttributeId): Question | undefined {
   const found = findItem(place, item);
   const kind = kinds[attribute];

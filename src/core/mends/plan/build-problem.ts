@@ -178,12 +178,25 @@ function harmfulOf(
 ): Candidate[] {
   const byBay = mendsByBay(ready, candidates);
   const harmful = new Set<number>();
+  const all = allBays(ready);
+  const isNew = new Set(all.flatMap(({ bay }) => (bay.ready ? [bay.id] : [])));
+  const lightestInto = (id: BayId, lightest: (made: readonly number[], of?: BayId) => Lightest) => {
+    const zone = all.find(({ bay }) => bay.id === id)?.face.between[1];
+    return all
+      .filter(({ face }) => zone !== undefined && face.between.includes(zone))
+      .map(({ bay }) => lightest([], bay.id))
+      .reduce((a, b) => ({
+        through: Math.min(a.through, b.through),
+        reach: Math.min(a.reach, b.reach),
+      }));
+  };
   for (const [bay, mends] of byBay) {
     for (const id of ready.setting.lives) {
       for (const { scenario, date } of cases) {
-        const lightest = (made: readonly number[]) =>
-          lightestOf(states.weights(bay, made, animals[id], scenario, date));
-        const base = lightest([]);
+        const lightest = (made: readonly number[], of = bay) =>
+          lightestOf(states.weights(of, made, animals[id], scenario, date));
+        // A roof is no worse than what was open before it: the lightest way into its zone.
+        const base = isNew.has(bay) ? lightestInto(bay, lightest) : lightest([]);
         for (const mend of mends) {
           const after = lightest([mend]);
           const isWorse = after.through < base.through - 1e-9 || after.reach < base.reach - 1e-9;
@@ -195,7 +208,12 @@ function harmfulOf(
   return candidates.filter((_, index) => harmful.has(index));
 }
 
-function lightestOf(weights: SpotWeights): { readonly through: number; readonly reach: number } {
+interface Lightest {
+  readonly through: number;
+  readonly reach: number;
+}
+
+function lightestOf(weights: SpotWeights): Lightest {
   let [through, reach] = [Infinity, Infinity];
   for (const [spot, { weight }] of weights) {
     if (spot.startsWith('through ')) through = Math.min(through, weight);
