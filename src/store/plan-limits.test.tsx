@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { firstLimits, usePlanLimits } from './plan-limits';
 import { storage } from './storage';
 
-function use(placeId: string) {
+function rendered(placeId: string) {
   const client = new QueryClient();
   const wrapper = ({ children }: { children: ReactNode }) => (
     <QueryClientProvider client={client}>{children}</QueryClientProvider>
@@ -15,15 +15,15 @@ function use(placeId: string) {
 beforeEach(() => storage.clear());
 
 test('what was said is there again, for each place apart', async () => {
-  const here = use('here');
+  const here = rendered('here');
   await waitFor(() => expect(here.current.limits).toEqual(firstLimits));
   const said = { cents: 2000, minutes: 90, must: ['a'], wont: [] };
   act(() => here.current.setLimits(said));
   await waitFor(() => expect(here.current.limits).toEqual(said));
   await waitFor(async () => expect(await storage.getItem('plan-limits:here')).not.toBeNull());
-  const again = use('here');
+  const again = rendered('here');
   await waitFor(() => expect(again.current.limits).toEqual(said));
-  const there = use('there');
+  const there = rendered('there');
   await waitFor(() => expect(there.current.limits).toEqual(firstLimits));
 });
 
@@ -31,7 +31,7 @@ test.each(['not json', '{"cents": -1}', '{"cents": "5"}', '{"colour": 1}', '[]']
   'what cannot be read counts as never said: %s',
   async (kept) => {
     await storage.setItem('plan-limits:here', kept);
-    const here = use('here');
+    const here = rendered('here');
     await waitFor(() => expect(here.current.limits).toEqual(firstLimits));
   },
 );

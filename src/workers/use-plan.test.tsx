@@ -32,7 +32,7 @@ const answer = { chosen: ['x'] } as unknown as PlanAnswer;
 const planned = (worker: HandWorker | undefined) =>
   worker?.heard.filter((it) => it.kind === 'plan') ?? [];
 
-function use(limits: Limits | undefined) {
+function rendered(limits: Limits | undefined) {
   return renderHook(
     ({ given }: { given: Limits | undefined }) => usePlan(yard, '2026-11-26', given, undefined),
     { initialProps: { given: limits } },
@@ -45,7 +45,7 @@ beforeEach(() => {
 });
 
 test('opens the place, asks once the limits are known, and again when they change', () => {
-  const { rerender, result, unmount } = use(undefined);
+  const { rerender, result, unmount } = rendered(undefined);
   const [worker] = HandWorker.made;
   expect(worker?.heard.map(({ kind }) => kind)).toEqual(['open']);
   rerender({ given: { cents: 100 } });
@@ -60,7 +60,7 @@ test('opens the place, asks once the limits are known, and again when they chang
 
 test('an answer to what is no longer asked is dropped; the last plan stands until the next', () => {
   const first = { cents: 100 };
-  const { rerender, result } = use(first);
+  const { rerender, result } = rendered(first);
   const [worker] = HandWorker.made;
   const tell = (data: FromPlanner) => act(() => worker?.onmessage?.({ data }));
   tell({ kind: 'answer', ask: 1, answer });
@@ -77,7 +77,7 @@ test('an answer to what is no longer asked is dropped; the last plan stands unti
 
 test('stopping asks the worker for what it has; a worker that fails is said', () => {
   const limits = { cents: 100 };
-  const { result } = use(limits);
+  const { result } = rendered(limits);
   const [worker] = HandWorker.made;
   result.current.stop();
   expect(worker?.heard.at(-1)).toEqual({ kind: 'stop', ask: 1 });
