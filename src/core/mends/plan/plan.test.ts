@@ -169,7 +169,7 @@ describe('the best plan', () => {
           expect(plan.cents).toBeLessThanOrEqual(cents);
         },
       ),
-      { numRuns: 22 },
+      { numRuns: 10 },
     );
   });
 
@@ -237,7 +237,7 @@ describe('the cheapest set', () => {
         if (enough.length === 0) expect(found).toBeUndefined();
         else expect(found?.cents).toBe(Math.min(...enough.map((it) => sum(problem, it, 'cents'))));
       }),
-      { numRuns: 22 },
+      { numRuns: 8 },
     );
   });
 

@@ -57,12 +57,15 @@ function composed(
   const [low, high] = bounds(before as PossibleLength | undefined, limitsOf(attribute));
   const clip = (it: number): number =>
     'atMost' in value ? Math.min(it, value.atMost) : Math.max(it, value.atLeast);
+  if (before && clip(low) === low && clip(high) === high) return before;
   return clip(low) === clip(high) ? { is: clip(low) } : { from: clip(low), to: clip(high) };
 }
 
 function valueOf(place: Place, item: string, attribute: AttributeId): Possible | undefined {
   if (item === place.fence?.id) return place.fence.volts;
   const found = findItem(place, item);
+  // An overhang is told as one width; none where it is told of no other.
+  if (attribute === 'top.width') return { is: found?.bay.top.width ?? 0 };
   return found && fieldOf(found, attribute);
 }
 
