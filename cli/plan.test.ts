@@ -129,6 +129,10 @@ test.each([
   [[demo, '--hours', '-1'], /Usage|not an amount/],
   [[demo, '--shut-out', 'dragon'], /“dragon” is no animal of the tables/],
   [[demo, '--wont', 'moat'], /“moat” is no mend of this place/],
+  [
+    [demo, '--must', 'sill-board ground n2', '--must', 'kerb-along ground n2'],
+    /cannot both be made/,
+  ],
   [[demo, '--date', 'tomorrow'], /“tomorrow” is not a day/],
 ])('%j ends with one plain line and exit 2', (args, sentence) => {
   const { stderr, stdout, status } = plan(...args);

@@ -53,6 +53,7 @@ function main(): void {
   const year = date ? Number(date.slice(0, 4)) : 2001;
   const planning = buildProblem(found, known.sightings, known.mends, year);
   for (const id of [...(limits.must ?? []), ...(limits.wont ?? [])]) knownMend(planning, id);
+  refuseClash(planning, limits.must ?? []);
   const document: PlanDocument = {
     place: known.place.name,
     date,
@@ -94,6 +95,13 @@ function animalOf(text: string | undefined): AnimalId | undefined {
   const known = animalIds.find((id) => id === text);
   if (!known) throw new Refusal(`“${text}” is no animal of the tables. Write it like red-fox.`);
   return known;
+}
+
+function refuseClash({ candidates }: Planning, must: readonly string[]): void {
+  for (const { id, excludes } of candidates) {
+    const other = must.includes(id) && must.find((it) => excludes.includes(it));
+    if (other) throw new Refusal(`“${id}” and “${other}” cannot both be made.`);
+  }
 }
 
 function knownMend({ candidates }: Planning, id: string): void {
