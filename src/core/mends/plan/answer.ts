@@ -7,7 +7,7 @@ import type { Planning } from './build-problem';
 import { noChoice, type Choice } from './choice';
 import { leastChange } from './least-change';
 import type { Limits } from './limits';
-import { birdsLost, distanceWith, lossOf } from './loss';
+import { birdsLost, distanceWith, lossAt } from './loss';
 import { choiceOf, orderOf } from './order';
 import type { Link, PlanProblem } from './problem';
 import { whyNot, type WhyNot } from './why-not';
@@ -96,10 +96,6 @@ export function* answering(
     others: Object.fromEntries(others),
     ...(least && { least: { cents: least.cents, chosen: ids(least.chosen) } }),
   };
-}
-
-function lossAt({ terms, fixed }: PlanProblem, choice: Choice): number {
-  return terms.reduce((sum, term) => sum + lossOf(term, choice), fixed);
 }
 
 function inWords(why: WhyNot, ids: (places: readonly number[]) => string[]): WhyNotWords {

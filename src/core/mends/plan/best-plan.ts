@@ -11,7 +11,6 @@ import { insideOf, lightestWay } from './distance';
 import { dominated, without } from './dominance';
 import { heapOf } from './heap';
 import type { Limits } from './limits';
-import { lossOf } from './loss';
 import type { Option, PlanProblem, Term } from './problem';
 import { startOf } from './start';
 
@@ -21,7 +20,6 @@ export interface Plan {
   readonly cents: number;
   readonly minutes: number;
   /** Λ, birds a year. */
-  readonly before: number;
   readonly after: number;
   /** No plan within the limits leaves fewer: the same as `after` where the search came to its end. */
   readonly bound: number;
@@ -69,7 +67,6 @@ export function* planning(
     const { work, ...rest } = looked(problem, served, choice, left);
     return { choice, ...sums, ...rest, work: sums.minutes + work };
   };
-  const before = problem.terms.reduce((sum, term) => sum + lossOf(term, start), 0);
   const root = look(start);
   let best = root;
   let nodes = 1;
@@ -102,7 +99,6 @@ export function* planning(
     chosen: chosenOf(best.choice),
     cents: best.cents,
     minutes: best.minutes,
-    before: before + problem.fixed,
     after: best.loss + problem.fixed,
     bound: boundOf(open.peek(), best.loss) + problem.fixed,
     nodes,

@@ -12,6 +12,9 @@ import { planning } from './best-plan';
 import { leastCost } from './least-cost';
 import type { PlanProblem } from './problem';
 
+// A general solver takes as long as the machine lets it: nothing is timed here.
+jest.setTimeout(300_000);
+
 const exact = {
   mip_rel_gap: 0,
   mip_abs_gap: 1e-9,

@@ -10,7 +10,19 @@ import type { PlanProblem, Term } from './problem';
 export function lossWith(problem: PlanProblem, mends: readonly number[]): number {
   const choice = noChoice(problem);
   for (const mend of mends) choice[mend] = made;
-  return problem.terms.reduce((sum, term) => sum + lossOf(term, choice), problem.fixed);
+  return lossAt(problem, choice);
+}
+
+/** The same of a choice; of some terms only where it is said of which, and then without what no mend bears on. */
+export function lossAt(
+  { terms, fixed }: PlanProblem,
+  choice: Choice,
+  counts?: (term: Term) => boolean,
+): number {
+  return (counts ? terms.filter(counts) : terms).reduce(
+    (sum, term) => sum + lossOf(term, choice),
+    counts ? 0 : fixed,
+  );
 }
 
 export function lossOf(term: Term, choice: Choice): number {

@@ -1,6 +1,6 @@
 /** The order of the work: what makes the nights safer first. */
 import { noChoice, making, type Choice } from './choice';
-import { lossOf } from './loss';
+import { lossAt } from './loss';
 import type { PlanProblem, Term } from './problem';
 
 /**
@@ -38,12 +38,4 @@ export const isNight = ({ scenarios }: Term): boolean =>
 
 export function choiceOf(problem: PlanProblem, chosen: readonly number[]): Choice {
   return chosen.reduce((choice, mend) => making(problem, choice, mend), noChoice(problem));
-}
-
-function lossAt(
-  { terms }: PlanProblem,
-  choice: Choice,
-  counts: (term: Term) => boolean = () => true,
-): number {
-  return terms.filter(counts).reduce((sum, term) => sum + lossOf(term, choice), 0);
 }

@@ -4,6 +4,7 @@ import { samphireYard } from '../../../../demo/samphire-yard';
 import { applyReadings } from '../../place/apply-readings';
 import { atOnce } from '../../steps';
 import { randomPlace } from '../../tests/random-place';
+import { everySet, sumOf } from '../../tests/random-problem';
 import { judge } from '../../score/judge';
 import { lossesOfYear } from '../../score/losses';
 import { scenarios } from '../../score/scenario';
@@ -19,28 +20,14 @@ import { withMends } from './with-mends';
 const year = 2026;
 const demo = applyReadings(samphireYard.place, samphireYard.walks).place;
 
-/** Every set that can be made together, of at most `size`. */
-function everySet({ candidates }: PlanProblem, size = Infinity): number[][] {
-  return candidates.reduce<number[][]>(
-    (sets, option, index) => [
-      ...sets,
-      ...sets
-        .filter((set) => set.length < size && !set.some((it) => option.excludes.includes(it)))
-        .map((set) => [...set, index]),
-    ],
-    [[]],
-  );
-}
-
-const sum = (problem: PlanProblem, set: readonly number[], of: 'cents' | 'minutes'): number =>
-  set.reduce((total, it) => total + (problem.candidates[it]?.[of] ?? 0), 0);
-
 function bruteForce(problem: PlanProblem, cents: number, minutes: number) {
   const all = everySet(problem)
-    .filter((set) => sum(problem, set, 'cents') <= cents && sum(problem, set, 'minutes') <= minutes)
+    .filter(
+      (set) => sumOf(problem, set, 'cents') <= cents && sumOf(problem, set, 'minutes') <= minutes,
+    )
     .map((set) => ({
       loss: lossWith(problem, set),
-      minutes: sum(problem, set, 'minutes'),
+      minutes: sumOf(problem, set, 'minutes'),
     }));
   const least = Math.min(...all.map(({ loss }) => loss));
   const work = Math.min(...all.filter(({ loss }) => loss <= least + 1e-9).map((it) => it.minutes));
@@ -176,7 +163,7 @@ describe('the best plan', () => {
   test('on the demo place, at every sum', () => {
     const { problem } = buildProblem(demo, samphireYard.sightings, [], year);
     const sets = everySet(problem).map((set) => ({
-      cents: sum(problem, set, 'cents'),
+      cents: sumOf(problem, set, 'cents'),
       loss: lossWith(problem, set),
     }));
     for (let cents = 0; cents <= 8000; cents += 400) {
@@ -235,7 +222,8 @@ describe('the cheapest set', () => {
         });
         const found = atOnce(leastCost(problem, levels, 'minutes'));
         if (enough.length === 0) expect(found).toBeUndefined();
-        else expect(found?.cents).toBe(Math.min(...enough.map((it) => sum(problem, it, 'cents'))));
+        else
+          expect(found?.cents).toBe(Math.min(...enough.map((it) => sumOf(problem, it, 'cents'))));
       }),
       { numRuns: 8 },
     );

@@ -1,10 +1,10 @@
 /** Why a mend that might be made is not in a plan. */
-import { barring, making, noChoice, stateOf, weightIn, type Choice } from './choice';
+import { making, noChoice, stateOf, weightIn, type Choice } from './choice';
 import type { Plan } from './best-plan';
 import { insideOf, lightestWay } from './distance';
 import type { Limits } from './limits';
-import { birdsLost, lossOf } from './loss';
-import type { Link, PlanProblem, Term } from './problem';
+import { birdsLost, lossAt, lossOf } from './loss';
+import type { Link, PlanProblem } from './problem';
 import type { AnimalId } from '../../tables/animals';
 
 export type WhyNot =
@@ -37,7 +37,7 @@ export function whyNot(
   const instead = plan.chosen.filter((it) => option.excludes.includes(it));
   if (instead.length > 0) return { kind: 'instead', of: instead };
   const now = plan.chosen.reduce((it, one) => making(problem, it, one), noChoice(problem));
-  const after = making(problem, barring(now, []), mend);
+  const after = making(problem, now, mend);
   if (lossAt(problem, now) - lossAt(problem, after) <= tolerance) {
     return besides(problem, now, after, mend);
   }
@@ -63,8 +63,4 @@ function isRaised(link: Link, now: Choice, after: Choice, mend: number): boolean
     link.mends.includes(mend) &&
     weightIn(stateOf(link, after), 'weight') > weightIn(stateOf(link, now), 'weight')
   );
-}
-
-function lossAt({ terms }: PlanProblem, choice: Choice): number {
-  return terms.reduce((sum: number, term: Term) => sum + lossOf(term, choice), 0);
 }
