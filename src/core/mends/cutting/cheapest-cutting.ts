@@ -1,0 +1,160 @@
+/**
+ * The cheapest rolls that pieces can be cut from, and of equally cheap ones those with the least waste. Sets of rolls are tried in the
+ * order of what they cost at the least, from an empty one on (best first, as in Hart, Nilsson and Raphael 1968; recalled from memory);
+ * whether the pieces can be cut from a set is searched through. Exact unless the search is broken off; what is proved is said.
+ */
+import { heapOf } from '../plan/heap';
+import { isOfLengths, turnedBack, turnedPiece, turnedRoll } from './of-lengths';
+import { areaOf, fitsOn, sumBy, type Cut, type Cutting, type Piece, type Roll } from './cutting';
+import { byGreed } from './by-greed';
+import { packing } from './packing';
+import { restBound } from './rest-bound';
+
+export interface CuttingLimits {
+  /** States looked at for one set of rolls. */
+  readonly ofOneSet: number;
+  /** Of all sets together. */
+  readonly inAll: number;
+}
+
+/** Each state takes longer to look at the more pieces there are. */
+export function cuttingLimits(pieces: number): CuttingLimits {
+  const share = Math.min(1, (30 / Math.max(1, pieces)) ** 2);
+  return { ofOneSet: Math.ceil(60_000 * share), inAll: Math.ceil(400_000 * share) };
+}
+
+/** A set of rolls: how many of each. */
+interface RollSet {
+  readonly counts: readonly number[];
+  readonly cents: number;
+  readonly area: number;
+  /** What it costs at the least with all that is still wanting. */
+  readonly least: number;
+  /** Only rolls from here on are added: each set is come to once. */
+  readonly from: number;
+}
+
+export function cheapestCutting(
+  given: readonly Piece[],
+  sold: readonly Roll[],
+  limits: CuttingLimits = cuttingLimits(given.length),
+): Cut {
+  const tooLarge = given.filter((piece) => !sold.some((roll) => fitsOn(piece, roll)));
+  if (tooLarge.length > 0) return { tooLarge: tooLarge.map(({ id }) => id) };
+  if (given.length === 0) return { cutting: nothingCut };
+  const pieces = [...given].sort((a, b) => b.length - a.length || b.width - a.width);
+  const stock = sold.filter((roll) => roll.cents === 0 && roll.count !== undefined);
+  const bought = sold
+    .filter((roll) => !stock.includes(roll))
+    .filter((roll) => pieces.some((piece) => fitsOn(piece, roll)));
+  const own = stock.flatMap(eachOf);
+  const cutting = isOfLengths(pieces, sold)
+    ? cutOfLengths(pieces, own, bought, limits)
+    : searched(pieces, own, bought, limits);
+  return cutting ? { cutting } : { tooLarge: given.map(({ id }) => id) };
+}
+
+function cutOfLengths(
+  pieces: readonly Piece[],
+  stock: readonly Roll[],
+  bought: readonly Roll[],
+  limits: CuttingLimits,
+): Cutting | undefined {
+  const cutting = searched(
+    pieces.map(turnedPiece),
+    stock.map(turnedRoll),
+    bought.map(turnedRoll),
+    limits,
+  );
+  return cutting && turnedBack(cutting, pieces, [...stock, ...bought]);
+}
+
+const nothingCut: Cutting = { rolls: [], cents: 0, lowestCents: 0, waste: 0, leastWaste: 0 };
+
+const eachOf = (roll: Roll): Roll[] => Array.from({ length: roll.count ?? 1 }, () => roll);
+
+function searched(
+  pieces: readonly Piece[],
+  stock: readonly Roll[],
+  bought: readonly Roll[],
+  limits: CuttingLimits,
+): Cutting | undefined {
+  const wanted = sumBy(pieces, areaOf);
+  const needed = sectionsNeeded(pieces, [...stock, ...bought]);
+  const inStock = sumBy(stock, areaOf);
+  const density = Math.min(...bought.map((roll) => roll.cents / areaOf(roll)), Infinity);
+  const setOf = (counts: readonly number[], from: number): RollSet => {
+    const cents = sumBy(bought, (roll) => roll.cents * (counts[bought.indexOf(roll)] ?? 0));
+    const area =
+      inStock + sumBy(bought, (roll) => areaOf(roll) * (counts[bought.indexOf(roll)] ?? 0));
+    const missing = Math.max(0, needed - area);
+    // Money is whole hundredths.
+    const least = missing === 0 ? cents : Math.ceil(cents + missing * density - 1e-6);
+    return { counts, cents, area, least, from };
+  };
+  const rollsOf = ({ counts }: RollSet): Roll[] => [
+    ...stock,
+    ...bought.flatMap((roll, at) => Array.from({ length: counts[at] ?? 0 }, () => roll)),
+  ];
+  const open = heapOf<RollSet>(
+    (a, b) => a.least < b.least || (a.least === b.least && a.area > b.area),
+  );
+  open.push(
+    setOf(
+      bought.map(() => 0),
+      0,
+    ),
+  );
+  let best = byGreed(pieces, stock, bought);
+  if (!best) return undefined;
+  let lowest = Infinity;
+  let left = limits.inAll;
+  let isLeastWaste = true;
+  for (let set = open.pop(); set && set.least <= best.cents; set = open.pop()) {
+    if (left <= 0) {
+      lowest = Math.min(lowest, set.least);
+      isLeastWaste = false;
+      break;
+    }
+    if (set.area >= needed) {
+      const rolls = rollsOf(set);
+      const below = set.cents < best.cents ? Infinity : best.packed.area;
+      const most = Math.min(left, limits.ofOneSet);
+      const { packed, proved, nodes } = packing(pieces, rolls, below, most);
+      left -= nodes;
+      if (!proved) isLeastWaste = false;
+      if (!proved && !packed) lowest = Math.min(lowest, set.cents);
+      if (packed) best = { rolls, packed, cents: set.cents };
+    }
+    left -= 1;
+    for (let at = set.from; at < bought.length; at += 1) {
+      const { count = Infinity } = bought[at] as Roll;
+      const counts = set.counts.map((it, index) => (index === at ? it + 1 : it));
+      const next = setOf(counts, at);
+      if ((counts[at] ?? 0) <= count && next.least <= best.cents) open.push(next);
+    }
+  }
+  const waste = best.packed.area - wanted;
+  const { cents, packed } = best;
+  return {
+    rolls: best.rolls
+      .map((roll, at) => ({ roll, sections: packed.sections[at] ?? [] }))
+      .filter(({ sections }) => sections.length > 0),
+    cents,
+    lowestCents: Math.min(lowest, cents),
+    waste,
+    leastWaste: isLeastWaste && lowest >= cents ? waste : 0,
+  };
+}
+
+/** Area of sections that any cutting has at the least, were there no end of each roll. */
+function sectionsNeeded(pieces: readonly Piece[], rolls: readonly Roll[]): number {
+  const endless = rolls.map(({ width }) => ({ width, left: Infinity }));
+  return Math.max(sumBy(pieces, areaOf), restBound(pieces)({ gaps: [], rolls: endless }) ?? 0);
+}
+
+interface Found {
+  readonly rolls: readonly Roll[];
+  readonly packed: Packed;
+  readonly cents: number;
+}
