@@ -152,9 +152,3 @@ function sectionsNeeded(pieces: readonly Piece[], rolls: readonly Roll[]): numbe
   const endless = rolls.map(({ width }) => ({ width, left: Infinity }));
   return Math.max(sumBy(pieces, areaOf), restBound(pieces)({ gaps: [], rolls: endless }) ?? 0);
 }
-
-interface Found {
-  readonly rolls: readonly Roll[];
-  readonly packed: Packed;
-  readonly cents: number;
-}
