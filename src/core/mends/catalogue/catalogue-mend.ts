@@ -66,7 +66,13 @@ export type Material =
   | 'ties';
 
 export type Amount =
-  | { readonly material: Material; readonly length: number; readonly height?: number }
+  | {
+      readonly material: Material;
+      readonly length: number;
+      readonly height?: number;
+      /** Lengths it is cut to, where it is not one piece. */
+      readonly cut?: readonly number[];
+    }
   | { readonly material: Material; readonly count: number };
 
 export type Caution =

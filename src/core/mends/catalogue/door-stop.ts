@@ -1,4 +1,5 @@
 /** Battens round the frame for the door or lid to shut against. */
+import type { WeakSpot } from '../weak-spot';
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
 export const doorStop: CatalogueMend = {
@@ -8,7 +9,7 @@ export const doorStop: CatalogueMend = {
   takes: (weak) => {
     const round = roundOf(weak);
     return [
-      { material: 'batten', length: round },
+      { material: 'batten', length: round, cut: sidesOf(weak) },
       { material: 'screws', count: screwsAlong(round) },
     ];
   },
@@ -16,7 +17,9 @@ export const doorStop: CatalogueMend = {
   cautions: [],
 };
 
-function roundOf({ bay, spot }: Parameters<CatalogueMend['takes']>[0]): number {
+function sidesOf({ bay, spot }: WeakSpot): number[] {
   const opening = bay.openings.find((it) => it.id === spot.item);
-  return opening ? 2 * (opening.width + opening.height) : 0;
+  return opening ? [opening.width, opening.width, opening.height, opening.height] : [];
 }
+
+const roundOf = (weak: WeakSpot): number => sidesOf(weak).reduce((sum, it) => sum + it, 0);

@@ -54,7 +54,11 @@ function roofOf(
     adds: { roof: mesh },
     takes: ({ zone }) => [
       { material: mesh, length: zone?.width ?? 0, height: zone?.depth ?? 0 },
-      { material: 'batten', length: 2 * ((zone?.width ?? 0) + (zone?.depth ?? 0)) },
+      {
+        material: 'batten',
+        length: 2 * ((zone?.width ?? 0) + (zone?.depth ?? 0)),
+        cut: zone ? [zone.width, zone.width, zone.depth, zone.depth] : [],
+      },
       {
         material: 'screws',
         count: 2 * screwsAlong(zone?.width ?? 0) + 2 * screwsAlong(zone?.depth ?? 0),

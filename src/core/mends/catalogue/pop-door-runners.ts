@@ -10,7 +10,11 @@ export const popDoorRunners: CatalogueMend = {
     const door = bay.openings.find((it) => it.id === spot.item);
     const length = door ? 2 * door.height + door.width : 0;
     return [
-      { material: 'channel', length },
+      {
+        material: 'channel',
+        length,
+        cut: door ? [door.height, door.height, door.width] : [],
+      },
       { material: 'screws', count: screwsAlong(length) },
     ];
   },

@@ -71,3 +71,5 @@ export const prices: Readonly<Record<Material, Price>> = {
   carabiner: price('piece', 5),
   padlock: price('piece', 12),
 };
+
+export const materials = Object.keys(prices) as Material[];

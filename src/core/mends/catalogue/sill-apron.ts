@@ -10,14 +10,14 @@ export const apronWidth: Figure = practice(
 );
 
 /** Turned up the sill. */
-const upstand = 150;
+export const sillUpstand = 150;
 
 export const sillApron: CatalogueMend = {
   kind: 'sill-apron',
   term: 'lasting',
   spot: 'ground',
   takes: ({ bay }) => [
-    { material: 'welded-13', length: bay.width, height: apronWidth.value + upstand },
+    { material: 'welded-13', length: bay.width, height: apronWidth.value + sillUpstand },
     { material: 'screws', count: screwsAlong(bay.width) },
     { material: 'washers', count: screwsAlong(bay.width) },
   ],

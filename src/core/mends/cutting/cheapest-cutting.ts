@@ -3,7 +3,7 @@
  * order of what they cost at the least, from an empty one on (best first, as in Hart, Nilsson and Raphael 1968; recalled from memory);
  * whether the pieces can be cut from a set is searched through. Exact unless the search is broken off; what is proved is said.
  */
-import { heapOf } from '../plan/heap';
+import { heapOf } from '../../heap';
 import { isOfLengths, turnedBack, turnedPiece, turnedRoll } from './of-lengths';
 import { areaOf, fitsOn, sumBy, type Cut, type Cutting, type Piece, type Roll } from './cutting';
 import { byGreed } from './by-greed';

@@ -9,7 +9,7 @@ import { reachOf, servedBy, type Left, type Served } from './bound';
 import { barring, chosenOf, making, stateOf, sumsOf, weightIn, type Choice } from './choice';
 import { insideOf, lightestWay } from './distance';
 import { dominated, without } from './dominance';
-import { heapOf } from './heap';
+import { heapOf } from '../../heap';
 import type { Limits } from './limits';
 import type { Option, PlanProblem, Term } from './problem';
 import { startOf } from './start';

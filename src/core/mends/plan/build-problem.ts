@@ -16,6 +16,7 @@ import { linksOf, type LinkMaker, type TermCase } from './links';
 import type { ByGroup, PlanProblem, Term } from './problem';
 import type { SpotWeights } from './spot-weights';
 import { shutFrom } from './shut-from';
+import type { UnitPrices } from '../shopping/shop';
 import type { WeakSpot } from '../weak-spot';
 import { weakEverywhere } from './weak-everywhere';
 import { readyFor } from './with-mends';
@@ -37,11 +38,12 @@ export function buildProblem(
   log: readonly LogEntry[],
   mends: readonly Mend[],
   year: number,
+  unitPrices?: UnitPrices,
 ): Planning {
   const cases = casesOfYear(found, year);
   const distinct = [...new Map(cases.map((it) => [it.key, it])).values()];
   const spots = weakEverywhere(found, distinct);
-  const all = candidatesFor(found, spots, mends).filter(({ mend }) =>
+  const all = candidatesFor(found, spots, mends, unitPrices).filter(({ mend }) =>
     isStillThere(readyFor(found, [mend]), mend),
   );
   const ready = readyFor(

@@ -6,6 +6,7 @@ import type { Amount } from '../catalogue';
 import type { Proposal } from '../propose';
 import { partialProposalsFor, plannedMend } from '../propose';
 import type { WeakSpot } from '../weak-spot';
+import { defaultUnitPrices, type UnitPrices } from '../shopping/shop';
 import { costOf } from './cost';
 
 export interface Candidate {
@@ -29,12 +30,13 @@ export function candidatesFor(
   place: Place,
   spots: readonly WeakSpot[],
   mends: readonly Mend[],
+  unitPrices: UnitPrices = defaultUnitPrices,
 ): Candidate[] {
   const open = mends.filter(({ state }) => state !== 'held');
   const offered = spots
     .flatMap(partialProposalsFor)
     .filter(({ mend }) => mend.term === 'lasting')
-    .map((proposal) => offeredCandidate(place, proposal, open));
+    .map((proposal) => offeredCandidate(place, proposal, open, unitPrices));
   const others = open
     .filter((mend) => !offered.some(({ id }) => id === candidateId(mend)))
     .map(handCandidate);
@@ -48,13 +50,18 @@ export function candidateId({ kind, spot, id }: Pick<Mend, 'kind' | 'spot' | 'id
 type Alone = Omit<Candidate, 'excludes'>;
 
 /** What is in hand is no longer to be decided; what is bought costs nothing more, what is done no more work. */
-function offeredCandidate(place: Place, proposal: Proposal, mends: readonly Mend[]): Alone {
+function offeredCandidate(
+  place: Place,
+  proposal: Proposal,
+  mends: readonly Mend[],
+  unitPrices: UnitPrices,
+): Alone {
   const mend = plannedMend(place, proposal, '', '');
   const id = candidateId(mend);
   const own = mends.find((it) => candidateId(it) === id);
   const asPlanned = { mend: own ?? mend, proposal, id };
   const takes = proposal.mend.takes(proposal.weak);
-  const cents = costOf(takes);
+  const cents = costOf(takes, unitPrices);
   const minutes = proposal.mend.time(proposal.weak).value;
   return { ...asPlanned, takes, ...leftOf(own, cents, minutes) };
 }

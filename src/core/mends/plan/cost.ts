@@ -1,17 +1,21 @@
 /** What the things for a mend cost, mesh by the piece that is cut, not by the roll. */
 import type { Amount } from '../catalogue';
 import { prices } from '../catalogue/prices';
+import { defaultUnitPrices, type UnitPrices } from '../shopping/shop';
 
 /** Hundredths of the keeper's money, each kind of thing rounded up. */
-export function costOf(amounts: readonly Amount[]): number {
-  return amounts.reduce((sum, amount) => sum + Math.ceil(centsOf(amount) - 1e-9), 0);
+export function costOf(
+  amounts: readonly Amount[],
+  unitPrices: UnitPrices = defaultUnitPrices,
+): number {
+  return amounts.reduce((sum, amount) => sum + Math.ceil(centsOf(amount, unitPrices) - 1e-9), 0);
 }
 
-function centsOf(amount: Amount): number {
-  const { by, cents } = prices[amount.material];
-  if ('count' in amount) return cents.value * amount.count;
+function centsOf(amount: Amount, unitPrices: UnitPrices): number {
+  const cents = unitPrices[amount.material];
+  if ('count' in amount) return cents * amount.count;
   const metres = amount.length / 1000;
-  return by === 'square-metre'
-    ? (cents.value * metres * (amount.height ?? 1000)) / 1000
-    : cents.value * metres;
+  return prices[amount.material].by === 'square-metre'
+    ? (cents * metres * (amount.height ?? 1000)) / 1000
+    : cents * metres;
 }

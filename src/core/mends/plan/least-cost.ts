@@ -7,7 +7,7 @@ import { leastToReach, servedBy, type Left, type Served } from './bound';
 import { barring, chosenOf, making, sumsOf, type Choice, type Metric } from './choice';
 import { mendsAlong } from './best-plan';
 import { dominated, without } from './dominance';
-import { heapOf } from './heap';
+import { heapOf } from '../../heap';
 import type { Limits } from './limits';
 import type { Option, PlanProblem, Term } from './problem';
 import { startOf } from './start';

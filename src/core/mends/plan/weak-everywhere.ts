@@ -68,11 +68,19 @@ function zonesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
   );
 }
 
+export function wideZone(place: Place, zone: Zone, kind: SpotKind): WeakZone {
+  return weakZone(
+    zone,
+    wallsOf(place, zone).filter((bay) => suits(kind, bay)),
+  );
+}
+
 /** A roof ends every free top edge; a floor joins every wall that stands on the ground. */
 function suits(kind: SpotKind, bay: Bay): boolean {
   return kind === 'top' ? bay.top.kind !== 'roof' : bay.ground !== undefined;
 }
 
+/** Its outer walls that something covers. */
 function wallsOf(place: Place, zone: Zone): Bay[] {
   return place.faces
     .filter(

@@ -1,0 +1,147 @@
+/** Stretches divided into pieces that rolls take: along them only at posts, across them into strips side by side, with overlap. */
+import type { BayId } from '../../place/place';
+import type { Material } from '../catalogue';
+import type { Piece, Roll } from '../cutting/cutting';
+import type { Length, Stretch } from './take-off';
+
+export interface CutPiece extends Piece {
+  readonly material: Material;
+  readonly mends: readonly string[];
+  readonly bays: readonly BayId[];
+  /** Which of how many strips side by side, or lengths one after the other, counted from 1. */
+  readonly part?: { readonly at: number; readonly of: number };
+  /** It is longer than anything sold, and is joined between posts. */
+  readonly joinedOnTheWay?: true;
+}
+
+export interface Division {
+  /** No piece of a run is longer than this, where a post comes before. */
+  readonly longest: number;
+  /** Width of strips, where one roll is not wide enough. */
+  readonly strip: number;
+}
+
+/** Every way of dividing that is worth trying with these rolls: by each length and each width that is sold. */
+export function divisions(rolls: readonly Roll[]): Division[] {
+  const lengths = [...new Set(rolls.map(({ length }) => length))];
+  const widths = [...new Set(rolls.map(({ width }) => width))];
+  return widths.flatMap((strip) =>
+    [...lengths, 0]
+      .filter((longest) => longest === 0 || rolls.some((it) => it.length >= longest))
+      .map((longest) => ({ longest, strip })),
+  );
+}
+
+export function divided(
+  stretches: readonly Stretch[],
+  rolls: readonly Roll[],
+  division: Division,
+): CutPiece[] {
+  return stretches.flatMap((stretch, at) => dividedOne(stretch, rolls, division, at));
+}
+
+function dividedOne(
+  stretch: Stretch,
+  rolls: readonly Roll[],
+  { longest, strip }: Division,
+  index: number,
+): CutPiece[] {
+  const most = Math.max(...rolls.map(({ length }) => length));
+  const { across, along } = laidOut(stretch, rolls, strip);
+  const segments = segmentsOf(along, stretch.joints, stretch.overlap, longest, most);
+  const count = segments.length * across.length;
+  const { material, mends } = stretch;
+  return segments.flatMap(({ length, from, to, isForced }, segment) =>
+    across.map((width, row): CutPiece => {
+      const at = segment * across.length + row;
+      return {
+        id: `${material} ${index}.${at}`,
+        material,
+        mends: count > 1 && stretch.joints.length > 0 ? mends.slice(from, to) : mends,
+        bays: stretch.joints.length > 0 ? stretch.bays.slice(from, to) : stretch.bays,
+        length,
+        width,
+        ...(count > 1 && { part: { at: at + 1, of: count } }),
+        ...(isForced && { joinedOnTheWay: true as const }),
+      };
+    }),
+  );
+}
+
+interface Laid {
+  readonly along: number;
+  /** Widths of strips side by side. */
+  readonly across: readonly number[];
+}
+
+/** Upright where that spares a seam: a panel no wider than a roll. */
+function laidOut(stretch: Stretch, rolls: readonly Roll[], strip: number): Laid {
+  const { length, height, joints, overlap } = stretch;
+  const widest = Math.max(...rolls.map(({ width }) => width));
+  const most = Math.max(...rolls.map((it) => it.length));
+  if (height <= widest) return { along: length, across: [height] };
+  if (length <= widest && height <= most && joints.length === 0) {
+    return { along: height, across: [length] };
+  }
+  const across: number[] = [];
+  let left = height;
+  while (left > widest || (left > strip && across.length === 0)) {
+    across.push(strip);
+    left -= strip - overlap;
+  }
+  return { along: length, across: [...across, left] };
+}
+
+interface Segment {
+  readonly length: number;
+  /** Places in the stretch's bays. */
+  readonly from: number;
+  readonly to: number;
+  readonly isForced: boolean;
+}
+
+/** As far as `longest` allows from post to post; `most`: beyond that there is no roll. */
+function segmentsOf(
+  length: number,
+  joints: readonly number[],
+  overlap: number,
+  longest: number,
+  most: number,
+): Segment[] {
+  const ends = [...joints, length];
+  const segments: Segment[] = [];
+  let [start, first] = [0, 0];
+  ends.forEach((end, at) => {
+    const next = ends[at + 1];
+    const isLast = next === undefined;
+    if (!isLast && next - start + overlap <= longest) return;
+    const own = end - start + (isLast ? 0 : overlap);
+    segments.push(...cutUp(own, overlap, most, first, at + 1));
+    [start, first] = [end, at + 1];
+  });
+  return segments;
+}
+
+function cutUp(length: number, overlap: number, most: number, from: number, to: number): Segment[] {
+  if (length <= most) return [{ length, from, to, isForced: false }];
+  const parts = Math.ceil((length - overlap) / (most - overlap));
+  const own = Math.ceil((length + (parts - 1) * overlap) / parts);
+  return Array.from({ length: parts }, () => ({ length: own, from, to, isForced: true }));
+}
+
+/** Boards and battens; one longer than any sold is cut in equal parts, butted on a post or rail. */
+export function dividedLengths(lengths: readonly Length[], rolls: readonly Roll[]): CutPiece[] {
+  const most = Math.max(...rolls.map(({ length }) => length));
+  return lengths.flatMap(({ material, mend, bay, length }, index) =>
+    cutUp(length, 0, most, 0, 1).map((part, at, all): CutPiece => ({
+      id: `${material} ${index}.${at}`,
+      material,
+      mends: [mend],
+      bays: [bay],
+      length: part.length,
+      width: 1,
+      ...(all.length > 1 && { part: { at: at + 1, of: all.length } }),
+      ...(part.isForced && { joinedOnTheWay: true as const }),
+    })),
+  );
+}

@@ -1,0 +1,57 @@
+/** What is left of rolls, sheets and boards when all is cut, as far as it is of use for another mend. */
+import type { Figure } from '../../tables/figure';
+import type { Cutting } from '../cutting/cutting';
+import type { Offcut } from './shop';
+import type { MaterialCutting } from './shop';
+
+const useful = (value: number, note: string): Figure => ({
+  value,
+  unit: 'mm',
+  source: 'rookle',
+  mark: 'assumption',
+  note,
+});
+
+/** Shorter or narrower than this is waste. */
+export const leastOffcut = {
+  length: useful(300, 'A patch wants no less.'),
+  width: useful(150, 'A strip along a seam wants no less.'),
+};
+
+/** `nameFor`: an id for the nth of them. */
+export function offcutsOf(
+  { material, cutting }: MaterialCutting,
+  nameFor: (at: number) => string,
+): Offcut[] {
+  return leftOf(cutting).map((it, at) => ({ id: nameFor(at), material, ...it }));
+}
+
+function leftOf({ rolls }: Cutting): Pick<Offcut, 'length' | 'width'>[] {
+  return rolls
+    .flatMap(({ roll, sections }) => {
+      const end = sections.reduce((sum, it) => Math.max(sum, it.from + it.length), 0);
+      const beside = sections.map(({ length, strips }) => ({
+        length,
+        width: roll.width - strips.reduce((sum, it) => sum + it.width, 0),
+      }));
+      return [{ length: roll.length - end, width: roll.width }, ...beside];
+    })
+    .filter(({ length, width }) => {
+      const isBar = width === 1;
+      return length >= leastOffcut.length.value && (isBar || width >= leastOffcut.width.value);
+    });
+}
+
+/** Stock once these are cut: what was used is gone, what is left of it and of what was bought is there. */
+export function stockAfter(
+  offcuts: readonly Offcut[],
+  cuttings: readonly MaterialCutting[],
+  nameFor: (at: number) => string,
+): Offcut[] {
+  const used = new Set(cuttings.flatMap(({ cutting }) => cutting.rolls.map(({ roll }) => roll.id)));
+  const fresh = cuttings.flatMap((it) => offcutsOf(it, () => ''));
+  return [
+    ...offcuts.filter(({ id }) => !used.has(id)),
+    ...fresh.map((it, at) => ({ ...it, id: nameFor(at) })),
+  ];
+}

@@ -1,0 +1,195 @@
+/**
+ * From mends to what is cut and counted for them: every mesh, apron, cover and batten as pieces from measured lengths. Aprons run on
+ * from bay to bay and round corners, and are joined only at posts, with overlap; mesh higher than any roll is wide is strips side by
+ * side.
+ */
+import { lapOf } from '../../place/lap';
+import type { Mend, MendKind } from '../../place/mend';
+import type { BayId, Place } from '../../place/place';
+import { practice } from '../../tables/millimetres';
+import { catalogue, type Amount, type Material } from '../catalogue';
+import { meshOverlap } from '../catalogue/catalogue-mend';
+import { sillUpstand } from '../catalogue/sill-apron';
+import { headingsOf } from './corners';
+import { weakOf } from './weak-of';
+
+/** Of aprons and skirts where one ends and the next begins, mm. */
+export const apronOverlap = practice(150, 'Aprons overlap 150 mm and more.');
+
+/** A stretch that wants to be covered, before it is divided among rolls. */
+export interface Stretch {
+  /** Mends it is for. */
+  readonly mends: readonly string[];
+  readonly bays: readonly BayId[];
+  readonly material: Material;
+  readonly length: number;
+  readonly height: number;
+  /** Lengths from its beginning at which it may be joined: posts. */
+  readonly joints: readonly number[];
+  /** Of a joint, along it and across it. */
+  readonly overlap: number;
+}
+
+/** Cut to a length: board, batten, channel. */
+export interface Length {
+  readonly mend: string;
+  readonly bay: BayId;
+  readonly material: Material;
+  readonly length: number;
+}
+
+export interface Count {
+  readonly mend: string;
+  readonly material: Material;
+  /** Pieces; of wire millimetres; of slabs and kerbs a stretch to be laid, mm. */
+  readonly count: number;
+  /** Of a stretch laid with slabs, how deep, mm. */
+  readonly depth?: number;
+}
+
+export interface TakeOff {
+  readonly stretches: readonly Stretch[];
+  readonly lengths: readonly Length[];
+  readonly counts: readonly Count[];
+  /** Mends of which nothing is known: the keeper's own, and those whose bay has been taken away. */
+  readonly untold: readonly string[];
+}
+
+interface Taken {
+  readonly mend: Mend;
+  readonly amount: Amount;
+}
+
+export function takeOff(found: Place, mends: readonly Mend[]): TakeOff {
+  const untold: string[] = [];
+  const taken = mends.flatMap((mend): Taken[] => {
+    const weak = mend.kind === 'own' ? undefined : weakOf(found, mend);
+    if (mend.kind === 'own' || !weak) {
+      untold.push(mend.id);
+      return [];
+    }
+    return catalogue[mend.kind].takes(weak).map((amount) => ({ mend, amount }));
+  });
+  const sheets = taken.filter(({ amount }) => isSheet(amount));
+  const others = taken.filter(({ amount }) => !isSheet(amount));
+  return {
+    stretches: stretchesOf(found, sheets),
+    lengths: others.flatMap(lengthsOf),
+    counts: others.flatMap(countsOf),
+    untold,
+  };
+}
+
+/** What is laid along the foot of the wall runs on past the post. */
+const alongGround: readonly MendKind[] = [
+  'sill-apron',
+  'apron-out',
+  'skirt-down',
+  'skirt-and-foot',
+];
+
+const cutToLength: readonly Material[] = ['board', 'batten', 'channel'];
+const laid: readonly Material[] = ['slabs', 'kerb'];
+
+function isSheet({ material, ...amount }: Amount): boolean {
+  return (
+    'length' in amount &&
+    amount.height !== undefined &&
+    !cutToLength.includes(material) &&
+    !laid.includes(material)
+  );
+}
+
+function lengthsOf({ mend, amount }: Taken): Length[] {
+  if (!('length' in amount) || !cutToLength.includes(amount.material)) return [];
+  const { material, length, cut = [length] } = amount;
+  return cut
+    .filter((it) => it > 0)
+    .map((it) => ({ mend: mend.id, bay: mend.bay, material, length: it }));
+}
+
+function countsOf({ mend, amount }: Taken): Count[] {
+  const { material } = amount;
+  if (!('length' in amount)) return [{ mend: mend.id, material, count: amount.count }];
+  if (cutToLength.includes(material)) return [];
+  const depth = amount.height !== undefined && { depth: amount.height };
+  return [{ mend: mend.id, material, count: amount.length, ...depth }];
+}
+
+function stretchesOf(found: Place, sheets: readonly Taken[]): Stretch[] {
+  const running = sheets.filter(({ mend }) => alongGround.includes(mend.kind));
+  const single = sheets
+    .filter((it) => !running.includes(it))
+    .map(({ mend, amount }): Stretch => ({
+      mends: [mend.id],
+      bays: [mend.bay],
+      material: amount.material,
+      ...sizeOf(amount),
+      joints: [],
+      overlap: meshOverlap.value,
+    }));
+  return [...runsOf(found, running), ...single];
+}
+
+function sizeOf(amount: Amount): { readonly length: number; readonly height: number } {
+  return 'length' in amount
+    ? { length: amount.length, height: amount.height ?? 0 }
+    : { length: 0, height: 0 };
+}
+
+/** Bay after bay on the lap with the same mesh as wide: one run, longer at every corner it goes round by as far as it reaches out. */
+function runsOf(found: Place, running: readonly Taken[]): Stretch[] {
+  const lap = lapOf(found).bays.filter(({ bay }) => (bay.base ?? 0) === 0);
+  const at = ({ mend }: Taken): number => lap.findIndex(({ bay }) => bay.id === mend.bay);
+  const headings = headingsOf(lap);
+  const runs: { taken: Taken[]; stretch: Stretch }[] = [];
+  for (const taken of [...running].sort((a, b) => at(a) - at(b))) {
+    const { mend, amount } = taken;
+    const own = sizeOf(amount);
+    const last = runs.find(
+      ({ taken: before, stretch }) =>
+        before.every((it) => it.mend.kind === mend.kind) &&
+        stretch.height === own.height &&
+        at(before.at(-1) as Taken) === at(taken) - 1,
+    );
+    if (!last || at(taken) < 0) {
+      runs.push({
+        taken: [taken],
+        stretch: {
+          mends: [mend.id],
+          bays: [mend.bay],
+          material: amount.material,
+          ...own,
+          joints: [],
+          overlap: apronOverlap.value,
+        },
+      });
+      continue;
+    }
+    const turn = headings[at(taken)]?.turn ?? 0;
+    // Round an outer corner the flat part leaves a square open, which the piece before it goes on over.
+    const corner = isOuterCorner(turn) ? outwardOf(mend, own.height) : 0;
+    const { stretch } = last;
+    last.taken.push(taken);
+    last.stretch = {
+      ...stretch,
+      mends: [...stretch.mends, mend.id],
+      bays: [...stretch.bays, mend.bay],
+      length: stretch.length + corner + own.length,
+      joints: [...stretch.joints, stretch.length + corner],
+    };
+  }
+  return runs.map(({ stretch }) => stretch);
+}
+
+/** Turns smaller than this are a wall that is not quite straight, degrees. */
+const straight = 20;
+
+const isOuterCorner = (turn: number): boolean => turn > straight;
+
+/** How far it lies out on the ground: all of it but what is let in and what is turned up the wall. */
+function outwardOf({ targets, kind }: Mend, height: number): number {
+  const target = targets.find(({ attribute }) => attribute === 'skirt.outward');
+  if (target && 'atLeast' in target.value) return target.value.atLeast;
+  return kind === 'sill-apron' ? height - sillUpstand : 0;
+}

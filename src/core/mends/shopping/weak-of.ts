@@ -1,0 +1,30 @@
+/** The weak spot that a mend in hand is for, as it was last found: what its amounts are reckoned from. */
+import { bayEffort } from '../../effort/bay-effort';
+import { findBay } from '../../place/find';
+import type { Mend } from '../../place/mend';
+import type { Place } from '../../place/place';
+import { animals } from '../../tables/animals';
+import { wideZone } from '../plan/weak-everywhere';
+import { spotOf } from '../spots';
+import type { WeakSpot } from '../weak-spot';
+
+/** `undefined` where its bay has been taken away. */
+export function weakOf(found: Place, mend: Mend): WeakSpot | undefined {
+  const { spot, stops } = mend;
+  const bay = findBay(found, mend.bay)?.bay;
+  if (!bay) return undefined;
+  const parts = stops
+    .flatMap((id) => bayEffort(bay, animals[id], 'best'))
+    .filter((part) => {
+      const own = spotOf(found, part);
+      return part.minutes !== null && own.kind === spot.kind && own.item === spot.item;
+    });
+  const zone = found.zones.find(({ id }) => id === spot.item);
+  return {
+    spot,
+    bay,
+    parts,
+    letsBy: stops,
+    ...(zone && { zone: wideZone(found, zone, spot.kind) }),
+  };
+}
