@@ -352,7 +352,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 5,
+  version: 6,
   place,
   walks: [walk],
   mends: [],

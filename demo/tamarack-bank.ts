@@ -270,7 +270,7 @@ const place: Place = {
 
 export const tamarackBank: PlaceFile = {
   format: 'rookle-place',
-  version: 5,
+  version: 6,
   place,
   walks: [record.walk()],
   mends: [],

@@ -4,6 +4,7 @@
  */
 import type { QueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
+import type { Shop } from '@/core/mends/shopping/shop';
 import type { Mend } from '@/core/place/mend';
 import type { LogEntry } from '@/core/place/sighting';
 import type { Place } from '@/core/place/place';
@@ -32,6 +33,9 @@ export interface Changes {
   readonly removedMends?: readonly Mend[];
   readonly sightings?: readonly LogEntry[];
   readonly removedSightings?: readonly LogEntry[];
+  readonly shop?: Shop;
+  /** There was none before. */
+  readonly removedShop?: Shop;
 }
 
 export class NoPlace extends Error {}
@@ -89,7 +93,7 @@ async function step(client: QueryClient, way: 'past' | 'future'): Promise<string
 }
 
 /** Whether what a change wrote is still what is stored. */
-function stands({ place, walks, mends, sightings }: Yard, changes: Changes): boolean {
+function stands({ place, walks, mends, sightings, shop }: Yard, changes: Changes): boolean {
   const same = (
     all: readonly { readonly id: string }[],
     some: Changes['walks' | 'mends' | 'sightings'] = [],
@@ -102,6 +106,7 @@ function stands({ place, walks, mends, sightings }: Yard, changes: Changes): boo
     );
   return (
     (changes.place === undefined || isSame(changes.place, place)) &&
+    (changes.shop === undefined || isSame(changes.shop, shop)) &&
     same(walks, changes.walks) &&
     same(mends, changes.mends) &&
     same(sightings, changes.sightings)
@@ -131,6 +136,8 @@ async function write({
   walks = [],
   mends = [],
   sightings = [],
+  shop,
+  removedShop,
   removedWalks = [],
   removedMends = [],
   removedSightings = [],
@@ -140,11 +147,13 @@ async function write({
     ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
     ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
     ...Object.fromEntries(sightings.map((entry) => [keyOf.sighting(entry), pack(entry)])),
+    ...(shop && { [keyOf.shop(shop)]: pack(shop) }),
   });
   const gone = [
     ...removedWalks.map(keyOf.walk),
     ...removedMends.map(keyOf.mend),
     ...removedSightings.map(keyOf.sighting),
+    ...(removedShop ? [keyOf.shop(removedShop)] : []),
   ];
   if (gone.length > 0) await removeAll(gone);
 }
@@ -152,8 +161,11 @@ async function write({
 function laid(yard: Yard, changes: Changes): Yard {
   const { removedMends = [], removedWalks = [], removedSightings = [] } = changes;
   const gone = new Set([...removedMends, ...removedWalks, ...removedSightings].map(({ id }) => id));
+  const { shop: before, ...others } = yard;
+  const shop = changes.shop ?? (changes.removedShop ? undefined : before);
   return {
-    ...yard,
+    ...others,
+    ...(shop && { shop }),
     place: changes.place ?? yard.place,
     walks: withChanged(yard.walks, changes.walks ?? []).filter(({ id }) => !gone.has(id)),
     mends: withChanged(yard.mends, changes.mends ?? []).filter(({ id }) => !gone.has(id)),

@@ -66,6 +66,7 @@ export function inverseOf(yard: Yard, changes: Changes): Changes {
   const sightings = split(yard.sightings, changes.sightings ?? []);
   return {
     ...(changes.place && { place: yard.place }),
+    ...shopBefore(yard, changes),
     walks: [...walks.old, ...(changes.removedWalks ?? [])],
     removedWalks: walks.created,
     mends: [...mends.old, ...(changes.removedMends ?? [])],
@@ -73,6 +74,11 @@ export function inverseOf(yard: Yard, changes: Changes): Changes {
     sightings: [...sightings.old, ...(changes.removedSightings ?? [])],
     removedSightings: sightings.created,
   };
+}
+
+function shopBefore({ shop: before }: Yard, { shop, removedShop }: Changes): Changes {
+  if (shop) return before ? { shop: before } : { removedShop: shop };
+  return removedShop ? { shop: removedShop } : {};
 }
 
 function split<T extends { readonly id: string }>(all: readonly T[], changed: readonly T[]) {

@@ -25,7 +25,7 @@ export async function openFile(
 /** Keeps a whole place and opens it. A place of the same id is replaced, once the new one is safely written. */
 export async function keepPlace(
   client: QueryClient,
-  { place, walks, mends, sightings }: PlaceFile | Yard,
+  { place, walks, mends, sightings, shop }: PlaceFile | Yard,
 ): Promise<void> {
   // Judged in turns before any screen asks for it.
   await inTurns(judging(place, walks, { log: sightings, date: localDay(new Date()) }));
@@ -35,13 +35,14 @@ export async function keepPlace(
       ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
       ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
       ...Object.fromEntries(sightings.map((it) => [keyOf.sighting(it), pack(it)])),
+      ...(shop && { [keyOf.shop(shop)]: pack(shop) }),
     };
     const stale = (await keysOfPlace(place.id)).filter((key) => !(key in records));
     await writeAll({ ...records, [currentKey]: place.id, [visitedKey]: 'yes' });
     if (stale.length > 0) await removeAll(stale);
   });
   forgetSteps(place.id);
-  client.setQueryData(yardKey, { place, walks, mends, sightings });
+  client.setQueryData(yardKey, { place, walks, mends, sightings, ...(shop && { shop }) });
   tellOtherTabs();
 }
 

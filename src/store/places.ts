@@ -64,7 +64,7 @@ export async function switchPlace(client: QueryClient, id: string): Promise<void
 /** A copy of a whole place, readings and mends included, under another name; it is opened. */
 export async function duplicatePlace(
   client: QueryClient,
-  { place, walks, mends, sightings }: Yard,
+  { place, walks, mends, sightings, shop }: Yard,
   id: string,
 ): Promise<void> {
   const own = <T extends { readonly placeId: string }>(all: readonly T[]): T[] =>
@@ -75,6 +75,7 @@ export async function duplicatePlace(
     walks: own(walks),
     mends: own(mends),
     sightings: own(sightings),
+    ...(shop && { shop: { ...shop, placeId: id } }),
   });
   changed(client);
 }

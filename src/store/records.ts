@@ -1,10 +1,12 @@
 /**
- * One record a key: `place/ID`, `walk/PLACE/ID`, `mend/PLACE/ID`, `sighting/PLACE/ID`. Each carries the version it was written in and
+ * One record a key: `place/ID`, `walk/PLACE/ID`, `mend/PLACE/ID`, `sighting/PLACE/ID`, `shop/PLACE`. Each carries the version it was written in and
  * is checked when read. A record that cannot be read stays where it is.
  */
 import type { Schema } from 'yup';
 import { placeSchema } from '@/core/formats/place-schema';
 import { logEntrySchema, mendSchema, walkSchema } from '@/core/formats/record-schemas';
+import { shopSchema } from '@/core/formats/shop-schema';
+import type { Shop } from '@/core/mends/shopping/shop';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
 import type { LogEntry } from '@/core/place/sighting';
@@ -18,12 +20,15 @@ export interface Yard {
   readonly walks: readonly Walk[];
   readonly mends: readonly Mend[];
   readonly sightings: readonly LogEntry[];
+  /** Absent until the keeper has prices, offcuts or purchases of their own. */
+  readonly shop?: Shop;
 }
 
 export const keyOf = {
   place: (place: Place) => `place/${place.id}`,
   walk: (walk: Walk) => `walk/${walk.placeId}/${walk.id}`,
   mend: (mend: Mend) => `mend/${mend.placeId}/${mend.id}`,
+  shop: (shop: Pick<Shop, 'placeId'>) => `shop/${shop.placeId}`,
   sighting: (entry: LogEntry) => `sighting/${entry.placeId}/${entry.id}`,
 };
 
@@ -84,11 +89,14 @@ export async function loadYard(): Promise<Yard | null> {
       return record === null || record === undefined ? [] : [unpackOnce(key, record, schema)];
     });
   };
+  const shopKey = keyOf.shop({ placeId: id });
+  const shop = keys.includes(shopKey) ? await storage.getItem(shopKey) : null;
   return {
     place: unpackOnce(`place/${id}`, text, placeSchema),
     walks: await load('walk', walkSchema),
     mends: await load('mend', mendSchema),
     sightings: await load('sighting', logEntrySchema),
+    ...(shop !== null && { shop: unpackOnce(shopKey, shop, shopSchema) }),
   };
 }
 
@@ -112,6 +120,7 @@ export async function keysOfPlace(id: string): Promise<string[]> {
     (key) =>
       key === `place/${id}` ||
       key === demoKey(id) ||
+      key === keyOf.shop({ placeId: id }) ||
       kinds.some((kind) => key.startsWith(`${kind}/${id}/`)),
   );
 }

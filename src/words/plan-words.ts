@@ -2,24 +2,33 @@
 import type { BySpot, WhyNotWords } from '@/core/mends/plan/answer';
 import { findBay, findItem } from '@/core/place/find';
 import type { Mend, SpotKind } from '@/core/place/mend';
-import type { Place, Setting } from '@/core/place/place';
+import { currencyOf } from '@/core/place/currency';
+import type { Place } from '@/core/place/place';
 import { mendName } from './mend-words';
 import { animalName } from './headline';
 import { capital, listOf } from './names';
 
-const signs: Readonly<Record<Setting['region'], string>> = {
-  gb: '£',
-  ie: '€',
-  eu: '€',
-  na: '$',
-  au: '$',
-  nz: '$',
-};
-
 /** "£12.40", "£120": hundredths only where there are any. */
-export function moneyWords({ setting }: Pick<Place, 'setting'>, cents: number): string {
-  const whole = cents % 100 === 0;
-  return `${signs[setting.region]}${(cents / 100).toFixed(whole ? 0 : 2)}`;
+export function moneyWords(place: Pick<Place, 'setting'>, cents: number): string {
+  return formatOf(currencyOf(place), cents % 100 === 0 ? 0 : 2).format(cents / 100);
+}
+
+const formats = new Map<string, Intl.NumberFormat>();
+
+function formatOf(currency: string, digits: number): Intl.NumberFormat {
+  const key = `${currency} ${digits}`;
+  const format =
+    formats.get(key) ??
+    new Intl.NumberFormat('en-GB', {
+      style: 'currency',
+      currency,
+      currencyDisplay: 'narrowSymbol',
+      useGrouping: false,
+      minimumFractionDigits: digits,
+      maximumFractionDigits: digits,
+    });
+  formats.set(key, format);
+  return format;
 }
 
 /** "35 min", "2 h", "2 h 5 min". */

@@ -23,6 +23,8 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
   3: (place) => place,
   // Version 5 only added: more kinds of mends, the keeper's own, bays that stand ready for one, readings of top edges and doors.
   4: (place) => place,
+  // Version 6 only added: the keeper's prices and offcuts, and what a mend is due, done by and spent.
+  5: (place) => place,
 };
 
 function knownStrand(strand: Json): Json {

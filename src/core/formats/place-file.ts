@@ -1,4 +1,5 @@
 /** The file a place travels in: structure, walks, mends and the log of sightings in one JSON document. Import of an export is the identity. */
+import type { Shop } from '../mends/shopping/shop';
 import type { Mend } from '../place/mend';
 import type { Place } from '../place/place';
 import type { LogEntry } from '../place/sighting';
@@ -6,7 +7,7 @@ import type { Walk } from '../place/walk';
 
 export const formatName = 'rookle-place';
 /** Raised with every change of shape; see migrate.ts. */
-export const formatVersion = 5;
+export const formatVersion = 6;
 /** A place with years of walks stays far below this; a larger file is something else. */
 export const largestFile = 20 * 1024 * 1024;
 
@@ -17,6 +18,8 @@ export interface PlaceFile {
   readonly walks: readonly Walk[];
   readonly mends: readonly Mend[];
   readonly sightings: readonly LogEntry[];
+  /** Prices, offcuts and purchases; absent until the keeper has any of their own. */
+  readonly shop?: Shop;
 }
 
 export type FileProblem =
@@ -32,7 +35,7 @@ export type ReadFile = { readonly file: PlaceFile } | FileProblem;
 export type PlaceRecords = Omit<PlaceFile, 'format' | 'version'>;
 
 /** Key order is the document's own, so that the same place always gives the same bytes. */
-export function writePlaceFile({ place, walks, mends, sightings }: PlaceRecords): string {
+export function writePlaceFile({ place, walks, mends, sightings, shop }: PlaceRecords): string {
   const file: PlaceFile = {
     format: formatName,
     version: formatVersion,
@@ -40,6 +43,7 @@ export function writePlaceFile({ place, walks, mends, sightings }: PlaceRecords)
     walks,
     mends,
     sightings,
+    ...(shop && { shop }),
   };
   return `${JSON.stringify(file, null, 1)}\n`;
 }

@@ -185,6 +185,10 @@ export const placeSchema = shape<Place>({
     often: yup
       .array(shape({ animal: oneOf(animalIds), often: oneOf(oftenWords) }) as yup.Schema<object>)
       .optional(),
+    currency: yup
+      .string()
+      .matches(/^[A-Z]{3}$/, '${path} must be three capitals, like EUR')
+      .optional(),
     position: maybe(
       shape({ latitude: number().min(-90).max(90), longitude: number().min(-180).max(180) }),
     ),

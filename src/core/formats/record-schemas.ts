@@ -79,6 +79,11 @@ export const mendSchema = shape<Mend>({
   targets: list(target),
   state: oneOf(mendStates),
   history: list(shape({ state: oneOf(mendStates), at: instant(), walk: optionalText(200) })),
+  due: maybe(day()),
+  who: optionalText(80),
+  spent: maybe(
+    shape({ cents: maybe(wholeNumber(100_000_000)), minutes: maybe(wholeNumber(100_000)) }),
+  ),
   own: maybe(
     shape({ name: text(80), cents: wholeNumber(100_000_000), minutes: wholeNumber(100_000) }),
   ),

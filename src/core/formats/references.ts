@@ -36,6 +36,9 @@ export function doubtfulReference(file: PlaceFile): FileProblem | undefined {
     ...(place.fence ? [place.fence.id] : []),
   ]);
   if (twice !== undefined) return wrong('place.faces', `the id “${twice}” is used twice`);
+  if (file.shop && file.shop.placeId !== place.id) {
+    return wrong('shop', 'it belongs to another place');
+  }
   const kept = [...file.walks, ...file.mends, ...file.sightings];
   const belongs = kept.find((it) => it.placeId !== place.id);
   return belongs && wrong('walks, mends and sightings', `“${belongs.id}” belongs to another place`);

@@ -70,6 +70,12 @@ export interface Mend {
   readonly targets: readonly Target[];
   readonly state: MendState;
   readonly history: readonly StateChange[];
+  /** YYYY-MM-DD: to be done by then. */
+  readonly due?: string;
+  /** Who does it, in the keeper's own words. */
+  readonly who?: string;
+  /** What it took in the end. */
+  readonly spent?: { readonly cents?: number; readonly minutes?: number };
   /** Of a mend of kind `own`: what the keeper says of it. Its effect is its targets. */
   readonly own?: OwnMend;
 }

@@ -51,6 +51,8 @@ export interface Setting {
   readonly near: readonly Near[];
   /** How often, in the keeper's words, where they know better than the tables. */
   readonly often?: readonly { readonly animal: AnimalId; readonly often: Often }[];
+  /** ISO 4217: "EUR". Absent: the region's own. */
+  readonly currency?: string;
   /** Only if the keeper wants it: for dusk and dawn. Degrees, north and east above zero. */
   readonly position?: Position;
 }

@@ -13,6 +13,7 @@ import { touching } from '../../tables/shocking';
 import { soils } from '../../tables/soils';
 import { nearThings, oftenWords } from '../../tables/visiting';
 import { formatName, formatVersion } from '../place-file';
+import { shopDefs } from './shop-json-schema';
 import {
   commonDefs,
   list,
@@ -164,6 +165,7 @@ const structure: Readonly<Record<string, JsonSchema>> = {
       lives: list(oneOf(animalIds)),
       near: list(oneOf(nearThings)),
       'often?': list(shape({ animal: oneOf(animalIds), often: oneOf(oftenWords) })),
+      'currency?': { description: 'ISO 4217.', type: 'string', pattern: '^[A-Z]{3}$' },
       'position?': shape({ latitude: number(-90, 90), longitude: number(-180, 180) }),
     }),
     flock: list(ref('group')),
@@ -229,6 +231,9 @@ const records: Readonly<Record<string, JsonSchema>> = {
     targets: list(ref('target')),
     state: oneOf(mendStates),
     history: list(shape({ state: oneOf(mendStates), at: ref('instant'), 'walk?': maxText(200) })),
+    'due?': ref('day'),
+    'who?': maxText(80),
+    'spent?': shape({ 'cents?': whole(0, 100_000_000), 'minutes?': whole(0, 100_000) }),
     'own?': shape({
       name: { type: 'string', minLength: 1, maxLength: 80 },
       cents: whole(0, 100_000_000),
@@ -267,6 +272,7 @@ export const placeJsonSchema: JsonSchema = {
     walks: list(ref('walk')),
     mends: list(ref('mend')),
     sightings: list(ref('logEntry')),
+    'shop?': ref('shop'),
   }),
-  $defs: { ...commonDefs, ...structure, ...records },
+  $defs: { ...commonDefs, ...structure, ...records, ...shopDefs },
 };

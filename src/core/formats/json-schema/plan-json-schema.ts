@@ -79,6 +79,7 @@ export const planJsonSchema: JsonSchema = {
     chosen: list(text),
     cents,
     minutes,
+    'wholeCents?': cents,
     before: birds,
     after: birds,
     bound: birds,
@@ -96,7 +97,7 @@ export const planJsonSchema: JsonSchema = {
       }),
     ),
     others: { type: 'object', additionalProperties: whyNot },
-    least: orNull(shape({ cents, chosen: list(text) })),
+    least: orNull(shape({ cents, 'wholeCents?': cents, chosen: list(text) })),
     curve: list(shape({ cents, after: birds, bound: birds, birds })),
     knee: orNull(cents),
     shutOut: orNull(

@@ -2,7 +2,8 @@
 import type { BayId } from '../../place/place';
 import type { Steps } from '../../steps';
 import type { AnimalId } from '../../tables/animals';
-import { planning, type Progress } from './best-plan';
+import type { Shop } from '../shopping/shop';
+import { planning, type Plan, type Progress } from './best-plan';
 import type { Planning } from './build-problem';
 import { noChoice, type Choice } from './choice';
 import { leastChange } from './least-change';
@@ -10,6 +11,7 @@ import type { Limits } from './limits';
 import { birdsLost, distanceWith, lossAt } from './loss';
 import { choiceOf, orderOf } from './order';
 import type { Link, PlanProblem } from './problem';
+import { planningWhole, wholeCost } from './whole-rolls';
 import { whyNot, type WhyNot } from './why-not';
 
 export interface PlanAnswer {
@@ -17,6 +19,8 @@ export interface PlanAnswer {
   readonly chosen: readonly string[];
   readonly cents: number;
   readonly minutes: number;
+  /** What the shop asks: whole rolls, boards and packs. Absent where no shop was asked. */
+  readonly wholeCents?: number;
   /** Λ: birds a year if there were no end of them; what the plan makes least. */
   readonly before: number;
   readonly after: number;
@@ -30,7 +34,11 @@ export interface PlanAnswer {
   /** Why not, by id of every candidate that is not in it. */
   readonly others: Readonly<Record<string, WhyNotWords>>;
   /** Where the plan is empty for want of money: what the cheapest change would be. */
-  readonly least?: { readonly cents: number; readonly chosen: readonly string[] };
+  readonly least?: {
+    readonly cents: number;
+    readonly wholeCents?: number;
+    readonly chosen: readonly string[];
+  };
 }
 
 export interface AnimalChange {
@@ -68,10 +76,13 @@ export function* answering(
   session: Planning,
   given: Limits,
   report?: (progress: Progress) => boolean,
+  shop?: Shop,
 ): Steps<PlanAnswer> {
   const { problem } = session;
   const limits = limitsWithHand(session, given);
-  const plan = yield* planning(problem, limits, report);
+  const plan: Plan & { readonly wholeCents?: number } = shop
+    ? yield* planningWhole(session, limits, shop, report)
+    : yield* planning(problem, limits, report);
   const ids = (places: readonly number[]): string[] =>
     places.map((it) => problem.candidates[it]?.id ?? '');
   const isEmpty = plan.chosen.length === 0 && limits.cents !== undefined;
@@ -85,6 +96,7 @@ export function* answering(
     chosen: ids(orderOf(problem, plan.chosen)),
     cents: plan.cents,
     minutes: plan.minutes,
+    ...(plan.wholeCents !== undefined && { wholeCents: plan.wholeCents }),
     before: lossAt(problem, noChoice(problem)),
     after: plan.after,
     bound: plan.bound,
@@ -94,7 +106,13 @@ export function* answering(
     overspent: plan.overspent,
     animals: animalChanges(problem, plan.chosen),
     others: Object.fromEntries(others),
-    ...(least && { least: { cents: least.cents, chosen: ids(least.chosen) } }),
+    ...(least && {
+      least: {
+        cents: least.cents,
+        chosen: ids(least.chosen),
+        ...(shop && { wholeCents: wholeCost(session, least.chosen, shop).cents }),
+      },
+    }),
   };
 }
 

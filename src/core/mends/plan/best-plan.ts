@@ -49,14 +49,19 @@ interface Node {
 /** Losses nearer to each other than this, birds a year, are alike. */
 const tolerance = 1e-9;
 
+/** Whether a set is not to be had though it is within the limits; every set that it is part of is not to be had either. */
+export type Refuses = (chosen: readonly number[]) => boolean;
+
 /** `report` is told now and then; where it answers false, the best so far is the answer, with what is proved of it. */
 export function* planning(
   given: PlanProblem,
   limits: Limits,
   report: (progress: Progress) => boolean = () => true,
+  refuses?: Refuses,
 ): Steps<Plan> {
   const start = startOf(given, limits);
-  const problem = without(given, dominated(given, start));
+  // What is dearer by the metre may be had beside others for nothing more: then none stands for another.
+  const problem = refuses ? given : without(given, dominated(given, start));
   const served = problem.terms.map(servedBy);
   const { cents: mostCents = Infinity, minutes: mostMinutes = Infinity } = limits;
   const spent = sumsOf(problem, start);
@@ -81,9 +86,16 @@ export function* planning(
     if (!isHopeful(node)) continue;
     const children = branches(problem, node, mostCents, mostMinutes).map(look);
     nodes += children.length;
-    for (const child of children) if (isBetter(child, best)) best = child;
+    const refused = new Set<Node>();
+    for (const child of children) {
+      if (!isBetter(child, best)) continue;
+      if (refuses?.(chosenOf(child.choice))) refused.add(child);
+      else best = child;
+    }
     // Straight on with the most promising, so that there is soon a plan to measure others by.
-    const hopeful = children.filter((child) => child.term >= 0 && isHopeful(child));
+    const hopeful = children.filter(
+      (child) => child.term >= 0 && !refused.has(child) && isHopeful(child),
+    );
     next = hopeful.reduce<Node | undefined>((a, b) => (a && isBefore(a, b) ? a : b), undefined);
     for (const child of hopeful) if (child !== next) open.push(child);
     if (nodes % 64 < children.length) {

@@ -42,8 +42,11 @@ export function whyNot(
     return besides(problem, now, after, mend);
   }
   const birds = birdsLost(problem, now) - birdsLost(problem, after);
-  const { cents = Infinity } = limits;
-  return plan.cents + option.cents > cents ? { kind: 'money', birds } : { kind: 'time', birds };
+  const { minutes = Infinity } = limits;
+  // There is money for it by the metre, and yet none for the rolls: that is money too.
+  return plan.minutes + option.minutes > minutes
+    ? { kind: 'time', birds }
+    : { kind: 'money', birds };
 }
 
 /** The animal that most comes by a spot it would mend, and by what it comes all the same. */

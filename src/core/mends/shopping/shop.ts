@@ -7,8 +7,6 @@ import { quantityOf, soldByDefault, type Sold, type SoldSize } from './sold';
 
 export interface Shop {
   readonly placeId: string;
-  /** ISO 4217: "EUR". */
-  readonly currency: string;
   /** Added to the sum for what nobody foresaw, per cent. */
   readonly allowance: number;
   readonly prices: readonly OwnPrice[];
@@ -54,22 +52,12 @@ export interface MaterialCutting {
   readonly cutting: Cutting;
 }
 
-const currencies: Readonly<Record<Place['setting']['region'], string>> = {
-  gb: 'GBP',
-  ie: 'EUR',
-  eu: 'EUR',
-  na: 'USD',
-  au: 'AUD',
-  nz: 'NZD',
-};
-
 /** A tenth for what nobody foresaw (assumption of ours). */
 export const firstAllowance = 10;
 
-export function firstShop({ id, setting }: Pick<Place, 'id' | 'setting'>): Shop {
+export function firstShop({ id }: Pick<Place, 'id'>): Shop {
   return {
     placeId: id,
-    currency: currencies[setting.region],
     allowance: firstAllowance,
     prices: [],
     offcuts: [],

@@ -31,6 +31,8 @@ export interface ShoppingList {
   /** To be had in no size that does. */
   readonly notSold: readonly { readonly material: Material; readonly mends: readonly string[] }[];
   readonly cents: number;
+  /** No way of cutting comes to less than this in all: the same as `cents` where each is proved to be the cheapest. */
+  readonly lowestCents: number;
   /** Added for what nobody foresaw, by the keeper's share. */
   readonly allowance: number;
   readonly total: number;
@@ -59,6 +61,10 @@ export function shoppingList(found: Place, mends: readonly Mend[], shop: Shop): 
     own,
     notSold: bought.flatMap(({ notSold }) => notSold ?? []),
     cents,
+    lowestCents: bought.reduce(
+      (sum, { cut }) => sum - (cut ? cut.cutting.cents - cut.cutting.lowestCents : 0),
+      cents,
+    ),
     allowance,
     total: cents + allowance,
   };

@@ -1,0 +1,14 @@
+/** What the shopping worker is asked; it answers with the list. */
+import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
+import type { Shop } from '@/core/mends/shopping/shop';
+import type { Mend } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+
+export interface ToShop {
+  /** With readings laid over it. */
+  readonly found: Place;
+  readonly mends: readonly Mend[];
+  readonly shop: Shop;
+}
+
+export type FromShop = { readonly list: ShoppingList };
