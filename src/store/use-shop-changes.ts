@@ -57,7 +57,15 @@ export function useShopChanges() {
           (yard) => {
             const shop = yard.shop ?? firstShop(yard.place);
             const at = nextStamp(yard, new Date());
-            const cuttings = list.cut.map(({ material, cutting }) => ({ material, cutting }));
+            const cuttings = list.cut.map(({ material, cutting, pieces }) => ({
+              material,
+              cutting,
+              pieces: pieces.map(({ id, mends: own, part }) => ({
+                id,
+                mends: own,
+                ...(part && { part }),
+              })),
+            }));
             const purchase: Purchase = {
               id: newId('bought'),
               date: localDay(new Date()),

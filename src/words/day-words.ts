@@ -23,3 +23,13 @@ export function timeWords(date: Date): string {
   const two = (part: number) => String(part).padStart(2, '0');
   return `${two(date.getHours())}:${two(date.getMinutes())}`;
 }
+
+/** "Due today", "Due in 3 days, 5 December 2026", "Due 2 days ago": of a day, seen from another. */
+export function dueWords(due: string, today: string): string {
+  const days = Math.round(
+    (Date.parse(`${due}T00:00:00Z`) - Date.parse(`${today}T00:00:00Z`)) / 86_400_000,
+  );
+  if (days === 0) return 'Due today';
+  const many = Math.abs(days) === 1 ? '1 day' : `${Math.abs(days)} days`;
+  return days < 0 ? `Due ${many} ago, ${dayWords(due)}` : `Due in ${many}, ${dayWords(due)}`;
+}

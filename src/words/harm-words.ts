@@ -3,7 +3,7 @@ import type { Handiwork, Skill, Tool } from '@/core/mends/catalogue/handiwork';
 import type { Harm, HarmCheck } from '@/core/mends/catalogue/harm';
 import { cautionWords } from './mend-words';
 
-const toolNames: Readonly<Record<Tool, string>> = {
+export const toolNames: Readonly<Record<Tool, string>> = {
   tape: 'tape',
   driver: 'screwdriver',
   saw: 'saw',

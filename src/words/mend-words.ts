@@ -175,6 +175,15 @@ export const mendStateWords: Readonly<Record<MendState, string>> = {
   held: 'holds',
 };
 
+/** Over the track of a mend. */
+export const mendStationNames: Readonly<Record<MendState, string>> = {
+  open: 'open',
+  planned: 'planned',
+  bought: 'bought',
+  done: 'done',
+  held: 'holds',
+};
+
 const materialNames: Readonly<
   Record<Exclude<Material, keyof typeof meshNames | keyof typeof latchNames>, string>
 > = {

@@ -73,7 +73,10 @@ export function sizeWords({ units }: Units, size: SoldSize): string {
 const longestSheet = 3000;
 
 /** "13 mm welded mesh, roll 0.6 × 5.0 m"; "padlock". */
-export function soldWords(place: Units, { material, size }: Pick<Sold, 'material' | 'size'>): string {
+export function soldWords(
+  place: Units,
+  { material, size }: Pick<Sold, 'material' | 'size'>,
+): string {
   const name = capital(materialName(place.units, material));
   const how = sizeWords(place, size);
   return how === '' ? name : `${name}, ${how}`;

@@ -22,9 +22,15 @@ test('reads back as it was, whatever stands in the cells', () => {
 
 // RFC 4180, 2.1 and 2.5 to 2.7: lines end in CRLF; commas, line ends and quotes stand in quotes, quotes doubled.
 test('is written as RFC 4180 says', () => {
-  expect(csvOf(['a', 'b'], [['plain', 'with, comma'], ['say "so"', 1.5]])).toBe(
-    'a,b\r\nplain,"with, comma"\r\n"say ""so""",1.5\r\n',
-  );
+  expect(
+    csvOf(
+      ['a', 'b'],
+      [
+        ['plain', 'with, comma'],
+        ['say "so"', 1.5],
+      ],
+    ),
+  ).toBe('a,b\r\nplain,"with, comma"\r\n"say ""so""",1.5\r\n');
 });
 
 test.each(['=1+1', '+44', '-cmd', '@sum', '\t=1', ' =1', '\r=1', '＝1', '=HYPERLINK("x")'])(

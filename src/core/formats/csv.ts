@@ -7,7 +7,9 @@ import Papa from 'papaparse';
 export type Cell = string | number;
 
 export function csvOf(head: readonly string[], rows: readonly (readonly Cell[])[]): string {
-  const inert = rows.map((row) => row.map((cell) => (typeof cell === 'string' ? inertText(cell) : cell)));
+  const inert = rows.map((row) =>
+    row.map((cell) => (typeof cell === 'string' ? inertText(cell) : cell)),
+  );
   return `${Papa.unparse({ fields: [...head], data: inert }, { newline: '\r\n' })}\r\n`;
 }
 

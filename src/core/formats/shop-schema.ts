@@ -72,7 +72,19 @@ export const shopSchema = shape<Shop>({
       date: day(),
       mends: strings(),
       cents: money(),
-      cuttings: list(shape({ material: oneOf(materials), cutting })),
+      cuttings: list(
+        shape({
+          material: oneOf(materials),
+          cutting,
+          pieces: list(
+            shape({
+              id: text(),
+              mends: strings(),
+              part: maybe(shape({ at: wholeNumber(10_000), of: wholeNumber(10_000) })),
+            }),
+          ),
+        }),
+      ),
     }),
   ),
 });

@@ -3,10 +3,13 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { checkMend } from '@/core/mends/review';
+import { plannedOf } from '@/core/mends/shopping/planned-of';
+import { firstShop, unitPricesOf } from '@/core/mends/shopping/shop';
 import { findBay, itemIdsOf } from '@/core/place/find';
 import type { Mend, MendState } from '@/core/place/mend';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
+import { useToday } from '@/store/use-today';
 import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
 import { Photos } from '@/features/photos/Photos';
@@ -21,7 +24,10 @@ import { animalList, capital } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { HowTo } from './HowTo';
 import { MendOutcome } from './MendOutcome';
+import { MendPhotos } from './MendPhotos';
 import { MendTargets } from './MendTargets';
+import { NotesPart } from './NotesPart';
+import { StillComesIn } from './StillComesIn';
 import { StateTrail } from './StateTrail';
 
 export function MendScreen({ yard, id }: { readonly yard: Yard; readonly id: string }) {
@@ -30,10 +36,13 @@ export function MendScreen({ yard, id }: { readonly yard: Yard; readonly id: str
 }
 
 function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
-  const { found } = useJudgement(yard);
+  const judgement = useJudgement(yard);
+  const { found } = judgement;
   const name = mendName(mend);
   const bay = findBay(yard.place, mend.bay)?.bay;
   const check = checkMend(yard.place, yard.walks, mend);
+  const today = useToday();
+  const unitPrices = unitPricesOf(yard.place, yard.shop ?? firstShop(yard.place));
   return (
     <Screen>
       <View style={styles.head}>
@@ -44,6 +53,7 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
           {mendStateWords[mend.state]}
         </Txt>
         <MendOutcome place={found.place} mend={mend} check={check} />
+        <StillComesIn judgement={judgement} mend={mend} />
         <Actions yard={yard} mend={mend} />
       </View>
       <View style={styles.part}>
@@ -51,10 +61,17 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
         <MendTargets place={found.place} mend={mend} />
         {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
       </View>
+      <NotesPart
+        place={found.place}
+        mend={mend}
+        planned={plannedOf(found.place, mend, unitPrices)}
+        today={today}
+      />
       <View style={styles.part}>
         <Txt kind="heading">So far</Txt>
         <StateTrail mend={mend} />
       </View>
+      <MendPhotos placeId={yard.place.id} mend={mend} name={name} />
       {bay && (
         <Photos
           placeId={yard.place.id}

@@ -1,16 +1,28 @@
-/** Mends by where they stand: to do, to measure, holding. */
+/** Mends by where they stand: to do, to measure, holding; on a wide screen along the lap, each with how far it is. */
+import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { findBay } from '@/core/place/find';
+import { plannedOf } from '@/core/mends/shopping/planned-of';
+import { firstShop, unitPricesOf } from '@/core/mends/shopping/shop';
+import { lapOf } from '@/core/place/lap';
 import type { Mend, MendState } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
+import { useToday } from '@/store/use-today';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
+import { dueWords } from '@/words/day-words';
 import { wayTitle } from '@/words/headline';
 import { mendName, mendStateWords } from '@/words/mend-words';
 import { animalList, capital, count } from '@/words/names';
+import { whereWords } from '@/words/plan-words';
+import { isFiltered, noFilters, shows, type ListedMend } from './filters';
+import { FiltersPart } from './FiltersPart';
+import { HalfDoneList } from './HalfDoneList';
+import { MendTable } from './MendTable';
 
 interface Group {
   readonly name: string;
@@ -28,9 +40,16 @@ const groups: readonly Group[] = [
 ];
 
 export function MendsScreen({ yard }: { readonly yard: Yard }) {
-  const { waysIn, slowWays, found } = useJudgement(yard);
+  const wide = useWide();
+  const today = useToday();
+  const judgement = useJudgement(yard);
+  const { waysIn, slowWays, found } = judgement;
   const { mends } = yard;
+  const [filters, setFilters] = useState(noFilters);
+  const all = useMemo(() => listed(yard, found.place), [yard, found.place]);
+  const shown = all.filter((it) => shows(filters, it));
   const todo = mends.filter((mend) => mend.state !== 'held' && !isThoughtOf(mend)).length;
+  const toBuy = mends.filter(({ state }) => state === 'planned').length;
   const uncovered = [...waysIn, ...slowWays].filter(
     (way) =>
       !mends.some((mend) =>
@@ -38,28 +57,54 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
       ),
   );
   return (
-    <Screen>
+    <Screen full={wide}>
       <View style={styles.head}>
         <Txt kind="title">{todo === 0 ? 'No mend in hand' : `${count(todo, 'mend')} in hand`}</Txt>
         <Txt tone="ink2">A mend counts as holding only when a new reading shows it.</Txt>
       </View>
-      <View style={styles.group}>
+      <HalfDoneList yard={yard} judgement={judgement} />
+      <View style={[styles.group, wide && styles.links]}>
         <LinkRow href="/mends/plan" says="The plan: what to mend first">
           <Txt kind="strong">What to mend first</Txt>
           <Txt tone="holds">The plan for your money and hours</Txt>
         </LinkRow>
+        <LinkRow href="/mends/shopping" says="The shopping list">
+          <Txt kind="strong">Shopping and cutting</Txt>
+          <Txt tone="holds">
+            {toBuy === 0 ? 'Nothing to buy' : `The list for ${count(toBuy, 'planned mend')}`}
+          </Txt>
+        </LinkRow>
+        <LinkRow href="/records" says="Records: walks, mends and sightings in order">
+          <Txt kind="strong">Records</Txt>
+          <Txt tone="holds">Walks, mends and sightings in order; a report to hand on</Txt>
+        </LinkRow>
       </View>
-      {groups.map(({ name, states, own }) => (
-        <MendGroup
-          key={name}
-          name={name}
-          yard={yard}
-          mends={mends.filter(
-            (mend) =>
-              states.includes(mend.state) && (own === undefined || own === isThoughtOf(mend)),
-          )}
-        />
-      ))}
+      {mends.length > 2 && (
+        <FiltersPart place={found.place} all={all} filters={filters} onChange={setFilters} />
+      )}
+      {isFiltered(filters) && shown.length === 0 && (
+        <View style={styles.head}>
+          <Txt>None of the {count(all.length, 'mend')} is like that.</Txt>
+        </View>
+      )}
+      {wide ? (
+        <MendTable place={found.place} listed={shown} today={today} />
+      ) : (
+        groups.map(({ name, states, own }) => (
+          <MendGroup
+            key={name}
+            name={name}
+            place={found.place}
+            today={today}
+            mends={shown
+              .map(({ mend }) => mend)
+              .filter(
+                (mend) =>
+                  states.includes(mend.state) && (own === undefined || own === isThoughtOf(mend)),
+              )}
+          />
+        ))
+      )}
       {uncovered.length > 0 && (
         <View style={styles.group}>
           <Txt kind="heading" style={styles.heading}>
@@ -81,12 +126,36 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
   );
 }
 
+/** Along the lap; of the same bay in the order in which they were planned. */
+function listed({ place, mends, shop = firstShop(place) }: Yard, found: Place): ListedMend[] {
+  const lap = lapOf(found).bays;
+  const unitPrices = unitPricesOf(place, shop);
+  return mends
+    .map((mend): ListedMend => {
+      const at = lap.findIndex(({ bay }) => bay.id === mend.bay);
+      return {
+        mend,
+        at: at < 0 ? lap.length : at,
+        side: lap[at]?.sideName ?? 'not on the lap',
+        planned: plannedOf(found, mend, unitPrices),
+      };
+    })
+    .sort((a, b) => a.at - b.at);
+}
+
 /** Added by the keeper, and never taken on to the list. */
 function isThoughtOf({ kind, history }: Mend): boolean {
   return kind === 'own' && history.every(({ state }) => state === 'open');
 }
 
-function MendGroup({ name, yard, mends }: { name: string; yard: Yard; mends: readonly Mend[] }) {
+interface GroupProps {
+  readonly name: string;
+  readonly place: Place;
+  readonly today: string;
+  readonly mends: readonly Mend[];
+}
+
+function MendGroup({ name, place, today, mends }: GroupProps) {
   if (mends.length === 0) return null;
   return (
     <View style={styles.group}>
@@ -101,9 +170,14 @@ function MendGroup({ name, yard, mends }: { name: string; yard: Yard; mends: rea
         >
           <Txt kind="strong">{mendName(mend)}</Txt>
           <Txt tone="ink2">
-            {capital(findBay(yard.place, mend.bay)?.bay.name ?? mend.bay)}, against{' '}
-            {animalList(mend.stops)}. {capital(mendStateWords[mend.state])}.
+            {capital(whereWords(place, mend))}, against {animalList(mend.stops)}.{' '}
+            {capital(mendStateWords[mend.state])}.{mend.who !== undefined && ` ${mend.who}.`}
           </Txt>
+          {mend.due !== undefined && mend.state !== 'held' && (
+            <Txt kind="small" tone={mend.due < today ? 'open' : 'ink2'}>
+              {dueWords(mend.due, today)}
+            </Txt>
+          )}
         </LinkRow>
       ))}
     </View>
@@ -113,5 +187,6 @@ function MendGroup({ name, yard, mends }: { name: string; yard: Yard; mends: rea
 const styles = StyleSheet.create({
   head: { padding: space.l, gap: space.s },
   group: { backgroundColor: color.paper },
+  links: { flexDirection: 'row', flexWrap: 'wrap' },
   heading: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
 });

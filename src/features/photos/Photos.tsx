@@ -16,14 +16,17 @@ interface Props {
   /** Whose photos are shown; a new one is kept under the first. */
   readonly items: readonly [string, ...string[]];
   readonly name: string;
+  readonly title?: string;
+  /** Said over a photo, where that is told by when it was taken. */
+  readonly over?: (photo: Photo) => string;
 }
 
-export function Photos({ placeId, items, name }: Props) {
+export function Photos({ placeId, items, name, title = 'Photos', over }: Props) {
   const { photos: data, isDamaged, trouble, add, remove, putBack } = usePhotos(placeId);
   const [removed, setRemoved] = useState<Photo>();
   const own = data.filter((it) => items.includes(it.item));
   return (
-    <Part title="Photos">
+    <Part title={title}>
       {trouble && <Notice>{trouble}</Notice>}
       {isDamaged && (
         <Notice>
@@ -39,7 +42,7 @@ export function Photos({ placeId, items, name }: Props) {
           />
           <View style={styles.line}>
             <Txt kind="small" tone="ink2" style={styles.when}>
-              {dayWords(photo.date)}
+              {over ? `${over(photo)}, ${dayWords(photo.date)}` : dayWords(photo.date)}
             </Txt>
             <Button
               look="key"

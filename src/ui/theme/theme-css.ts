@@ -9,12 +9,26 @@ const rules = (palette: Palette): string =>
     .map(([name, value]) => `--${name}:${value}`)
     .join(';');
 
+/** On paper: ink on white, nothing to press, pages as long as what is on them. */
+const printRules = [
+  `:root:root{color-scheme:light;${rules(palettes.light)};--field:#FFFFFF}`,
+  '@page{margin:14mm}',
+  'html,body,#root{height:auto!important;overflow:visible!important;background:#FFFFFF!important}',
+  '#root div{overflow:visible!important}',
+  // Columns beside each other and columns that scroll are made for a window.
+  '#root,#root>div,[role=main],[role=main]>div{display:block!important;height:auto!important}',
+  '[role=navigation],.screen-only,.screen-only *{display:none!important}',
+  '[role=group],svg{break-inside:avoid}',
+  'h1,h2,h3{break-after:avoid}',
+].join('\n');
+
 export const themeCss = [
   `:root{color-scheme:light;${rules(palettes.light)}}`,
   `:root[data-appearance=sunlight]{color-scheme:light;${rules(palettes.sunlight)}}`,
   `:root[data-appearance=dusk]{color-scheme:dark;${rules(palettes.dusk)}}`,
   `@media (prefers-color-scheme:dark){:root:not([data-appearance=light],[data-appearance=sunlight]){color-scheme:dark;${rules(palettes.dusk)}}}`,
   'body{background:var(--field)}',
+  `@media print{${printRules}}`,
 ].join('\n');
 
 /** Written into the page once, before anything is drawn. */

@@ -64,7 +64,19 @@ export const shopDefs: Readonly<Record<string, JsonSchema>> = {
           date: ref('day'),
           mends: list(text),
           cents: money,
-          cuttings: list(shape({ material: oneOf(materials), cutting: ref('cutting') })),
+          cuttings: list(
+            shape({
+              material: oneOf(materials),
+              cutting: ref('cutting'),
+              pieces: list(
+                shape({
+                  id: text,
+                  mends: list(text),
+                  'part?': shape({ at: whole(0, 10_000), of: whole(0, 10_000) }),
+                }),
+              ),
+            }),
+          ),
         }),
       ),
     },

@@ -1,8 +1,7 @@
 /** What is left of rolls, sheets and boards when all is cut, as far as it is of use for another mend. */
 import type { Figure } from '../../tables/figure';
 import type { Cutting } from '../cutting/cutting';
-import type { Offcut } from './shop';
-import type { MaterialCutting } from './shop';
+import type { MaterialCutting, Offcut } from './shop';
 
 const useful = (value: number, note: string): Figure => ({
   value,

@@ -3,6 +3,7 @@ import type { Place } from '../../place/place';
 import type { Material } from '../catalogue';
 import { materials, prices } from '../catalogue/prices';
 import type { Cutting } from '../cutting/cutting';
+import type { CutPiece } from './divide';
 import { quantityOf, soldByDefault, type Sold, type SoldSize } from './sold';
 
 export interface Shop {
@@ -43,7 +44,12 @@ export interface Purchase {
   readonly date: string;
   readonly mends: readonly string[];
   readonly cents: number;
-  readonly cuttings: readonly MaterialCutting[];
+  readonly cuttings: readonly BoughtCutting[];
+}
+
+/** With what each piece is for. */
+export interface BoughtCutting extends MaterialCutting {
+  readonly pieces: readonly Pick<CutPiece, 'id' | 'mends' | 'part'>[];
 }
 
 /** How a material is cut. Pieces have the ids of `take-off`. */

@@ -1,0 +1,47 @@
+/** Jobs half done: whom they were for, how much is left, and how it comes in meanwhile. */
+import { StyleSheet, View } from 'react-native';
+import { halfDone } from '@/core/mends/half-done';
+import { findBay } from '@/core/place/find';
+import type { Judgement } from '@/core/score/judge';
+import type { Yard } from '@/store/records';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { animalNames, capital, listOf } from '@/words/names';
+
+interface Props {
+  readonly yard: Yard;
+  readonly judgement: Judgement;
+}
+
+export function HalfDoneList({ yard, judgement }: Props) {
+  const jobs = halfDone(judgement, yard.mends);
+  if (jobs.length === 0) return null;
+  const { place } = judgement.found;
+  return (
+    <View role="group" aria-label="Half done" style={styles.group}>
+      <Txt kind="heading" style={styles.heading}>
+        Half done
+      </Txt>
+      {jobs.map(({ animal, made, left, way }) => (
+        <LinkRow
+          key={animal}
+          href={{ pathname: '/animal/[animal]', params: { animal } }}
+          says={`Half done against the ${animalNames[animal][0]}`}
+        >
+          <Txt kind="strong">
+            {capital(animalNames[animal][0])}: {made.length} of {made.length + left.length} made
+          </Txt>
+          <Txt tone="open">
+            It still comes in: {listOf(way.map((id) => findBay(place, id)?.bay.name ?? id))}.
+          </Txt>
+        </LinkRow>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { backgroundColor: color.paper },
+  heading: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
+});

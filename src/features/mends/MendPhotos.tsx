@@ -1,0 +1,23 @@
+/** Photos of the spot before it was mended and after. */
+import { lastChange } from '@/core/mends/review';
+import type { Mend } from '@/core/place/mend';
+import { Photos } from '@/features/photos/Photos';
+
+interface Props {
+  readonly placeId: string;
+  readonly mend: Mend;
+  readonly name: string;
+}
+
+export function MendPhotos({ placeId, mend, name }: Props) {
+  const done = lastChange(mend, 'done')?.at;
+  return (
+    <Photos
+      placeId={placeId}
+      items={[mend.id]}
+      name={name}
+      title="Before and after"
+      over={({ at }) => (done !== undefined && at >= done ? 'After' : 'Before')}
+    />
+  );
+}

@@ -1,0 +1,115 @@
+/** Every mend along the lap, with how far it is: what was planned, bought, done, and holds, at one look. */
+import { Link } from 'expo-router';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { mendStates } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+import { MendTrack } from '@/ui/drawings/MendTrack';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { dueWords } from '@/words/day-words';
+import { mendName, mendStateWords, mendStationNames } from '@/words/mend-words';
+import { animalList, capital } from '@/words/names';
+import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
+import type { ListedMend } from './filters';
+
+interface Props {
+  readonly place: Place;
+  readonly listed: readonly ListedMend[];
+  readonly today: string;
+}
+
+const trackWidth = 360;
+
+export function MendTable({ place, listed, today }: Props) {
+  if (listed.length === 0) return null;
+  return (
+    <View role="group" aria-label="Mends along the lap" style={styles.table}>
+      <View style={styles.row}>
+        <Txt kind="label" tone="ink2" style={styles.what}>
+          Along the lap
+        </Txt>
+        <View style={styles.stations}>
+          {mendStates.map((state) => (
+            <Txt key={state} kind="small" tone="ink2" style={styles.station}>
+              {mendStationNames[state]}
+            </Txt>
+          ))}
+        </View>
+        <Txt kind="label" tone="ink2" style={styles.takes}>
+          Reckoned, and spent
+        </Txt>
+      </View>
+      {listed.map((it) => (
+        <Row key={it.mend.id} place={place} today={today} {...it} />
+      ))}
+    </View>
+  );
+}
+
+function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>) {
+  const { spent = {} } = mend;
+  const said = [
+    spent.cents === undefined ? undefined : moneyWords(place, spent.cents),
+    spent.minutes === undefined ? undefined : timeWords(spent.minutes),
+  ].filter((it) => it !== undefined);
+  return (
+    <Link href={{ pathname: '/mends/[id]', params: { id: mend.id } }} asChild>
+      <Pressable
+        aria-label={`${mendName(mend)}, ${whereWords(place, mend)}, ${mendStateWords[mend.state]}`}
+        style={StyleSheet.flatten(styles.row)}
+      >
+        <View style={styles.what}>
+          <Txt kind="strong">{mendName(mend)}</Txt>
+          <Txt kind="small" tone="ink2">
+            {capital(whereWords(place, mend))}, against {animalList(mend.stops)}
+          </Txt>
+          {(mend.who !== undefined || (mend.due !== undefined && mend.state !== 'held')) && (
+            <Txt
+              kind="small"
+              tone={mend.due !== undefined && mend.due < today ? 'open' : 'ink2'}
+            >
+              {[
+                mend.due !== undefined && mend.state !== 'held'
+                  ? dueWords(mend.due, today)
+                  : undefined,
+                mend.who,
+              ]
+                .filter((it) => it !== undefined)
+                .join('; ')}
+            </Txt>
+          )}
+        </View>
+        <MendTrack state={mend.state} width={trackWidth} says={mendStateWords[mend.state]} />
+        <View style={styles.takes}>
+          {planned && (
+            <Txt kind="small">
+              {moneyWords(place, planned.cents)}, {timeWords(planned.minutes)}
+            </Txt>
+          )}
+          {said.length > 0 && (
+            <Txt kind="small" tone="ink2">
+              spent {said.join(', ')}
+            </Txt>
+          )}
+        </View>
+      </Pressable>
+    </Link>
+  );
+}
+
+const styles = StyleSheet.create({
+  table: { backgroundColor: color.paper, paddingHorizontal: space.l, paddingVertical: space.m },
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.l,
+    minHeight: 56,
+    paddingVertical: space.s,
+    borderBottomWidth: 1,
+    borderBottomColor: color.hairline,
+  },
+  what: { flex: 1, minWidth: 0 },
+  stations: { width: trackWidth, flexDirection: 'row', justifyContent: 'space-between' },
+  station: { width: 64, textAlign: 'center' },
+  takes: { width: 170 },
+});

@@ -1,0 +1,120 @@
+/** When it is due, who does it, and what it took beside what was reckoned. */
+import { useState } from 'react';
+import { isDay } from '@/core/place/day';
+import type { Planned } from '@/core/mends/shopping/planned-of';
+import type { Mend } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+import { useShopChanges, type MendNotes } from '@/store/use-shop-changes';
+import { Button } from '@/ui/controls/Button';
+import { Field } from '@/ui/controls/Field';
+import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { dueWords } from '@/words/day-words';
+import { notSavedWords } from '@/words/not-saved-words';
+import { moneyWords, timeWords } from '@/words/plan-words';
+
+interface Props {
+  readonly place: Place;
+  readonly mend: Mend;
+  readonly planned: Planned | undefined;
+  readonly today: string;
+}
+
+export function NotesPart({ place, mend, planned, today }: Props) {
+  const [open, setOpen] = useState(false);
+  const { due, who, spent } = mend;
+  const { cents, minutes } = spent ?? {};
+  return (
+    <Part title="When, who, what it takes">
+      {planned && (
+        <Txt>
+          Reckoned: {moneyWords(place, planned.cents)} by the metre, {timeWords(planned.minutes)}.
+        </Txt>
+      )}
+      {(cents !== undefined || minutes !== undefined) && (
+        <Txt>
+          Spent:{' '}
+          {[
+            cents === undefined ? undefined : moneyWords(place, cents),
+            minutes === undefined ? undefined : timeWords(minutes),
+          ]
+            .filter((it) => it !== undefined)
+            .join(', ')}
+          .
+        </Txt>
+      )}
+      {due !== undefined && (
+        <Txt tone={due < today && mend.state !== 'held' ? 'open' : 'ink'}>
+          {dueWords(due, today)}.
+        </Txt>
+      )}
+      {who !== undefined && <Txt>By {who}.</Txt>}
+      {open ? (
+        <EditNotes key={mend.id} mend={mend} onDone={() => setOpen(false)} />
+      ) : (
+        <Button look="plain" label="Write it down" onPress={() => setOpen(true)} />
+      )}
+    </Part>
+  );
+}
+
+function EditNotes({ mend, onDone }: { readonly mend: Mend; readonly onDone: () => void }) {
+  const { noteMend } = useShopChanges();
+  const [fields, setFields] = useState({
+    due: mend.due ?? '',
+    who: mend.who ?? '',
+    money: mend.spent?.cents === undefined ? '' : String(mend.spent.cents / 100),
+    minutes: mend.spent?.minutes === undefined ? '' : String(mend.spent.minutes),
+  });
+  const [trouble, setTrouble] = useState<string>();
+  const set = (name: keyof typeof fields) => (text: string) =>
+    setFields((before) => ({ ...before, [name]: text }));
+  const keep = () => {
+    const notes = notesFrom(fields);
+    if (typeof notes === 'string') {
+      setTrouble(notes);
+      return;
+    }
+    noteMend(mend.id, notes).then(onDone, (error: unknown) => setTrouble(notSavedWords(error)));
+  };
+  return (
+    <>
+      <Field label="Due, like 2026-12-05" value={fields.due} onChange={set('due')} />
+      <Field label="Who does it" value={fields.who} onChange={set('who')} />
+      <Field label="Money spent" value={fields.money} onChange={set('money')} />
+      <Field label="Minutes spent" value={fields.minutes} onChange={set('minutes')} numeric />
+      {trouble !== undefined && <Notice>{trouble}</Notice>}
+      <Button label="Keep it" onPress={keep} />
+      <Button look="plain" label="Leave it as it was" onPress={onDone} />
+    </>
+  );
+}
+
+/** A sentence where something cannot be read. */
+function notesFrom(
+  fields: Readonly<Record<'due' | 'who' | 'money' | 'minutes', string>>,
+): MendNotes | string {
+  const due = fields.due.trim();
+  if (due !== '' && !isDay(due)) return `“${due}” is no day. Write it like 2026-12-05.`;
+  const amount = (text: string, times: number): number | undefined | 'wrong' => {
+    if (text.trim() === '') return undefined;
+    const value = Number(text.trim().replace(',', '.'));
+    return Number.isFinite(value) && value >= 0 && value <= 100_000
+      ? Math.round(value * times)
+      : 'wrong';
+  };
+  const cents = amount(fields.money, 100);
+  if (cents === 'wrong') return `“${fields.money}” is no sum. Write it like 12 or 12.50.`;
+  const minutes = amount(fields.minutes, 1);
+  if (minutes === 'wrong') return `“${fields.minutes}” are no minutes. Write them like 90.`;
+  const who = fields.who.trim().slice(0, 80);
+  return {
+    due: due === '' ? undefined : due,
+    who: who === '' ? undefined : who,
+    spent: {
+      ...(cents !== undefined && { cents }),
+      ...(minutes !== undefined && { minutes }),
+    },
+  };
+}

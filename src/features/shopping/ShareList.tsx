@@ -1,0 +1,101 @@
+/** The list to others: as text, as a table, on paper. */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { csvOf } from '@/core/formats/csv';
+import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
+import type { Mend } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+import { saveAs } from '@/features/place/save-as';
+import { Button } from '@/ui/controls/Button';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { currencyOf } from '@/core/place/currency';
+import { forWhat, shopGroupNames, shopGroupOf, shoppingText, soldWords } from '@/words/shop-words';
+
+interface Props {
+  readonly place: Place;
+  readonly mends: readonly Mend[];
+  readonly list: ShoppingList;
+  readonly ticked: readonly string[];
+}
+
+export function ShareList({ place, mends, list, ticked }: Props) {
+  const [said, setSaid] = useState<string>();
+  const share = () => {
+    shareText(`Shopping for ${place.name}`, shoppingText(place, mends, list, ticked)).then(
+      setSaid,
+      () => setSaid(undefined),
+    );
+  };
+  return (
+    <>
+      <View style={styles.row}>
+        <Button look="plain" label="Share as text" onPress={share} style={styles.button} />
+        <Button
+          look="plain"
+          label="Save as a table (CSV)"
+          onPress={() =>
+            saveAs(`${place.id}-shopping.csv`, shoppingCsv(place, mends, list, ticked), 'text/csv')
+          }
+          style={styles.button}
+        />
+        <Button look="plain" label="Print" onPress={() => window.print()} style={styles.button} />
+      </View>
+      {said !== undefined && (
+        <Txt kind="small" tone="ink2" live>
+          {said}
+        </Txt>
+      )}
+    </>
+  );
+}
+
+/** By the device's own sharing; where it has none, into the clipboard; where that is refused, as a file. */
+async function shareText(title: string, text: string): Promise<string | undefined> {
+  if (typeof navigator.share === 'function') {
+    await navigator.share({ title, text });
+    return undefined;
+  }
+  try {
+    await navigator.clipboard.writeText(text);
+    return 'Copied: put it into a message.';
+  } catch {
+    saveAs('shopping.txt', text, 'text/plain');
+    return 'Saved as a text file.';
+  }
+}
+
+export function shoppingCsv(
+  place: Place,
+  mends: readonly Mend[],
+  list: ShoppingList,
+  ticked: readonly string[],
+): string {
+  return csvOf(
+    [
+      'Group',
+      'What',
+      'Count',
+      `Price each (${currencyOf(place)})`,
+      'Sum',
+      'For',
+      'Price seen',
+      'Ticked',
+    ],
+    list.lines.map(({ sold, count, cents, mends: ids }) => [
+      shopGroupNames[shopGroupOf(sold.material)],
+      soldWords(place, sold),
+      count,
+      sold.cents / 100,
+      cents / 100,
+      forWhat(place, mends, ids),
+      sold.seen ?? '',
+      ticked.includes(sold.id) ? 'yes' : 'no',
+    ]),
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  button: { flexGrow: 1, minWidth: 110 },
+});
