@@ -10,6 +10,7 @@ import { curving } from '../src/core/mends/plan/curve';
 import { stopgaps } from '../src/core/mends/plan/for-tonight';
 import type { Limits } from '../src/core/mends/plan/limits';
 import { shuttingOut } from '../src/core/mends/plan/shut-out';
+import { firstShop, unitPricesOf } from '../src/core/mends/shopping/shop';
 import { applyReadings, inDateOrder } from '../src/core/place/apply-readings';
 import { atOnce } from '../src/core/steps';
 import { animalIds, type AnimalId } from '../src/core/tables/animals';
@@ -51,7 +52,9 @@ function main(): void {
   const found = applyReadings(known.place, known.walks).place;
   // A place never walked has no year of its own; any one without a leap day will do.
   const year = date ? Number(date.slice(0, 4)) : 2001;
-  const planning = buildProblem(found, known.sightings, known.mends, year);
+  const shop = file.shop ?? firstShop(file.place);
+  const unitPrices = unitPricesOf(file.place, shop);
+  const planning = buildProblem(found, known.sightings, known.mends, year, unitPrices);
   for (const id of [...(limits.must ?? []), ...(limits.wont ?? [])]) knownMend(planning, id);
   refuseClash(planning, limits.must ?? []);
   const document: PlanDocument = {
@@ -59,9 +62,9 @@ function main(): void {
     date,
     planning,
     limits: limitsWithHand(planning, limits),
-    answer: atOnce(answering(planning, limits)),
+    answer: atOnce(answering(planning, limits, undefined, shop)),
     curve: atOnce(curving(planning.problem, { ...limitsWithHand(planning, limits) })),
-    stopgaps: stopgaps(found, date ?? `${year}-01-01`),
+    stopgaps: stopgaps(found, date ?? `${year}-01-01`, unitPrices),
     ...(animal && {
       shutOut: {
         animal,

@@ -9,6 +9,7 @@ import { inTurns } from './in-turns';
 import { tellOtherTabs } from './other-tabs';
 import { forgetSteps } from './history';
 import { currentKey, keyOf, keysOfPlace, pack, visitedKey, type Yard } from './records';
+import { photoKey, type Photo } from './photo-record';
 import { removeAll, storage, writeAll } from './storage';
 
 /** Reads and keeps a place file. Comes back with the problem where it cannot be read; then nothing was changed. */
@@ -22,10 +23,11 @@ export async function openFile(
   return undefined;
 }
 
-/** Keeps a whole place and opens it. A place of the same id is replaced, once the new one is safely written. */
+/** Keeps a whole place and opens it. A place of the same id is replaced, once the new one is safely written; its photos only where any are given. */
 export async function keepPlace(
   client: QueryClient,
   { place, walks, mends, sightings, shop }: PlaceFile | Yard,
+  photos?: readonly Photo[],
 ): Promise<void> {
   // Judged in turns before any screen asks for it.
   await inTurns(judging(place, walks, { log: sightings, date: localDay(new Date()) }));
@@ -36,8 +38,12 @@ export async function keepPlace(
       ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
       ...Object.fromEntries(sightings.map((it) => [keyOf.sighting(it), pack(it)])),
       ...(shop && { [keyOf.shop(shop)]: pack(shop) }),
+      ...Object.fromEntries((photos ?? []).map((it) => [photoKey(it), pack(it)])),
     };
-    const stale = (await keysOfPlace(place.id)).filter((key) => !(key in records));
+    // A place file has no photos: those that are kept here stay. A backup has all of them.
+    const stale = (await keysOfPlace(place.id)).filter(
+      (key) => !(key in records) && (photos !== undefined || !key.startsWith('photo/')),
+    );
     await writeAll({ ...records, [currentKey]: place.id, [visitedKey]: 'yes' });
     if (stale.length > 0) await removeAll(stale);
   });

@@ -2,49 +2,17 @@
  * Photos of a place, one record each under `photo/PLACE/ID`, apart from the yard so that they are read only where they are shown. They are
  * made small in the browser before they are kept.
  */
-import { number, object, string, type Schema } from 'yup';
 import { underLock } from './change-yard';
 import { localDay } from './local-day';
 import { newId, now } from './use-changes';
+import { photoKey, photoSchema, type Photo } from './photo-record';
 import { pack, unpack } from './records';
 import { removeAll, storage, writeAll } from './storage';
 
-export interface Photo {
-  readonly id: string;
-  readonly placeId: string;
-  /** The bay, door, layer, latch or strand it shows. */
-  readonly item: string;
-  /** The keeper's day it was kept, YYYY-MM-DD. */
-  readonly date: string;
-  /** ISO 8601 with time. */
-  readonly at: string;
-  readonly width: number;
-  readonly height: number;
-  /** A JPEG as a data URL. */
-  readonly data: string;
-}
-
-const photoSchema = object({
-  id: string().required(),
-  placeId: string().required(),
-  item: string().required(),
-  date: string()
-    .matches(/^\d{4}-\d{2}-\d{2}$/)
-    .required(),
-  at: string().required(),
-  width: number().positive().required(),
-  height: number().positive().required(),
-  data: string()
-    .matches(/^data:image\/jpeg;base64,/)
-    .required(),
-})
-  .noUnknown()
-  .required() as unknown as Schema<Photo>;
+export type { Photo } from './photo-record';
 
 /** Longest side, px: a latch can still be told, and a hundred of them fit where a film of one minute would. */
 const longestSide = 1280;
-
-const keyOf = ({ placeId, id }: Photo): string => `photo/${placeId}/${id}`;
 
 export const photosKey = (placeId: string) => ['photos', placeId] as const;
 
@@ -97,9 +65,9 @@ async function madeSmall(uri: string, width: number | undefined) {
 }
 
 export async function writePhoto(photo: Photo): Promise<void> {
-  await underLock(() => writeAll({ [keyOf(photo)]: pack(photo) }));
+  await underLock(() => writeAll({ [photoKey(photo)]: pack(photo) }));
 }
 
 export async function removePhoto(photo: Photo): Promise<void> {
-  await underLock(() => removeAll([keyOf(photo)]));
+  await underLock(() => removeAll([photoKey(photo)]));
 }

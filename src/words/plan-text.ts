@@ -36,7 +36,7 @@ export function planText(place: Place, document: PlanDocument): string {
     ...(answer.chosen.length === 0
       ? [leastLine(document, title, money)]
       : [
-          `${count(answer.chosen.length, 'mend')}, ${money(answer.cents)}, ${timeWords(answer.minutes)} of work:`,
+          `${count(answer.chosen.length, 'mend')}, ${moneyOfPlan(answer, money)}, ${timeWords(answer.minutes)} of work:`,
         ]),
     ...answer.chosen.map((id, index) => {
       const { cents = 0, minutes = 0 } = candidate(id) ?? {};
@@ -53,7 +53,7 @@ export function planText(place: Place, document: PlanDocument): string {
       ({ mend, minutes }) => `  For tonight: ${mendTitle(place, mend)}: ${timeWords(minutes)}`,
     ),
     ...shutOutLines(place, document, title),
-    'Prices are round sums of ours, mesh by the piece; set your own before you buy. Rookle ranks and explains; it promises nothing.',
+    'Prices that are not your own are round sums of ours. Rookle ranks and explains; it promises nothing.',
   ].join('\n');
 }
 
@@ -64,7 +64,7 @@ function leastLine(
 ): string {
   const { least } = answer;
   if (!least) return 'No mend changes anything.';
-  return `Nothing within that changes anything. The least that would: ${money(least.cents)}, ${least.chosen.map(title).join('; ')}.`;
+  return `Nothing within that changes anything. The least that would: ${moneyOfPlan(least, money)}, ${least.chosen.map(title).join('; ')}.`;
 }
 
 function shutOutLines(
@@ -84,4 +84,14 @@ function shutOutLines(
   return [
     `${name} cannot be shut out at night by these mends. Without a mend: ${result.stays.map((it) => bySpotWords(place, bySpot(it))).join('; ')}.`,
   ];
+}
+
+/** "€66.25 in the shop (€55.97 by the metre)". */
+export function moneyOfPlan(
+  { cents, wholeCents = cents }: Pick<PlanDocument['answer'], 'cents' | 'wholeCents'>,
+  money: (cents: number) => string,
+): string {
+  return wholeCents === cents
+    ? money(cents)
+    : `${money(wholeCents)} in the shop (${money(cents)} by the metre)`;
 }

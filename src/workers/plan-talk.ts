@@ -5,6 +5,7 @@ import type { Curve } from '@/core/mends/plan/curve';
 import type { EffortChange } from '@/core/mends/plan/efforts';
 import type { Stopgap } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
+import type { Shop } from '@/core/mends/shopping/shop';
 import type { Mend, Spot } from '@/core/place/mend';
 import type { BayId, Place } from '@/core/place/place';
 import type { LogEntry } from '@/core/place/sighting';
@@ -18,6 +19,8 @@ export type ToPlanner =
       readonly walks: readonly Walk[];
       readonly log: readonly LogEntry[];
       readonly mends: readonly Mend[];
+      /** Whose prices are reckoned with, and whose rolls are bought. */
+      readonly shop: Shop;
       /** YYYY-MM-DD: its year is planned for, its night is tonight. */
       readonly date: string;
     }

@@ -7,6 +7,7 @@ import { effortsBy } from '@/core/mends/plan/efforts';
 import { stopgaps } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
 import { shuttingOut } from '@/core/mends/plan/shut-out';
+import { unitPricesOf, type Shop } from '@/core/mends/shopping/shop';
 import { applyReadings } from '@/core/place/apply-readings';
 import type { Steps } from '@/core/steps';
 import type { AnimalId } from '@/core/tables/animals';
@@ -16,6 +17,7 @@ const scope = self as unknown as { postMessage(told: unknown): void };
 const tell = (told: FromPlanner): void => scope.postMessage(told);
 
 let session: Planning | undefined;
+let shop: Shop | undefined;
 let last = 0;
 const stopped = new Set<number>();
 /** The curve asks only for what can be spent, so it is not drawn again for another sum. */
@@ -48,7 +50,7 @@ async function plan(ask: number, limits: Limits, animal: AnimalId | undefined): 
     tell({ kind: 'progress', ask, nodes: it.nodes, best: it.best, bound: it.bound });
     return !stopped.has(ask);
   };
-  const answer = await inTurns(answering(current, limits, report), ask);
+  const answer = await inTurns(answering(current, limits, report, shop), ask);
   if (!answer) return;
   tell({ kind: 'answer', ask, answer });
   if (animal) await shutOut(current, ask, limits, animal);
@@ -95,7 +97,9 @@ self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
     return;
   }
   const found = applyReadings(data.place, data.walks).place;
-  session = buildProblem(found, data.log, data.mends, Number(data.date.slice(0, 4)));
+  const unitPrices = unitPricesOf(data.place, data.shop);
+  shop = data.shop;
+  session = buildProblem(found, data.log, data.mends, Number(data.date.slice(0, 4)), unitPrices);
   const { candidates, problem, harmful } = session;
   drawn = undefined;
   tell({
@@ -106,7 +110,7 @@ self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
         efforts: effortsBy(problem, index),
       })),
       harmful: harmful.map(({ mend }) => mend),
-      stopgaps: stopgaps(found, data.date),
+      stopgaps: stopgaps(found, data.date, unitPrices),
       ownSpots: session.spots
         .filter(({ spot, zone }) => ownEffects[spot.kind] && !zone)
         .map((weak) => {

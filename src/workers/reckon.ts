@@ -5,7 +5,7 @@ import type { Walk } from '@/core/place/walk';
 import type { HowSure } from '@/core/score/how-sure';
 import type { Losses } from '@/core/score/losses';
 import type { Scenario } from '@/core/score/scenario';
-import type { TrendPoint } from '@/core/score/trend';
+import type { LossPoint, TrendPoint } from '@/core/score/trend';
 
 export interface Asked {
   readonly what: keyof Answers;
@@ -22,6 +22,8 @@ export interface Answers {
   readonly year: Losses;
   /** The scenario's hold after every walk, on today's threats. */
   readonly trend: readonly TrendPoint[];
+  /** Birds lost in a year, as it stood after each of the last walks. */
+  readonly losses: readonly LossPoint[];
   readonly sure: HowSure;
 }
 

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { PlanAnswer } from '@/core/mends/plan/answer';
 import type { Curve } from '@/core/mends/plan/curve';
 import type { Limits } from '@/core/mends/plan/limits';
+import { firstShop } from '@/core/mends/shopping/shop';
 import type { AnimalId } from '@/core/tables/animals';
 import type { Yard } from '@/store/records';
 import type { FromPlanner, Opened, ShutOutAnswer, ToPlanner } from './plan-talk';
@@ -38,7 +39,7 @@ export type PlanTold = Pick<Told, 'opened' | 'answer' | 'curve' | 'shutOut'> & {
 
 /** `limits`: undefined until they are known. */
 export function usePlan(
-  { place, walks, mends, sightings }: Yard,
+  { place, walks, mends, sightings, shop: kept }: Yard,
   date: string,
   limits: Limits | undefined,
   shutOut: AnimalId | undefined,
@@ -46,6 +47,7 @@ export function usePlan(
   const [told, setTold] = useState<Told>({});
   const worker = useRef<Worker | undefined>(undefined);
   const asked = useRef<{ readonly ask: number; readonly question?: Question }>({ ask: 0 });
+  const shop = useMemo(() => kept ?? firstShop({ id: place.id }), [kept, place.id]);
   const hasWorkers = typeof Worker !== 'undefined';
   useEffect(() => {
     if (!hasWorkers) return undefined;
@@ -64,21 +66,23 @@ export function usePlan(
       walks,
       log: sightings,
       mends,
+      shop,
       date,
     } satisfies ToPlanner);
     return () => own.terminate();
-  }, [hasWorkers, place, walks, sightings, mends, date]);
+  }, [hasWorkers, place, walks, sightings, mends, shop, date]);
   // A place that has changed is another question, though the limits are the same.
   const question = useMemo(
-    (): Question & Pick<Yard, 'place' | 'walks' | 'sightings' | 'mends'> => ({
+    (): Question & Pick<Yard, 'place' | 'walks' | 'sightings' | 'mends' | 'shop'> => ({
       limits,
       shutOut,
       place,
       walks,
       sightings,
       mends,
+      shop,
     }),
-    [limits, shutOut, place, walks, sightings, mends],
+    [limits, shutOut, place, walks, sightings, mends, shop],
   );
   useEffect(() => {
     if (!question.limits) return;

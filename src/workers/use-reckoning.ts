@@ -73,6 +73,6 @@ function isSame(a: Asked, b: Asked): boolean {
     a.log.length === b.log.length &&
     a.log.every((entry, index) => entry === b.log[index]) &&
     a.date === b.date &&
-    (a.scenario === b.scenario || a.what === 'year')
+    (a.scenario === b.scenario || a.what === 'year' || a.what === 'losses')
   );
 }

@@ -4,6 +4,7 @@ import type { Place } from '../place/place';
 import type { Walk } from '../place/walk';
 import type { Range } from './judge-animal';
 import { judge, type Circumstances } from './judge';
+import { lossesOfYear, type Span } from './losses';
 
 export interface TrendPoint {
   readonly date: string;
@@ -11,17 +12,44 @@ export interface TrendPoint {
   readonly waysIn: number;
 }
 
-/** Holds are compared only at fixed threats: the circumstances (today's) are the same for every point. */
+/** Holds are compared only at fixed threats: the circumstances (today's) are the same for every point. `most`: only the last so many. */
 export function trend(
   place: Place,
   walks: readonly Walk[],
   circumstances: Circumstances,
+  most = Infinity,
 ): TrendPoint[] {
-  const dates = [...new Set(inDateOrder(walks).map((walk) => walk.date))];
+  const dates = daysWalked(walks).slice(-most);
   const today = circumstances.date ?? dates.at(-1);
   return dates.map((date) => {
     const known = walks.filter((walk) => walk.date <= date);
     const judged = judge(place, known, { ...circumstances, ...(today && { date: today }) });
     return { date, hold: judged.hold, waysIn: judged.waysIn.length };
   });
+}
+
+export interface LossPoint {
+  readonly date: string;
+  /** Of a year. */
+  readonly birds: Span;
+}
+
+/** Birds lost in a year as it stood after every day it was walked, all on today's threats and in the same year. */
+export function lossTrend(
+  place: Place,
+  walks: readonly Walk[],
+  circumstances: Circumstances,
+  year: number,
+  most = Infinity,
+): LossPoint[] {
+  return daysWalked(walks)
+    .slice(-most)
+    .map((date) => {
+      const known = walks.filter((walk) => walk.date <= date);
+      return { date, birds: lossesOfYear(place, known, circumstances, year).birds };
+    });
+}
+
+function daysWalked(walks: readonly Walk[]): string[] {
+  return [...new Set(inDateOrder(walks).map((walk) => walk.date))];
 }

@@ -64,10 +64,7 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
             {capital(whereWords(place, mend))}, against {animalList(mend.stops)}
           </Txt>
           {(mend.who !== undefined || (mend.due !== undefined && mend.state !== 'held')) && (
-            <Txt
-              kind="small"
-              tone={mend.due !== undefined && mend.due < today ? 'open' : 'ink2'}
-            >
+            <Txt kind="small" tone={mend.due !== undefined && mend.due < today ? 'open' : 'ink2'}>
               {[
                 mend.due !== undefined && mend.state !== 'held'
                   ? dueWords(mend.due, today)

@@ -2,8 +2,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View, StyleSheet } from 'react-native';
-import { largestFile } from '@/core/formats/place-file';
-import { openFile } from '@/store/open-file';
+import { largestBackup, openAnyFile } from '@/store/backup';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { space } from '@/ui/theme/tokens';
@@ -20,11 +19,11 @@ export function OpenFileButton({ label, onOpened }: Props) {
   const [trouble, setTrouble] = useState<string>();
   const take = async (file: File) => {
     // Looked at before it is read: a film must not be loaded into memory to be told it is none of ours.
-    if (file.size > largestFile) {
-      setTrouble(fileSentence({ problem: 'too-large', bytes: file.size, limit: largestFile }));
+    if (file.size > largestBackup) {
+      setTrouble(fileSentence({ problem: 'too-large', bytes: file.size, limit: largestBackup }));
       return;
     }
-    const problem = await openFile(client, await file.text());
+    const problem = await openAnyFile(client, await file.text());
     setTrouble(problem && fileSentence(problem));
     if (!problem) onOpened();
   };

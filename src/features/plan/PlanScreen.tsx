@@ -21,6 +21,7 @@ import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
 import { birdsWords, moneyWords, timeWords } from '@/words/plan-words';
+import { moneyOfPlan } from '@/words/plan-text';
 import { count } from '@/words/names';
 import { usePlan } from '@/workers/use-plan';
 import type { ShownCandidate } from '@/workers/plan-talk';
@@ -86,8 +87,9 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
               <TonightPart place={place} stopgaps={opened.stopgaps} />
               <View style={styles.foot}>
                 <Txt kind="small" tone="ink2">
-                  Prices are round sums of ours, mesh by the piece: ask your shop before you buy.
-                  Rookle ranks and explains; it promises nothing.
+                  Prices that are not in your price book are round sums of ours. The sum in the shop
+                  is that of whole rolls, boards and packs; of a single mend, by the metre. Rookle
+                  ranks and explains; it promises nothing.
                 </Txt>
               </View>
             </>
@@ -113,16 +115,15 @@ function Headline({
 }) {
   const { place } = yard;
   if (!answer) return <Txt kind="title">The plan</Txt>;
-  const { chosen, birdsBefore, birdsAfter, cents, minutes, least } = answer;
+  const { chosen, birdsBefore, birdsAfter, minutes, least } = answer;
+  const money = (cents: number) => moneyWords(place, cents);
   if (chosen.length === 0) {
     const title = answer.before < 0.005 ? 'Nothing needs mending' : 'No mend within that';
     return (
       <>
         <Txt kind="title">{title}</Txt>
         {least && (
-          <Txt kind="strong">
-            {moneyWords(place, least.cents)} is the least that changes anything.
-          </Txt>
+          <Txt kind="strong">{moneyOfPlan(least, money)} is the least that changes anything.</Txt>
         )}
       </>
     );
@@ -135,7 +136,7 @@ function Headline({
         year
       </Txt>
       <Txt kind="strong">
-        {moneyWords(place, cents)} and {timeWords(minutes)} of work.
+        {moneyOfPlan(answer, money)} and {timeWords(minutes)} of work.
       </Txt>
       <Txt tone="ink2">
         {proved

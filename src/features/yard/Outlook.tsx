@@ -1,5 +1,5 @@
 /** The figures behind the sentence: hold with its range, birds lost in a year, how it came along, how sure it is. */
-import { useMemo, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Judgement } from '@/core/score/judge';
 import type { Judgements } from '@/core/score/judge-all';
@@ -9,7 +9,7 @@ import type { Yard } from '@/store/records';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import type { Asked } from '@/workers/reckon';
+import { useAskedOf } from '@/workers/use-asked';
 import { useReckoning } from '@/workers/use-reckoning';
 import { holdFigure, holdWords } from '@/words/headline';
 import { lossWords } from '@/words/loss-words';
@@ -28,8 +28,8 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   const { place, walks, sightings } = yard;
   const { scenario, day } = look;
   const asked = { place, walks, log: sightings, scenario, date: day };
-  const year = useReckoning(useAsked('year', asked));
-  const trend = useReckoning(useAsked('trend', asked));
+  const year = useReckoning(useAskedOf('year', asked));
+  const trend = useReckoning(useAskedOf('trend', asked));
   // Only tonight's chance of a forgotten round is tonight's.
   const night = all && day === look.today ? tonight(all) : undefined;
   const losses = year.state === 'done' ? year.answer : undefined;
@@ -70,17 +70,6 @@ export function Outlook({ yard, look, judgement, all }: Props) {
       <DayChoice look={look} />
       {trend.state === 'done' && <Trend points={trend.answer} />}
     </View>
-  );
-}
-
-/** The same object as long as nothing in it changed. */
-function useAsked<What extends Asked['what']>(
-  what: What,
-  { place, walks, log, scenario, date }: Omit<Asked, 'what'>,
-): Asked & { readonly what: What } {
-  return useMemo(
-    () => ({ what, place, walks, log, scenario, date }),
-    [what, place, walks, log, scenario, date],
   );
 }
 

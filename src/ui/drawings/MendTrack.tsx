@@ -26,7 +26,13 @@ export function MendTrack({ state, width, says }: Props) {
   const end = stationAt(mendStates.length - 1, width);
   const y = height / 2;
   const isOpen = state === 'open';
-  const tone = { open: color.open, planned: color.hours, bought: color.hours, done: color.holds, held: color.holds }[state];
+  const tone = {
+    open: color.open,
+    planned: color.hours,
+    bought: color.hours,
+    done: color.holds,
+    held: color.holds,
+  }[state];
   return (
     <Svg width={width} height={height} role="img" aria-label={says}>
       {at < mendStates.length - 1 && (

@@ -4,7 +4,7 @@ import { meshes } from '../../tables/meshes';
 import type { SpotKind } from '../../place/mend';
 import { mendKinds, spotKinds } from '../../place/mend';
 import { mendWords } from '../../../words/mend-words';
-import { costOf } from '../plan/cost';
+import { costOf } from '../shopping/cost';
 import { catalogue } from '.';
 import { airTakenBy, harmChecks, harms } from './harm';
 import { handiwork } from './handiwork';

@@ -7,7 +7,7 @@ import type { Proposal } from '../propose';
 import { partialProposalsFor, plannedMend } from '../propose';
 import type { WeakSpot } from '../weak-spot';
 import { defaultUnitPrices, type UnitPrices } from '../shopping/shop';
-import { costOf } from './cost';
+import { costOf } from '../shopping/cost';
 
 export interface Candidate {
   /** The same as long as the place is: kind, and where. */

@@ -5,7 +5,8 @@ import { whenOf } from '../../score/scenario';
 import { plannedMend, proposalsFor } from '../propose';
 import { weakSpots } from '../spots';
 import type { Mend } from '../../place/mend';
-import { costOf } from './cost';
+import { costOf } from '../shopping/cost';
+import type { UnitPrices } from '../shopping/shop';
 
 export interface Stopgap {
   readonly mend: Mend;
@@ -14,7 +15,7 @@ export interface Stopgap {
 }
 
 /** One a spot, the quickest. `date`: YYYY-MM-DD, of the night. */
-export function stopgaps(found: Place, date: string): Stopgap[] {
+export function stopgaps(found: Place, date: string, unitPrices?: UnitPrices): Stopgap[] {
   const when = whenOf(found, 'night-shut', date);
   return allBays(found).flatMap(({ bay }) =>
     weakSpots(found, bay, when).flatMap((weak): Stopgap[] => {
@@ -25,7 +26,7 @@ export function stopgaps(found: Place, date: string): Stopgap[] {
       return [
         {
           mend: plannedMend(found, quickest, '', ''),
-          cents: costOf(quickest.mend.takes(weak)),
+          cents: costOf(quickest.mend.takes(weak), unitPrices),
           minutes: quickest.mend.time(weak).value,
         },
       ];

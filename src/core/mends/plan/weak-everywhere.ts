@@ -4,12 +4,12 @@ import type { PartEffort } from '../../effort/reason';
 import { rungMinutes } from '../../effort/rung';
 import { allBays } from '../../place/find';
 import type { SpotKind } from '../../place/mend';
-import { closeOutline } from '../../place/outline';
-import { outside, type Bay, type Place, type Zone } from '../../place/place';
+import type { Bay, Place } from '../../place/place';
 import { bayWays } from '../../routes/bay-ways';
 import { animals, type AnimalId } from '../../tables/animals';
 import { spotOf } from '../spots';
-import type { WeakSpot, WeakZone } from '../weak-spot';
+import type { WeakSpot } from '../weak-spot';
+import { suits, wallsOf, weakZone } from '../weak-zone';
 import type { Case } from './cases';
 
 /** Birds are never shut in or out by a mend against doors that stand open by day. */
@@ -66,36 +66,6 @@ function zonesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
       return [{ ...weak({ kind, item: zone.id }, first.bay, parts), zone: weakZone(zone, walls) }];
     }),
   );
-}
-
-export function wideZone(place: Place, zone: Zone, kind: SpotKind): WeakZone {
-  return weakZone(
-    zone,
-    wallsOf(place, zone).filter((bay) => suits(kind, bay)),
-  );
-}
-
-/** A roof ends every free top edge; a floor joins every wall that stands on the ground. */
-function suits(kind: SpotKind, bay: Bay): boolean {
-  return kind === 'top' ? bay.top.kind !== 'roof' : bay.ground !== undefined;
-}
-
-/** Its outer walls that something covers. */
-function wallsOf(place: Place, zone: Zone): Bay[] {
-  return place.faces
-    .filter(
-      ({ kind, between }) =>
-        kind === 'wall' && between.includes(zone.id) && between.includes(outside),
-    )
-    .flatMap(({ bays }) => bays)
-    .filter(({ bands }) => bands.length > 0);
-}
-
-function weakZone(zone: Zone, walls: readonly Bay[]): WeakZone {
-  const { points } = closeOutline(zone.outline);
-  const span = (of: 'x' | 'y'): number =>
-    Math.max(...points.map((it) => it[of])) - Math.min(...points.map((it) => it[of]));
-  return { id: zone.id, name: zone.name, walls, width: span('x'), depth: span('y') };
 }
 
 /** Where strands stand and what they turn back gets by all the same. */

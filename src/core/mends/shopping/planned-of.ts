@@ -2,7 +2,7 @@
 import type { Mend } from '../../place/mend';
 import type { Place } from '../../place/place';
 import { catalogue } from '../catalogue';
-import { costOf } from '../plan/cost';
+import { costOf } from './cost';
 import type { UnitPrices } from './shop';
 import { weakOf } from './weak-of';
 

@@ -4,9 +4,9 @@ import { findBay } from '../../place/find';
 import type { Mend } from '../../place/mend';
 import type { Place } from '../../place/place';
 import { animals } from '../../tables/animals';
-import { wideZone } from '../plan/weak-everywhere';
 import { spotOf } from '../spots';
 import type { WeakSpot } from '../weak-spot';
+import { wideZone } from '../weak-zone';
 
 /** `undefined` where its bay has been taken away. */
 export function weakOf(found: Place, mend: Mend): WeakSpot | undefined {

@@ -1,7 +1,7 @@
 /** What the things for a mend cost, mesh by the piece that is cut, not by the roll. */
 import type { Amount } from '../catalogue';
 import { prices } from '../catalogue/prices';
-import { defaultUnitPrices, type UnitPrices } from '../shopping/shop';
+import { defaultUnitPrices, type UnitPrices } from './shop';
 
 /** Hundredths of the keeper's money, each kind of thing rounded up. */
 export function costOf(

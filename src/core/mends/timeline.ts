@@ -1,0 +1,46 @@
+/** Everything that was recorded of a place, in the order of time. */
+import type { Purchase } from './shopping/shop';
+import type { Mend, MendState } from '../place/mend';
+import type { LogEntry } from '../place/sighting';
+import type { Walk } from '../place/walk';
+
+export type Event = { readonly date: string } & (
+  | { readonly kind: 'walk'; readonly walk: Walk }
+  | {
+      readonly kind: 'mend';
+      readonly mend: Mend;
+      readonly state: MendState;
+      readonly walk?: string;
+    }
+  | { readonly kind: 'log'; readonly entry: LogEntry }
+  | { readonly kind: 'bought'; readonly purchase: Purchase }
+);
+
+export interface Recorded {
+  readonly walks: readonly Walk[];
+  readonly mends: readonly Mend[];
+  readonly sightings: readonly LogEntry[];
+  readonly purchases: readonly Purchase[];
+}
+
+/** The newest first; of one day walks first, then what came of them. */
+export function timeline({ walks, mends, sightings, purchases }: Recorded): Event[] {
+  const events: Event[] = [
+    ...walks.map((walk): Event => ({ date: walk.date, kind: 'walk', walk })),
+    ...sightings.map((entry): Event => ({ date: entry.date, kind: 'log', entry })),
+    ...purchases.map((purchase): Event => ({ date: purchase.date, kind: 'bought', purchase })),
+    ...mends.flatMap((mend) =>
+      mend.history.map(({ state, at, walk }): Event => ({
+        date: at.slice(0, 10),
+        kind: 'mend',
+        mend,
+        state,
+        ...(walk !== undefined && { walk }),
+      })),
+    ),
+  ];
+  return events
+    .map((event, index) => ({ event, index }))
+    .sort((a, b) => b.event.date.localeCompare(a.event.date) || a.index - b.index)
+    .map(({ event }) => event);
+}

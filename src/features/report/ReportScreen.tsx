@@ -1,0 +1,137 @@
+/** A report to hand to someone: the answer, plan and lap, ways in with their reasons, mends, and what to buy. Printed, or saved as PDF. */
+import { StyleSheet, View } from 'react-native';
+import { inDateOrder } from '@/core/place/apply-readings';
+import type { WayIn } from '@/core/routes/ways-in';
+import { LapSheet } from '@/features/look/LapSheet';
+import { PlanSheet } from '@/features/look/PlanSheet';
+import { lookParams, useLook } from '@/features/look/use-look';
+import type { Yard } from '@/store/records';
+import { useJudgement } from '@/store/use-yard';
+import { BackLink } from '@/ui/controls/BackLink';
+import { Button } from '@/ui/controls/Button';
+import { Part } from '@/ui/controls/Part';
+import { Screen } from '@/ui/controls/Screen';
+import { ScreenOnly } from '@/ui/controls/ScreenOnly';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useRouter } from 'expo-router';
+import { dayWords } from '@/words/day-words';
+import { headline, holdWords, wayOnward, wayTitle } from '@/words/headline';
+import { materialName, mendStateWords } from '@/words/mend-words';
+import { rungShort } from '@/words/minutes-words';
+import { animalList, capital, count } from '@/words/names';
+import { mendTitle, moneyWords } from '@/words/plan-words';
+import { reasonWords } from '@/words/reason-words';
+import { soldWords } from '@/words/shop-words';
+import { useShopping } from '@/workers/use-shopping';
+
+export function ReportScreen({ yard }: { readonly yard: Yard }) {
+  const router = useRouter();
+  const look = useLook();
+  const judgement = useJudgement(yard, look);
+  const guess = usePageWidth('readable');
+  const { found, waysIn, slowWays, marks, whereabouts, hold, stops } = judgement;
+  const { list, mends: planned } = useShopping(yard, found.place);
+  const answer = headline(judgement);
+  const walked = inDateOrder(yard.walks).at(-1)?.date;
+  const drawn = {
+    place: found.place,
+    marks,
+    ways: waysIn,
+    selected: undefined,
+    onSelect: (item: string) =>
+      router.push({ pathname: '/item/[item]', params: { item, ...lookParams(look) } }),
+    guess,
+  };
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <ScreenOnly>
+          <BackLink href="/records" name="Records" />
+        </ScreenOnly>
+        <Txt kind="title">
+          {yard.place.name}: {answer.answer} {answer.when}
+        </Txt>
+        <Txt>{answer.under}</Txt>
+        <Txt tone="ink2">
+          {dayWords(look.day)}. {holdWords(hold)}.{' '}
+          {walked === undefined ? 'Not walked yet.' : `Last walked ${dayWords(walked)}.`}
+          {stops.unread > 0 && ` ${count(stops.unread, 'reading')} not taken.`}
+        </Txt>
+        <ScreenOnly>
+          <Button label="Print, or save as PDF" onPress={() => window.print()} />
+        </ScreenOnly>
+      </View>
+      <View role="group" aria-label="Plan and lap">
+        <PlanSheet {...drawn} whereabouts={whereabouts} tallest={340} />
+        <LapSheet {...drawn} day={look.day} whole />
+      </View>
+      <Part title={`${count(waysIn.length, 'way in', 'ways in')}`}>
+        {waysIn.map((way, index) => (
+          <WayLines key={way.id} judged={found.place} way={way} number={String(index + 1)} />
+        ))}
+        {waysIn.length === 0 && <Txt>None was found that takes less than an hour.</Txt>}
+        {slowWays.length > 0 && <Txt kind="sub">Slow ways, an hour and more</Txt>}
+        {slowWays.map((way) => (
+          <WayLines key={way.id} judged={found.place} way={way} />
+        ))}
+      </Part>
+      <Part title="Mends">
+        {yard.mends.map((mend) => (
+          <Txt key={mend.id}>
+            {mendTitle(found.place, mend)}, against {animalList(mend.stops)}:{' '}
+            {mendStateWords[mend.state]}
+            {mend.due !== undefined && mend.state !== 'held' && `, due ${dayWords(mend.due)}`}
+            {mend.who !== undefined && `, ${mend.who}`}.
+          </Txt>
+        ))}
+        {yard.mends.length === 0 && <Txt>None in hand.</Txt>}
+      </Part>
+      {list && planned.length > 0 && (
+        <Part title={`To buy: ${moneyWords(yard.place, list.cents)}`}>
+          {list.lines.map(({ sold, count: many, cents }) => (
+            <Txt key={sold.id}>
+              {many} × {soldWords(yard.place, sold)}: {moneyWords(yard.place, cents)}
+            </Txt>
+          ))}
+          {list.cut.map(({ material, pieces }) => (
+            <Txt key={material} tone="ink2">
+              {capital(materialName(yard.place.units, material))} is cut into{' '}
+              {count(pieces.length, 'piece')}.
+            </Txt>
+          ))}
+        </Part>
+      )}
+      <View style={styles.head}>
+        <Txt kind="small" tone="ink2">
+          Rookle ranks and explains; it promises nothing. Figures behind it are recalled from
+          memory, common practice or assumptions, and are marked as such in the application. Local
+          codes and licensed practice come first.
+        </Txt>
+      </View>
+    </Screen>
+  );
+}
+
+interface WayProps {
+  readonly judged: Parameters<typeof wayTitle>[0];
+  readonly way: WayIn;
+  readonly number?: string;
+}
+
+function WayLines({ judged, way, number }: WayProps) {
+  const first = way.by[0]?.route.steps[0].by;
+  return (
+    <View>
+      <Txt kind="strong">
+        {number !== undefined && `${number}. `}
+        {wayTitle(judged, way)} ({rungShort(way.minutes)})
+      </Txt>
+      <Txt>{wayOnward(judged, way)}</Txt>
+      {first && <Txt tone="ink2">{reasonWords(judged, first)}</Txt>}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ head: { padding: space.l, gap: space.s } });
