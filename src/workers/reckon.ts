@@ -1,7 +1,9 @@
 /** What the worker is asked and what it answers. Everything in it goes across as plain data. */
+import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
 import type { LogEntry } from '@/core/place/sighting';
 import type { Walk } from '@/core/place/walk';
+import type { Failure } from '@/core/score/failure';
 import type { HowSure } from '@/core/score/how-sure';
 import type { Losses } from '@/core/score/losses';
 import type { Scenario } from '@/core/score/scenario';
@@ -12,6 +14,8 @@ export interface Asked {
   readonly place: Place;
   readonly walks: readonly Walk[];
   readonly log: readonly LogEntry[];
+  /** Only what grows old asks for them. */
+  readonly mends?: readonly Mend[];
   readonly scenario: Scenario;
   /** YYYY-MM-DD */
   readonly date: string;
@@ -25,6 +29,8 @@ export interface Answers {
   /** Birds lost in a year, as it stood after each of the last walks. */
   readonly losses: readonly LossPoint[];
   readonly sure: HowSure;
+  /** Of what falls due for a look, in the order of `ageingOf`: what its failure would open. */
+  readonly failures: readonly Failure[];
 }
 
 export type Told<What extends keyof Answers> =

@@ -1,5 +1,11 @@
 /** Runs what takes long away from the screen. It is stopped by ending the worker. */
+import type { Mend } from '@/core/place/mend';
+import type { Place } from '@/core/place/place';
+import type { Walk } from '@/core/place/walk';
+import { ageingOf, isDue } from '@/core/rounds/ageing';
+import { failureOf, type Failure } from '@/core/score/failure';
 import { howSure } from '@/core/score/how-sure';
+import { judge, type Circumstances } from '@/core/score/judge';
 import { lossesOfYear } from '@/core/score/losses';
 import { lossTrend, trend } from '@/core/score/trend';
 import type { Answers, Asked, Told } from './reckon';
@@ -16,8 +22,17 @@ const post = (told: Told<keyof Answers>): void => {
   (self as unknown as { postMessage(told: unknown): void }).postMessage(told);
 };
 
-function answerTo({ what, place, walks, log, scenario, date }: Asked): Answers[keyof Answers] {
+function answerTo({
+  what,
+  place,
+  walks,
+  log,
+  mends = [],
+  scenario,
+  date,
+}: Asked): Answers[keyof Answers] {
   const circumstances = { log, date };
+  if (what === 'failures') return failures(place, walks, mends, { ...circumstances, scenario });
   if (what === 'year') {
     return lossesOfYear(place, walks, circumstances, Number(date.slice(0, 4)));
   }
@@ -28,6 +43,23 @@ function answerTo({ what, place, walks, log, scenario, date }: Asked): Answers[k
   return howSure(place, walks, { ...circumstances, scenario }, draws, seed, (done) => {
     if (done % 5 === 0) post({ kind: 'progress', done, all: draws });
     return true;
+  });
+}
+
+function failures(
+  place: Place,
+  walks: readonly Walk[],
+  mends: readonly Mend[],
+  circumstances: Circumstances & { readonly date: string },
+): Failure[] {
+  const now = judge(place, walks, circumstances);
+  const { place: found, provenance } = now.found;
+  const due = ageingOf(found, provenance, mends, circumstances.date).filter((it) =>
+    isDue(it, circumstances.date),
+  );
+  return due.map((it, done) => {
+    post({ kind: 'progress', done, all: due.length });
+    return failureOf(found, now, it, circumstances);
   });
 }
 

@@ -4,10 +4,10 @@ import type { Asked } from './reckon';
 
 export function useAskedOf<What extends Asked['what']>(
   what: What,
-  { place, walks, log, scenario, date }: Omit<Asked, 'what'>,
+  { place, walks, log, mends, scenario, date }: Omit<Asked, 'what'>,
 ): Asked & { readonly what: What } {
   return useMemo(
-    () => ({ what, place, walks, log, scenario, date }),
-    [what, place, walks, log, scenario, date],
+    () => ({ what, place, walks, log, ...(mends && { mends }), scenario, date }),
+    [what, place, walks, log, mends, scenario, date],
   );
 }

@@ -27,7 +27,9 @@ export type Unit =
   /** Visits in 24 hours. */
   | 'visits'
   /** Hundredths of the keeper's money. */
-  | 'cents';
+  | 'cents'
+  | 'years'
+  | 'months';
 
 /** The figure with its band. */
 export function ranging(figure: Figure, low: number, high: number): Figure {

@@ -10,6 +10,8 @@ import { soilFigures, soils } from '@/core/tables/soils';
 import { drawnTimes, oftenWords, peakTimes, visitsOf } from '@/core/tables/visiting';
 import type { Material } from '@/core/mends/catalogue';
 import { prices, type PriceBy } from '@/core/mends/catalogue/prices';
+import { ageingKinds, lives } from '@/core/tables/lives';
+import { ageingNames } from '@/words/ageing-words';
 import { Txt } from '@/ui/controls/Txt';
 import { materialName } from '@/words/mend-words';
 import {
@@ -42,6 +44,7 @@ export const entryKinds = [
   'visits',
   'gauges',
   'prices',
+  'lives',
 ] as const;
 export type EntryKind = (typeof entryKinds)[number];
 
@@ -68,6 +71,10 @@ export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, 
   prices: [
     'What things cost',
     'Round sums in your own money, to weigh mends by; mesh and latches have theirs in their own entries.',
+  ],
+  lives: [
+    'How long it lasts',
+    'When a thing outdoors falls due for a look; it changes no judgement until somebody has looked.',
   ],
   visits: ['How often', 'Visits a day that a word stands for: the weight of every animal.'],
 };
@@ -212,6 +219,18 @@ export const entries: readonly Entry[] = [
       figures: () => <PriceLine material={material} />,
     };
   }),
+  ...ageingKinds.map((kind): Entry => ({
+    id: `life-${kind}`,
+    kind: 'lives',
+    name: ageingNames[kind][0],
+    words: 'life age years rot rust sun look',
+    figures: () => (
+      <>
+        <FigureLine name="Expected life" figure={lives[kind].life} />
+        <FigureLine name="Look every" figure={lives[kind].look} />
+      </>
+    ),
+  })),
   {
     id: 'earth',
     kind: 'strands',

@@ -27,7 +27,7 @@ const stops: readonly Stop[] = [
     also: ['/way', '/animal', '/item', '/sure', '/compare'],
   },
   { href: '/walk', name: 'Walk', icon: 'walk', also: [] },
-  { href: '/mends', name: 'Mends', icon: 'mends', also: ['/again'] },
+  { href: '/mends', name: 'Mends', icon: 'mends', also: ['/again', '/records', '/report'] },
   {
     href: '/place',
     name: 'Place',

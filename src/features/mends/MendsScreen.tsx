@@ -6,6 +6,7 @@ import { firstShop, unitPricesOf } from '@/core/mends/shopping/shop';
 import { lapOf } from '@/core/place/lap';
 import type { Mend, MendState } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
+import { ageingOf, isDue } from '@/core/rounds/ageing';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { useToday } from '@/store/use-today';
@@ -49,6 +50,11 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
   const all = useMemo(() => listed(yard, found.place), [yard, found.place]);
   const shown = all.filter((it) => shows(filters, it));
   const todo = mends.filter((mend) => mend.state !== 'held' && !isThoughtOf(mend)).length;
+  const looksDue = useMemo(
+    () =>
+      ageingOf(found.place, found.provenance, mends, today).filter((it) => isDue(it, today)).length,
+    [found, mends, today],
+  );
   const toBuy = mends.filter(({ state }) => state === 'planned').length;
   const uncovered = [...waysIn, ...slowWays].filter(
     (way) =>
@@ -72,6 +78,12 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
           <Txt kind="strong">Shopping and cutting</Txt>
           <Txt tone="holds">
             {toBuy === 0 ? 'Nothing to buy' : `The list for ${count(toBuy, 'planned mend')}`}
+          </Txt>
+        </LinkRow>
+        <LinkRow href="/mends/due" says="What falls due for a look">
+          <Txt kind="strong">What grows old</Txt>
+          <Txt tone={looksDue > 0 ? 'hours' : 'holds'}>
+            {looksDue === 0 ? 'Nothing due for a look' : `${count(looksDue, 'look')} due`}
           </Txt>
         </LinkRow>
         <LinkRow href="/records" says="Records: walks, mends and sightings in order">

@@ -1,0 +1,129 @@
+/** What has to be looked at again because it grows old, and what would come in if it gave way. */
+import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { findBay } from '@/core/place/find';
+import { ageingOf, isDue, type Ageing } from '@/core/rounds/ageing';
+import type { Failure } from '@/core/score/failure';
+import { ageingKinds, lives } from '@/core/tables/lives';
+import { FigureLine } from '@/features/figures/FigureLine';
+import { lookParams, useLook } from '@/features/look/use-look';
+import type { Yard } from '@/store/records';
+import { useJudgement } from '@/store/use-yard';
+import { BackLink } from '@/ui/controls/BackLink';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Part } from '@/ui/controls/Part';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space } from '@/ui/theme/tokens';
+import { ageingNames, failureWords } from '@/words/ageing-words';
+import { dayWords, dueWords } from '@/words/day-words';
+import { capital, count } from '@/words/names';
+import { useAskedOf } from '@/workers/use-asked';
+import { useReckoning } from '@/workers/use-reckoning';
+
+export function AgeingScreen({ yard }: { readonly yard: Yard }) {
+  const look = useLook();
+  const { place, walks, mends, sightings } = yard;
+  const { found } = useJudgement(yard);
+  const all = useMemo(
+    () => ageingOf(found.place, found.provenance, mends, look.today),
+    [found, mends, look.today],
+  );
+  const due = all.filter((it) => isDue(it, look.today));
+  const later = all.filter((it) => !isDue(it, look.today));
+  const failures = useReckoning(
+    useAskedOf('failures', {
+      place,
+      walks,
+      log: sightings,
+      mends,
+      scenario: 'night-shut',
+      date: look.today,
+    }),
+  );
+  const answers = failures.state === 'done' ? failures.answer : [];
+  const worst = sortedByFailure(due, answers);
+  const name = (id: string) => capital(findBay(found.place, id)?.bay.name ?? id);
+  return (
+    <Screen>
+      <View style={styles.head}>
+        <BackLink href="/mends" name="Mends" />
+        <Txt kind="title">
+          {due.length === 0 ? 'Nothing due for a look' : `${count(due.length, 'look')} due`}
+        </Txt>
+        <Txt tone="ink2">
+          Staples, ties, netting, buried mesh and timber give way with the years. A look is a
+          reading taken on a walk; what would let something in comes first.
+        </Txt>
+      </View>
+      {worst.length > 0 && (
+        <View role="group" aria-label="Due" style={styles.list}>
+          {worst.map(({ ageing, failure }) => (
+            <LinkRow
+              key={`${ageing.bay} ${ageing.kind}`}
+              href={{
+                pathname: '/item/[item]',
+                params: { item: ageing.items[0] ?? ageing.bay, ...lookParams(look) },
+              }}
+              says={`${ageingNames[ageing.kind][0]}, ${name(ageing.bay)}`}
+            >
+              <Txt kind="strong">
+                {ageingNames[ageing.kind][0]}, {name(ageing.bay)}
+              </Txt>
+              <Txt>{ageingNames[ageing.kind][1]}</Txt>
+              <Txt tone={failure && failure.opensTo.length > 0 ? 'open' : 'ink2'}>
+                {failure
+                  ? failureWords(failure)
+                  : failures.state === 'failed'
+                    ? 'What it would open could not be worked out in this browser.'
+                    : 'What it would open is being worked out …'}
+              </Txt>
+              <Txt kind="small" tone="ink2">
+                {ageing.looked === undefined
+                  ? 'Never looked at.'
+                  : `Looked at ${dayWords(ageing.looked)}. ${dueWords(ageing.due, look.today)}.`}
+                {ageing.isOld && ' Older than the shortest of its lives.'}
+              </Txt>
+            </LinkRow>
+          ))}
+        </View>
+      )}
+      {later.length > 0 && (
+        <Part title="Later">
+          {later.map((ageing) => (
+            <View key={`${ageing.bay} ${ageing.kind}`}>
+              <Txt>
+                {ageingNames[ageing.kind][0]}, {name(ageing.bay)}
+              </Txt>
+              <Txt kind="small" tone="ink2">
+                {dueWords(ageing.due, look.today)}.
+              </Txt>
+            </View>
+          ))}
+        </Part>
+      )}
+      <Part title="How long things last">
+        {ageingKinds.map((kind) => (
+          <View key={kind} style={styles.kind}>
+            <Txt kind="sub">{ageingNames[kind][0]}</Txt>
+            <FigureLine name="Expected life" figure={lives[kind].life} />
+            <FigureLine name="Look every" figure={lives[kind].look} />
+          </View>
+        ))}
+      </Part>
+    </Screen>
+  );
+}
+
+/** What lets most in first; of the same, what has been due for longest. */
+function sortedByFailure(due: readonly Ageing[], failures: readonly Failure[]) {
+  return due
+    .map((ageing, at) => ({ ageing, failure: failures[at] }))
+    .sort((a, b) => (b.failure?.opensTo.length ?? 0) - (a.failure?.opensTo.length ?? 0));
+}
+
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.s },
+  list: { backgroundColor: color.paper },
+  kind: { gap: space.xs },
+});
