@@ -9,7 +9,7 @@ import type { Place } from '@/core/place/place';
 import { meshes } from '@/core/tables/meshes';
 import { distanceWords, lengthWords } from './length-words';
 import { materialName, mendName } from './mend-words';
-import { capital, listOf } from './names';
+import { capital } from './names';
 import { moneyWords, whereWords } from './plan-words';
 
 export const shopGroups = ['mesh', 'timber', 'fixings', 'latches', 'ground', 'fence'] as const;
@@ -90,10 +90,10 @@ export function unitPriceWords(place: Place, { material, size, cents }: Sold): s
   return `${moneyWords(place, Math.round(cents / quantity))} ${by[prices[material].by]}`;
 }
 
-/** "for the sill board, north 2, and …". */
+/** "Board along the sill, north 2; Door stop, gate". */
 export function forWhat(place: Place, mends: readonly Mend[], ids: readonly string[]): string {
   const own = ids.flatMap((id) => mends.find((it) => it.id === id) ?? []);
-  return listOf(own.map((mend) => `${mendName(mend)}, ${whereWords(place, mend)}`));
+  return own.map((mend) => `${mendName(mend)}, ${whereWords(place, mend)}`).join('; ');
 }
 
 /** "1.85 m × 600 mm", "1.85 m". */

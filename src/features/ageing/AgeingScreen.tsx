@@ -17,7 +17,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { ageingNames, failureWords } from '@/words/ageing-words';
 import { dayWords, dueWords } from '@/words/day-words';
-import { capital, count } from '@/words/names';
+import { capital, count, listOf } from '@/words/names';
 import { useAskedOf } from '@/workers/use-asked';
 import { useReckoning } from '@/workers/use-reckoning';
 
@@ -43,7 +43,8 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
   );
   const answers = failures.state === 'done' ? failures.answer : [];
   const worst = sortedByFailure(due, answers);
-  const name = (id: string) => capital(findBay(found.place, id)?.bay.name ?? id);
+  const nameOf = (id: string) => findBay(found.place, id)?.bay.name ?? id;
+  const name = (id: string) => capital(nameOf(id));
   return (
     <Screen>
       <View style={styles.head}>
@@ -90,13 +91,12 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
       )}
       {later.length > 0 && (
         <Part title="Later">
-          {later.map((ageing) => (
-            <View key={`${ageing.bay} ${ageing.kind}`}>
-              <Txt>
-                {ageingNames[ageing.kind][0]}, {name(ageing.bay)}
-              </Txt>
+          {together(later).map(([first, ...more]) => (
+            <View key={`${first.due} ${first.kind}`}>
+              <Txt kind="strong">{ageingNames[first.kind][0]}</Txt>
+              <Txt>{capital(listOf([first, ...more].map(({ bay }) => nameOf(bay))))}.</Txt>
               <Txt kind="small" tone="ink2">
-                {dueWords(ageing.due, look.today)}.
+                {dueWords(first.due, look.today)}.
               </Txt>
             </View>
           ))}
@@ -113,6 +113,18 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
       </Part>
     </Screen>
   );
+}
+
+/** Of one kind and due on one day. */
+function together(all: readonly Ageing[]): [Ageing, ...Ageing[]][] {
+  const groups = new Map<string, [Ageing, ...Ageing[]]>();
+  for (const it of all) {
+    const key = `${it.due} ${it.kind}`;
+    const own = groups.get(key);
+    if (own) own.push(it);
+    else groups.set(key, [it]);
+  }
+  return [...groups.values()];
 }
 
 /** What lets most in first; of the same, what has been due for longest. */

@@ -3,7 +3,7 @@ import { Link } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { mendStates } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
-import { MendTrack } from '@/ui/drawings/MendTrack';
+import { MendTrack, stationAt } from '@/ui/drawings/MendTrack';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { dueWords } from '@/words/day-words';
@@ -19,6 +19,7 @@ interface Props {
 }
 
 const trackWidth = 360;
+const stationWidth = 72;
 
 export function MendTable({ place, listed, today }: Props) {
   if (listed.length === 0) return null;
@@ -29,10 +30,15 @@ export function MendTable({ place, listed, today }: Props) {
           Along the lap
         </Txt>
         <View style={styles.stations}>
-          {mendStates.map((state) => (
-            <Txt key={state} kind="small" tone="ink2" style={styles.station}>
-              {mendStationNames[state]}
-            </Txt>
+          {mendStates.map((state, at) => (
+            <View
+              key={state}
+              style={[styles.station, { left: stationAt(at, trackWidth) - stationWidth / 2 }]}
+            >
+              <Txt kind="small" tone="ink2">
+                {mendStationNames[state]}
+              </Txt>
+            </View>
           ))}
         </View>
         <Txt kind="label" tone="ink2" style={styles.takes}>
@@ -106,7 +112,7 @@ const styles = StyleSheet.create({
     borderBottomColor: color.hairline,
   },
   what: { flex: 1, minWidth: 0 },
-  stations: { width: trackWidth, flexDirection: 'row', justifyContent: 'space-between' },
-  station: { width: 64, textAlign: 'center' },
+  stations: { width: trackWidth, height: 24 },
+  station: { position: 'absolute', top: 0, width: stationWidth, alignItems: 'center' },
   takes: { width: 170 },
 });

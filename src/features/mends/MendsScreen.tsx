@@ -56,6 +56,36 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
     [found, mends, today],
   );
   const toBuy = mends.filter(({ state }) => state === 'planned').length;
+  const pages = [
+    {
+      href: '/mends/plan',
+      says: 'The plan: what to mend first',
+      name: 'What to mend first',
+      tone: 'holds',
+      words: 'The plan for your money and hours',
+    },
+    {
+      href: '/mends/shopping',
+      says: 'The shopping list',
+      name: 'Shopping and cutting',
+      tone: 'holds',
+      words: toBuy === 0 ? 'Nothing to buy' : `The list for ${count(toBuy, 'planned mend')}`,
+    },
+    {
+      href: '/mends/due',
+      says: 'What falls due for a look',
+      name: 'What grows old',
+      tone: looksDue > 0 ? 'hours' : 'holds',
+      words: looksDue === 0 ? 'Nothing due for a look' : `${count(looksDue, 'look')} due`,
+    },
+    {
+      href: '/records',
+      says: 'Records: walks, mends and sightings in order',
+      name: 'Records',
+      tone: 'holds',
+      words: 'All in order; a report to hand on',
+    },
+  ] as const;
   const uncovered = [...waysIn, ...slowWays].filter(
     (way) =>
       !mends.some((mend) =>
@@ -70,26 +100,14 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
       </View>
       <HalfDoneList yard={yard} judgement={judgement} />
       <View style={[styles.group, wide && styles.links]}>
-        <LinkRow href="/mends/plan" says="The plan: what to mend first">
-          <Txt kind="strong">What to mend first</Txt>
-          <Txt tone="holds">The plan for your money and hours</Txt>
-        </LinkRow>
-        <LinkRow href="/mends/shopping" says="The shopping list">
-          <Txt kind="strong">Shopping and cutting</Txt>
-          <Txt tone="holds">
-            {toBuy === 0 ? 'Nothing to buy' : `The list for ${count(toBuy, 'planned mend')}`}
-          </Txt>
-        </LinkRow>
-        <LinkRow href="/mends/due" says="What falls due for a look">
-          <Txt kind="strong">What grows old</Txt>
-          <Txt tone={looksDue > 0 ? 'hours' : 'holds'}>
-            {looksDue === 0 ? 'Nothing due for a look' : `${count(looksDue, 'look')} due`}
-          </Txt>
-        </LinkRow>
-        <LinkRow href="/records" says="Records: walks, mends and sightings in order">
-          <Txt kind="strong">Records</Txt>
-          <Txt tone="holds">Walks, mends and sightings in order; a report to hand on</Txt>
-        </LinkRow>
+        {pages.map(({ href, says, name, tone, words }) => (
+          <View key={href} style={wide && styles.link}>
+            <LinkRow href={href} says={says}>
+              <Txt kind="strong">{name}</Txt>
+              <Txt tone={tone}>{words}</Txt>
+            </LinkRow>
+          </View>
+        ))}
       </View>
       {mends.length > 2 && (
         <FiltersPart place={found.place} all={all} filters={filters} onChange={setFilters} />
@@ -199,6 +217,7 @@ function MendGroup({ name, place, today, mends }: GroupProps) {
 const styles = StyleSheet.create({
   head: { padding: space.l, gap: space.s },
   group: { backgroundColor: color.paper },
-  links: { flexDirection: 'row', flexWrap: 'wrap' },
+  links: { flexDirection: 'row' },
+  link: { flex: 1, minWidth: 0 },
   heading: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
 });

@@ -15,6 +15,8 @@ import { limited, type Shared } from './shared';
 /** Until the curve says what there is to spend. */
 const usualMost = 30_000;
 const mostHours = 40;
+/** Whole rolls come to so much more than what is cut from them that there is room for it. */
+const wholeRolls = 1.5;
 
 export function LimitsPart({
   place,
@@ -23,7 +25,7 @@ export function LimitsPart({
   curve,
 }: Shared & { readonly curve: Curve | undefined }) {
   const dearest = curve?.points.at(-1)?.cents ?? usualMost;
-  const mostCents = Math.max(1000, Math.ceil((dearest * 1.05) / 500) * 500);
+  const mostCents = Math.max(1000, Math.ceil((dearest * wholeRolls) / 500) * 500);
   return (
     <Part title="Money and hours">
       <Amount

@@ -118,7 +118,7 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
   );
 }
 
-const allowances = ['0', '5', '10', '15', '20'].map((it) => [it, `${it} %`] as const);
+const allowances = ['0', '5', '10', '20'].map((it) => [it, `${it} %`] as const);
 
 /** Stones are picked up. */
 const isSold = (material: Material): boolean => material !== 'stones' && material !== 'masonry';

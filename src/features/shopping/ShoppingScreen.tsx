@@ -79,7 +79,7 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
                         <Txt kind="label">{moneyWords(place, cents)}</Txt>
                       </View>
                       <Txt kind="small" tone="ink2">
-                        For {forWhat(place, mends, ids)}.
+                        {forWhat(place, mends, ids)}.
                         {sold.seen === undefined && ' Our round price.'}
                       </Txt>
                     </CheckRow>

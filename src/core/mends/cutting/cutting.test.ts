@@ -104,6 +104,20 @@ test('whatever the pieces: all are cut, none over another, and never for less th
   );
 });
 
+test('pieces too wide for the cheaper roll are not cut from it', () => {
+  const pieces = [
+    { id: 'a', length: 5000, width: 1200 },
+    { id: 'b', length: 5000, width: 650 },
+  ];
+  const rolls = [
+    { id: 'narrow', length: 25_000, width: 900, cents: 18_000 },
+    { id: 'wide', length: 25_000, width: 1200, cents: 24_000 },
+  ];
+  const ours = cut(pieces, rolls);
+  expectCuttable(pieces, ours);
+  expect(ours.cents).toBe(24_000);
+});
+
 test('one piece more never costs less', () => {
   fc.assert(
     fc.property(somePieces(8), someRolls(4), (pieces, rolls) => {

@@ -4,10 +4,11 @@
  */
 import type { Cutting, CutRoll, Piece, Roll } from './cutting';
 
-/** Whether no roll takes two of the pieces side by side. */
+/** Whether every roll is wide enough for each of the pieces, and none for two of them side by side. */
 export function isOfLengths(pieces: readonly Piece[], rolls: readonly Roll[]): boolean {
-  const narrowest = Math.min(...pieces.map(({ width }) => width));
-  return rolls.every(({ width }) => width < 2 * narrowest);
+  const widths = pieces.map(({ width }) => width);
+  const [narrowest, widest] = [Math.min(...widths), Math.max(...widths)];
+  return rolls.every(({ width }) => width >= widest && width < 2 * narrowest);
 }
 
 /** One deep, so that no section has a second behind it. */

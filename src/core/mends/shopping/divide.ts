@@ -59,14 +59,17 @@ function dividedOne(
         material,
         mends: count > 1 && stretch.joints.length > 0 ? mends.slice(from, to) : mends,
         bays: stretch.joints.length > 0 ? stretch.bays.slice(from, to) : stretch.bays,
-        length,
-        width,
+        length: wholeMillimetres(length),
+        width: wholeMillimetres(width),
         ...(count > 1 && { part: { at: at + 1, of: count } }),
         ...(isForced && { joinedOnTheWay: true as const }),
       };
     }),
   );
 }
+
+/** Nobody cuts finer; rounded up. */
+const wholeMillimetres = (length: number): number => Math.ceil(length - 1e-6);
 
 interface Laid {
   readonly along: number;
@@ -138,7 +141,7 @@ export function dividedLengths(lengths: readonly Length[], rolls: readonly Roll[
       material,
       mends: [mend],
       bays: [bay],
-      length: part.length,
+      length: wholeMillimetres(part.length),
       width: 1,
       ...(all.length > 1 && { part: { at: at + 1, of: all.length } }),
       ...(part.isForced && { joinedOnTheWay: true as const }),
