@@ -1,6 +1,7 @@
 /** Things that grow old, in plain words. */
 import type { AgeingKind } from '@/core/tables/lives';
 import type { Failure } from '@/core/score/failure';
+import type { AnimalId } from '@/core/tables/animals';
 import { animalList } from './names';
 
 export const ageingNames: Readonly<Record<AgeingKind, readonly [name: string, look: string]>> = {
@@ -18,8 +19,17 @@ export const ageingNames: Readonly<Record<AgeingKind, readonly [name: string, lo
 
 /** What its failure would open, as a sentence. */
 export function failureWords({ opensTo, changesNothing }: Failure): string {
-  if (opensTo.length > 0) return `Gone, it would let in ${animalList(opensTo)}.`;
-  return changesNothing
-    ? 'Gone, it would change nothing tonight: something else holds, or they come in already.'
-    : 'Gone, it would be one way in more for those that come in already.';
+  if (changesNothing) return 'Gone, it would change nothing: something else holds behind it.';
+  if (opensTo.length === 0) return 'Gone, it would be one way more for those that come in already.';
+  const at = (wanted: boolean): AnimalId[] =>
+    opensTo
+      .filter(({ scenario }) => (scenario === 'day-run') === wanted)
+      .map(({ animal }) => animal);
+  const [nights, days] = [at(false), at(true).filter((it) => !at(false).includes(it))];
+  return `Gone, it would let in ${[
+    nights.length > 0 ? `${animalList(nights)} at night` : undefined,
+    days.length > 0 ? `${animalList(days)} by day` : undefined,
+  ]
+    .filter((it) => it !== undefined)
+    .join(', and ')}.`;
 }

@@ -2,8 +2,9 @@
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
 import type { Walk } from '@/core/place/walk';
+import { applyReadings } from '@/core/place/apply-readings';
 import { ageingOf, isDue } from '@/core/rounds/ageing';
-import { failureOf, type Failure } from '@/core/score/failure';
+import { failureOf, failureScenarios, type Failure } from '@/core/score/failure';
 import { howSure } from '@/core/score/how-sure';
 import { judge, type Circumstances } from '@/core/score/judge';
 import { lossesOfYear } from '@/core/score/losses';
@@ -32,7 +33,7 @@ function answerTo({
   date,
 }: Asked): Answers[keyof Answers] {
   const circumstances = { log, date };
-  if (what === 'failures') return failures(place, walks, mends, { ...circumstances, scenario });
+  if (what === 'failures') return failures(place, walks, mends, circumstances);
   if (what === 'year') {
     return lossesOfYear(place, walks, circumstances, Number(date.slice(0, 4)));
   }
@@ -52,8 +53,8 @@ function failures(
   mends: readonly Mend[],
   circumstances: Circumstances & { readonly date: string },
 ): Failure[] {
-  const now = judge(place, walks, circumstances);
-  const { place: found, provenance } = now.found;
+  const { place: found, provenance } = applyReadings(place, walks);
+  const now = failureScenarios.map((scenario) => judge(found, [], { ...circumstances, scenario }));
   const due = ageingOf(found, provenance, mends, circumstances.date).filter((it) =>
     isDue(it, circumstances.date),
   );

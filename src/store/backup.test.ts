@@ -1,0 +1,127 @@
+/** A backup there and back, and what is no backup. */
+import { QueryClient } from '@tanstack/react-query';
+import { samphireYard } from '../../demo/samphire-yard';
+import { firstShop } from '@/core/mends/shopping/shop';
+import { backupText, openAnyFile } from './backup';
+import { exportText, keepPlace } from './open-file';
+import type { Photo } from './photo-record';
+import { loadPhotos, writePhoto } from './photos';
+import { loadYard, type Yard } from './records';
+import { storage } from './storage';
+
+jest.mock('expo-image-manipulator', () => ({ ImageManipulator: {}, SaveFormat: {} }));
+
+const { place, walks, mends, sightings } = samphireYard;
+const yard: Yard = {
+  place,
+  walks,
+  mends,
+  sightings,
+  shop: {
+    ...firstShop(place),
+    allowance: 5,
+    offcuts: [{ id: 'o', material: 'welded-13', length: 1234, width: 600 }],
+    purchases: [{ id: 'p', date: '2026-11-20', mends: [], cents: 1250, cuttings: [] }],
+  },
+};
+
+const photo = (id: string, size = 4): Photo => ({
+  id,
+  placeId: place.id,
+  item: 'n2',
+  date: '2026-11-20',
+  at: `2026-11-20T10:00:0${id.length % 10}Z`,
+  width: 4,
+  height: 3,
+  data: `data:image/jpeg;base64,${'A'.repeat(size)}`,
+});
+
+let client: QueryClient;
+
+beforeEach(async () => {
+  await storage.clear();
+  client = new QueryClient();
+});
+
+async function everything(): Promise<Record<string, string | null>> {
+  return storage.getMany((await storage.getAllKeys()).sort());
+}
+
+test('comes back as it was, 50 MB of photos too', async () => {
+  await keepPlace(client, yard);
+  for (let count = 1; count <= 10; count += 1)
+    await writePhoto(photo('x'.repeat(count), 5_000_000));
+  const before = await everything();
+  const text = await backupText(yard);
+  expect(text.length).toBeGreaterThan(50_000_000);
+  await storage.clear();
+  expect(await openAnyFile(client, text)).toBeUndefined();
+  expect(await everything()).toEqual(before);
+  expect(await loadYard()).toEqual(yard);
+});
+
+test('takes the place of what is there: later photos go, earlier ones come back', async () => {
+  await keepPlace(client, yard);
+  await writePhoto(photo('a'));
+  const text = await backupText(yard);
+  await writePhoto(photo('bb'));
+  await openAnyFile(client, text);
+  expect((await loadPhotos(place.id)).map(({ id }) => id)).toEqual(['a']);
+});
+
+test('a place file alone leaves the photos that are kept', async () => {
+  await keepPlace(client, yard);
+  await writePhoto(photo('a'));
+  expect(await openAnyFile(client, exportText(yard))).toBeUndefined();
+  expect((await loadPhotos(place.id)).map(({ id }) => id)).toEqual(['a']);
+});
+
+describe('what cannot be read changes nothing', () => {
+  const damaged: readonly (readonly [string, (text: string) => string, object])[] = [
+    ['cut short', (text) => text.slice(0, -40), { problem: 'not-json' }],
+    [
+      'of a newer version',
+      (text) => text.replace('"version":1,', '"version":2,'),
+      { problem: 'newer-version' },
+    ],
+    [
+      'of no version',
+      (text) => text.replace('"version":1,', '"version":0,'),
+      { problem: 'wrong-shape', path: 'version' },
+    ],
+    [
+      'with a field nobody knows',
+      (text) => text.replace('{"format"', '{"more":1,"format"'),
+      { problem: 'wrong-shape', path: 'more' },
+    ],
+    [
+      'without photos',
+      (text) => text.replace(/"photos":\[.*\]\}/s, '"photos":{}}'),
+      { problem: 'wrong-shape', path: 'photos' },
+    ],
+    [
+      'with a photo that is a script',
+      (text) => text.replace('data:image/jpeg;base64,', 'data:text/html;base64,'),
+      { problem: 'wrong-shape', path: 'photos[0]' },
+    ],
+    [
+      'with a photo of another place',
+      (text) => text.replace(/("photos":\[\{"id":"a","placeId":")[^"]*/, '$1other'),
+      { problem: 'wrong-shape', path: 'photos[0]' },
+    ],
+    [
+      'with another file inside',
+      (text) => text.replace('"rookle-place"', '"something"'),
+      { problem: 'not-a-place' },
+    ],
+  ];
+
+  test.each(damaged)('%s', async (_name, damage, problem) => {
+    await keepPlace(client, yard);
+    await writePhoto(photo('a'));
+    const text = damage(await backupText(yard));
+    const before = await everything();
+    expect(await openAnyFile(client, text)).toMatchObject(problem);
+    expect(await everything()).toEqual(before);
+  });
+});
