@@ -31,7 +31,7 @@ async function doneMend(page: Page): Promise<void> {
 }
 
 async function planned(page: Page): Promise<void> {
-  await page.getByRole('slider', { name: 'Money' }).fill('2000');
+  await page.getByRole('slider', { name: 'Money' }).fill('2500');
   await page.getByText(/^3 mends/).waitFor();
   await page.getByText(/^The bend is at/).waitFor();
 }

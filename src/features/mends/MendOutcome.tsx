@@ -1,9 +1,10 @@
 /** What the readings since say: holds, still lets by, not measured. */
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
-import type { MendCheck } from '@/core/mends/review';
+import { lastChange, type MendCheck } from '@/core/mends/review';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
+import { dayWords } from '@/words/day-words';
 import { animalList, capital, count } from '@/words/names';
 import { reasonWords } from '@/words/reason-words';
 import { spotWords } from '@/words/spot-words';
@@ -28,7 +29,7 @@ export function MendOutcome({ place, mend, check }: Props) {
     const animals = [...new Set(stillLetsBy.map((part) => part.animal))];
     return (
       <Notice>
-        {`${capital(animalList(animals))} still get by, ${spotWords(place, stillLetsBy[0])}: ${reasonWords(place, stillLetsBy[0])} ${mend.state === 'open' ? 'It is open again.' : 'Better it and measure again.'}`}
+        {`${capital(animalList(animals))} still get by, ${spotWords(place, stillLetsBy[0])}: ${reasonWords(place, stillLetsBy[0])} ${mend.state === 'open' ? openSince(mend) : 'Better it and measure again.'}`}
       </Notice>
     );
   }
@@ -44,4 +45,13 @@ export function MendOutcome({ place, mend, check }: Props) {
       )}
     </>
   );
+}
+
+/** By the walk that found it. */
+function openSince(mend: Mend): string {
+  const opened = lastChange(mend, 'open');
+  const held = lastChange(mend, 'held');
+  if (!opened) return 'It is open again.';
+  const before = held ? ` It held from ${dayWords(held.at)}.` : '';
+  return `Open again since ${dayWords(opened.at)}.${before}`;
 }

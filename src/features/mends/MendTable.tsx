@@ -10,7 +10,7 @@ import { dueWords } from '@/words/day-words';
 import { mendName, mendStateWords, mendStationNames } from '@/words/mend-words';
 import { animalList, capital } from '@/words/names';
 import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
-import type { ListedMend } from './filters';
+import { isThoughtOf, type ListedMend } from './filters';
 
 interface Props {
   readonly place: Place;
@@ -68,6 +68,7 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
           <Txt kind="strong">{mendName(mend)}</Txt>
           <Txt kind="small" tone="ink2">
             {capital(whereWords(place, mend))}, against {animalList(mend.stops)}
+            {isThoughtOf(mend) && '. Of your own, not planned'}
           </Txt>
           {(mend.who !== undefined || (mend.due !== undefined && mend.state !== 'held')) && (
             <Txt kind="small" tone={mend.due !== undefined && mend.due < today ? 'open' : 'ink2'}>
@@ -82,7 +83,12 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
             </Txt>
           )}
         </View>
-        <MendTrack state={mend.state} width={trackWidth} says={mendStateWords[mend.state]} />
+        <MendTrack
+          state={mend.state}
+          width={trackWidth}
+          says={isThoughtOf(mend) ? 'not planned' : mendStateWords[mend.state]}
+          isThoughtOf={isThoughtOf(mend)}
+        />
         <View style={styles.takes}>
           {planned && (
             <Txt kind="small">

@@ -20,7 +20,7 @@ import { wayTitle } from '@/words/headline';
 import { mendName, mendStateWords } from '@/words/mend-words';
 import { animalList, capital, count } from '@/words/names';
 import { whereWords } from '@/words/plan-words';
-import { isFiltered, noFilters, shows, type ListedMend } from './filters';
+import { isFiltered, isThoughtOf, noFilters, shows, type ListedMend } from './filters';
 import { FiltersPart } from './FiltersPart';
 import { HalfDoneList } from './HalfDoneList';
 import { MendTable } from './MendTable';
@@ -171,11 +171,6 @@ function listed({ place, mends, shop = firstShop(place) }: Yard, found: Place): 
       };
     })
     .sort((a, b) => a.at - b.at);
-}
-
-/** Added by the keeper, and never taken on to the list. */
-function isThoughtOf({ kind, history }: Mend): boolean {
-  return kind === 'own' && history.every(({ state }) => state === 'open');
 }
 
 interface GroupProps {

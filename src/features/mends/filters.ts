@@ -43,3 +43,8 @@ export function toolsOf({ kind }: Mend): readonly Tool[] {
 export function isFiltered({ animal, side, most, tools }: Filters): boolean {
   return animal !== undefined || side !== undefined || most !== undefined || tools.length > 0;
 }
+
+/** Added by the keeper, and never taken on to the list. */
+export function isThoughtOf({ kind, history }: Mend): boolean {
+  return kind === 'own' && history.every(({ state }) => state === 'open');
+}

@@ -16,7 +16,7 @@ import { limited, type Shared } from './shared';
 const usualMost = 30_000;
 const mostHours = 40;
 /** Whole rolls come to so much more than what is cut from them that there is room for it. */
-const wholeRolls = 1.5;
+const wholeRolls = 2.5;
 
 export function LimitsPart({
   place,

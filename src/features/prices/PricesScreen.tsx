@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Material } from '@/core/mends/catalogue';
 import { materials } from '@/core/mends/catalogue/prices';
+import { takeOff } from '@/core/mends/shopping/take-off';
 import { currencies, currencyOf, withCurrency } from '@/core/place/currency';
 import { csvOf } from '@/core/formats/csv';
 import { firstShop, soldOf } from '@/core/mends/shopping/shop';
@@ -25,12 +26,10 @@ import { materialName } from '@/words/mend-words';
 import { capital } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { shopGroupNames, shopGroupOf, sizeWords, soldWords } from '@/words/shop-words';
-import { useShopping } from '@/workers/use-shopping';
 import { MaterialPrices } from './MaterialPrices';
 
 export function PricesScreen({ yard }: { readonly yard: Yard }) {
   const { found } = useJudgement(yard);
-  const { list } = useShopping(yard, found.place);
   const { changePlace } = useChanges();
   const { setAllowance, dropOffcut } = useShopChanges();
   const [sought, setSought] = useState('');
@@ -38,7 +37,11 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
   const failed = (error: unknown) => setTrouble(notSavedWords(error));
   const { place } = yard;
   const shop = yard.shop ?? firstShop(place);
-  const wanted = useMemo(() => new Set(list?.lines.map(({ sold }) => sold.material) ?? []), [list]);
+  const wanted = useMemo(() => {
+    const planned = yard.mends.filter(({ state }) => state === 'planned');
+    const { stretches, lengths, counts } = takeOff(found.place, planned);
+    return new Set([...stretches, ...lengths, ...counts].map(({ material }) => material));
+  }, [found.place, yard.mends]);
   const shown = materials.filter((it) => isSold(it) && isNamed(it, place.units, sought));
   const mine = new Set(shop.prices.map(({ material }) => material));
   return (

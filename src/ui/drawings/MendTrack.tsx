@@ -10,6 +10,8 @@ interface Props {
   readonly state: MendState;
   readonly width: number;
   readonly says: string;
+  /** Never planned: it is not open again, it has not begun. */
+  readonly isThoughtOf?: boolean;
 }
 
 const height = 34;
@@ -20,12 +22,12 @@ export function stationAt(index: number, width: number): number {
   return inset + (index * (width - 2 * inset)) / (mendStates.length - 1);
 }
 
-export function MendTrack({ state, width, says }: Props) {
+export function MendTrack({ state, width, says, isThoughtOf = false }: Props) {
   const at = mendStates.indexOf(state);
   const here = stationAt(at, width);
   const end = stationAt(mendStates.length - 1, width);
   const y = height / 2;
-  const isOpen = state === 'open';
+  const isOpen = state === 'open' && !isThoughtOf;
   const tone = {
     open: color.open,
     planned: color.hours,
