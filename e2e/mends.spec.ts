@@ -57,7 +57,7 @@ test.describe('with the service worker', () => {
 
     // Cut: one board, drawn; what is left of it is in stock.
     await expect(headline(page)).toHaveText('1 piece to cut');
-    await expect(page.getByText(/^1850 mm: Board along the sill, north 2/)).toBeVisible();
+    await expect(page.getByText(/^1850 mm\. Board along the sill: north 2/)).toBeVisible();
     await expect(page.getByRole('img', { name: '2.4 m, cut into 1 piece' })).toBeVisible();
     await expect(page.getByText('1 piece, used before any roll is bought')).toBeVisible();
     await page.goto('/mends/shopping');

@@ -90,10 +90,16 @@ export function unitPriceWords(place: Place, { material, size, cents }: Sold): s
   return `${moneyWords(place, Math.round(cents / quantity))} ${by[prices[material].by]}`;
 }
 
-/** "Board along the sill, north 2; Door stop, gate". */
+/** "Board along the sill: north 2, north 3; Stop battens round the frame: gate". */
 export function forWhat(place: Place, mends: readonly Mend[], ids: readonly string[]): string {
-  const own = ids.flatMap((id) => mends.find((it) => it.id === id) ?? []);
-  return own.map((mend) => `${mendName(mend)}, ${whereWords(place, mend)}`).join('; ');
+  const wheres = new Map<string, string[]>();
+  for (const id of ids) {
+    const mend = mends.find((it) => it.id === id);
+    if (!mend) continue;
+    const name = mendName(mend);
+    wheres.set(name, [...(wheres.get(name) ?? []), whereWords(place, mend)]);
+  }
+  return [...wheres].map(([name, where]) => `${name}: ${where.join(', ')}`).join('; ');
 }
 
 /** "1.85 m × 600 mm", "1.85 m". */

@@ -9,6 +9,7 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { CuttingDrawing } from '@/ui/drawings/CuttingDrawing';
 import { space } from '@/ui/theme/tokens';
+import { paperWidth, usePrinting } from '@/ui/theme/printing';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { distanceWords } from '@/words/length-words';
 import { materialName } from '@/words/mend-words';
@@ -24,7 +25,8 @@ interface Props {
 
 export function CutMaterialPart({ yard, material, cutting, pieces }: Props) {
   const { place, mends } = yard;
-  const width = usePageWidth('readable') - 2 * space.l;
+  const page = usePageWidth('readable');
+  const width = (usePrinting() ? paperWidth : page) - 2 * space.l;
   const isBoard = cutting.rolls.every(({ roll }) => roll.width <= 1);
   const saw = isBoard ? kerf.value : 0;
   const strips = cutting.rolls.flatMap(({ sections }) => sections.flatMap((it) => it.strips));
@@ -69,7 +71,7 @@ export function CutMaterialPart({ yard, material, cutting, pieces }: Props) {
               </Txt>
               <Txt style={styles.words}>
                 {sizeOf(length, wide)}
-                {own && `: ${forWhat(place, mends, own.mends)}`}
+                {own && `. ${forWhat(place, mends, own.mends)}`}
                 {own?.part && `, ${own.part.at} of ${own.part.of}`}
                 {own?.joinedOnTheWay &&
                   '. Longer than anything sold: join it where there is wood behind it'}

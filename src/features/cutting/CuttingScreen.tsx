@@ -18,7 +18,6 @@ import { cautionWords } from '@/words/mend-words';
 import { count } from '@/words/names';
 import { useShopping } from '@/workers/use-shopping';
 import { CutMaterialPart } from './CutMaterialPart';
-import { printOnOnePage } from './print-on-one-page';
 
 export function CuttingScreen({ yard }: { readonly yard: Yard }) {
   const { found } = useJudgement(yard);
@@ -32,74 +31,76 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
   );
   return (
     <Screen>
-      <View style={styles.head}>
-        <ScreenOnly>
-          <BackLink href="/mends/shopping" name="Shopping" />
-        </ScreenOnly>
-        <Txt kind="title">
-          {pieces === 0 ? 'Nothing to cut' : `${count(pieces, 'piece')} to cut`}
-        </Txt>
-        {pieces > 0 && (
-          <Txt tone="ink2">
-            {yard.place.name}. Crosscut along the dashed lines first, then slit along. Measure on
-            the wall again before you cut.
-          </Txt>
-        )}
-        {isWorking && (
-          <Txt tone="ink2" live>
-            Working out how it is cut …
-          </Txt>
-        )}
-        {failed && (
-          <Notice>It could not be worked out in this browser. Nothing was changed.</Notice>
-        )}
-        {hasWire && <Notice tone="hours">{cautionWords['cut-wire']}</Notice>}
-        {pieces > 0 && (
+      <div className="one-page">
+        <View style={styles.head}>
           <ScreenOnly>
-            <Button look="plain" label="Print on one page" onPress={printOnOnePage} />
+            <BackLink href="/mends/shopping" name="Shopping" />
           </ScreenOnly>
-        )}
-      </View>
-      {toDo.map((purchase) => (
-        <View key={purchase.id}>
-          <View style={styles.from}>
-            <Txt kind="heading">Bought {dayWords(purchase.date)}</Txt>
-          </View>
-          {purchase.cuttings.map((it) => (
-            <CutMaterialPart key={it.material} yard={yard} {...it} />
-          ))}
-        </View>
-      ))}
-      {list && list.cut.length > 0 && (
-        <View>
-          {toDo.length > 0 && (
-            <View style={styles.from}>
-              <Txt kind="heading">Still to buy</Txt>
-            </View>
-          )}
-          {list.cut.map((it) => (
-            <CutMaterialPart key={it.material} yard={yard} {...it} />
-          ))}
-        </View>
-      )}
-      {pieces === 0 && (
-        <Part title="What comes here">
-          <Txt tone="ink2">
-            Mesh, sheet, boards and battens of mends that are planned or bought, until they are
-            done. Other things are only counted.
+          <Txt kind="title">
+            {pieces === 0 ? 'Nothing to cut' : `${count(pieces, 'piece')} to cut`}
           </Txt>
-        </Part>
-      )}
-      <ScreenOnly>
-        <View style={styles.links}>
-          <LinkRow href="/mends/prices" says="Offcuts in stock">
-            <Txt kind="strong">Offcuts in stock</Txt>
-            <Txt tone="holds">
-              {count(yard.shop?.offcuts.length ?? 0, 'piece')}, used before any roll is bought
+          {pieces > 0 && (
+            <Txt tone="ink2">
+              {yard.place.name}. Crosscut along the dashed lines first, then slit along. Measure on
+              the wall again before you cut.
             </Txt>
-          </LinkRow>
+          )}
+          {isWorking && (
+            <Txt tone="ink2" live>
+              Working out how it is cut …
+            </Txt>
+          )}
+          {failed && (
+            <Notice>It could not be worked out in this browser. Nothing was changed.</Notice>
+          )}
+          {hasWire && <Notice tone="hours">{cautionWords['cut-wire']}</Notice>}
+          {pieces > 0 && (
+            <ScreenOnly>
+              <Button look="plain" label="Print on one page" onPress={() => window.print()} />
+            </ScreenOnly>
+          )}
         </View>
-      </ScreenOnly>
+        {toDo.map((purchase) => (
+          <View key={purchase.id}>
+            <View style={styles.from}>
+              <Txt kind="heading">Bought {dayWords(purchase.date)}</Txt>
+            </View>
+            {purchase.cuttings.map((it) => (
+              <CutMaterialPart key={it.material} yard={yard} {...it} />
+            ))}
+          </View>
+        ))}
+        {list && list.cut.length > 0 && (
+          <View>
+            {toDo.length > 0 && (
+              <View style={styles.from}>
+                <Txt kind="heading">Still to buy</Txt>
+              </View>
+            )}
+            {list.cut.map((it) => (
+              <CutMaterialPart key={it.material} yard={yard} {...it} />
+            ))}
+          </View>
+        )}
+        {pieces === 0 && (
+          <Part title="What comes here">
+            <Txt tone="ink2">
+              Mesh, sheet, boards and battens of mends that are planned or bought, until they are
+              done. Other things are only counted.
+            </Txt>
+          </Part>
+        )}
+        <ScreenOnly>
+          <View style={styles.links}>
+            <LinkRow href="/mends/prices" says="Offcuts in stock">
+              <Txt kind="strong">Offcuts in stock</Txt>
+              <Txt tone="holds">
+                {count(yard.shop?.offcuts.length ?? 0, 'piece')}, used before any roll is bought
+              </Txt>
+            </LinkRow>
+          </View>
+        </ScreenOnly>
+      </div>
     </Screen>
   );
 }

@@ -2,7 +2,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
+import type { Line, ShoppingList } from '@/core/mends/shopping/shopping-list';
+import type { Sold } from '@/core/mends/shopping/sold';
 import type { Mend } from '@/core/place/mend';
 import type { Yard } from '@/store/records';
 import { useShopChanges } from '@/store/use-shop-changes';
@@ -79,8 +80,8 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
                         <Txt kind="label">{moneyWords(place, cents)}</Txt>
                       </View>
                       <Txt kind="small" tone="ink2">
-                        {forWhat(place, mends, ids)}.
-                        {sold.seen === undefined && ' Our round price.'}
+                        {isFirst(lines, sold) && `${forWhat(place, mends, ids)}. `}
+                        {sold.seen === undefined && 'Our round price.'}
                       </Txt>
                     </CheckRow>
                   ))}
@@ -129,6 +130,11 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
       )}
     </Screen>
   );
+}
+
+/** What it is for stands with the first size of a material. */
+function isFirst(lines: readonly Line[], { id, material }: Sold): boolean {
+  return lines.find(({ sold }) => sold.material === material)?.sold.id === id;
 }
 
 function Headline({

@@ -73,7 +73,7 @@ function Row({ cut, numberOf, labelOf, leftOf, width, row, end, scale }: RowProp
   const cutTo = row.reduce((sum, it) => Math.max(sum, it.from + it.length), 0);
   const used = (cutTo - start) * scale;
   const room = width - 2 - used;
-  const endWidth = Math.min(end * scale, room, width * longestEnd);
+  const endWidth = Math.min(end * scale, room, isBoard ? Infinity : width * longestEnd);
   const isBroken = end * scale > endWidth + 1;
   return (
     <Svg width={width} height={height + 4} aria-hidden>

@@ -18,7 +18,7 @@ const printRules = [
   // Columns beside each other and columns that scroll are made for a window.
   '#root,#root>div,[role=main],[role=main]>div{display:block!important;height:auto!important}',
   '[role=navigation],.screen-only,.screen-only *{display:none!important}',
-  '[role=group],svg{break-inside:avoid}',
+  'svg,[role=img],[role=checkbox]{break-inside:avoid}',
   'h1,h2,h3{break-after:avoid}',
 ].join('\n');
 

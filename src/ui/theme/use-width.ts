@@ -1,5 +1,6 @@
 import { useCallback, useState } from 'react';
 import type { LayoutChangeEvent } from 'react-native';
+import { paperWidth, usePrinting } from './printing';
 
 /**
  * Width of a view as laid out. Until it is known it is `guess`, so that the first paint already has its drawing
@@ -13,5 +14,5 @@ export function useWidth(guess: number): {
   const onLayout = useCallback((event: LayoutChangeEvent) => {
     setWidth(Math.floor(event.nativeEvent.layout.width));
   }, []);
-  return { width, onLayout };
+  return { width: usePrinting() ? paperWidth : width, onLayout };
 }

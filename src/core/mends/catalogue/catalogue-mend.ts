@@ -119,7 +119,8 @@ export function coverSize(weak: WeakSpot): { length: number; height: number } {
   const band = weak.bay.bands.find((it) => it.id === weak.spot.item);
   const opening = weak.bay.openings.find((it) => it.id === weak.spot.item);
   if (opening) return { length: opening.width + overlap, height: opening.height + overlap };
-  const height = band ? band.to - band.from : weak.bay.height;
+  // What lies flat has a band without a height: it reaches over the whole of the bay.
+  const height = band && band.to > band.from ? band.to - band.from : weak.bay.height;
   return { length: weak.bay.width, height: height + overlap };
 }
 

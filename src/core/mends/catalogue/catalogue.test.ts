@@ -1,4 +1,6 @@
 /** The catalogue as a whole: every attack has a lasting mend, harm is looked at for each, nothing stands without a price. */
+import { tamarackBank } from '../../../../demo/tamarack-bank';
+import type { WeakSpot } from '../weak-spot';
 import { animals, animalIds } from '../../tables/animals';
 import { meshes } from '../../tables/meshes';
 import type { SpotKind } from '../../place/mend';
@@ -92,4 +94,18 @@ it('an overhang is offered only against what has a sufficient set for one', () =
     const offered = targets?.(weak, { used: 0, strict: 0, animal: id });
     if (animals[id].flies || !animals[id].over) expect(offered).toBeUndefined();
   }
+});
+
+test('lining a roof takes mesh for all of it, not for a band without a height', () => {
+  const roof = tamarackBank.place.faces.find(({ id }) => id === 'hoop-roof')?.bays[0];
+  const band = roof?.bands[0];
+  if (!roof || !band) throw new Error('the hoop has a roof');
+  const weak: WeakSpot = {
+    spot: { kind: 'mesh', item: band.id },
+    bay: roof,
+    letsBy: ['fisher'],
+    parts: [],
+  };
+  const [mesh] = catalogue['line-welded-25'].takes(weak);
+  expect(mesh).toMatchObject({ length: roof.width, height: roof.height + 100 });
 });
