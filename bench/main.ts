@@ -7,6 +7,7 @@ import { performancePage } from './performance-page';
 import { planningCost } from './planning';
 import { repaint } from './repaint';
 import { firstLoad } from './size';
+import { tenYearsCost } from './ten-years';
 
 async function main(): Promise<void> {
   const root = resolve(__dirname, '..');
@@ -22,7 +23,14 @@ async function main(): Promise<void> {
   }
   const painted = await repaint(server.address);
   server.close();
-  const page = performancePage(load, scores, judgingCost(), painted, await planningCost());
+  const page = performancePage(
+    load,
+    scores,
+    judgingCost(),
+    painted,
+    await planningCost(),
+    tenYearsCost(),
+  );
   writeFileSync(join(root, 'docs', 'performance.md'), page);
   console.log(page);
 }

@@ -4,6 +4,7 @@ import type { Scores } from './lighthouse.mjs';
 import type { Repaint } from './repaint';
 import type { PlanningCost } from './planning';
 import type { FirstLoad } from './size';
+import type { TenYearsCost } from './ten-years';
 
 const aims = { scriptKb: 450, performance: 0.85, frameMs: 17, slowMs: 100 };
 
@@ -13,6 +14,7 @@ export function performancePage(
   judging: JudgingCost,
   painted: Repaint,
   planned: PlanningCost,
+  years: TenYearsCost,
 ): string {
   const met = (ok: boolean) => (ok ? 'met' : 'not met');
   const worst = Math.min(...scores.map(({ performance }) => performance));
@@ -82,6 +84,11 @@ the place counts as sound, so that there is something to be won); five sums of m
 | a general exact solver (HiGHS) on the same, in times of ours | ${planned.highsTimes} |
 | ${planned.beyond.candidates} candidates, 30 animals: the worst sum (aim 5000 ms: ${met(planned.beyond.worstMs < 5100)}) | ${planned.beyond.worstMs} ms, proved gap ${planned.beyond.gap} |
 | the same, from place to problem | ${planned.beyond.buildMs} ms |
+
+## Ten years
+
+${years.walks} weekly walks with ${years.readings} readings, ${years.mends} mends: read, checked, judged, set in order in ${years.openMs} ms (aim 300: ${met(years.openMs < 300)}), ${years.times} times as long as the
+place without them. Without the database's own time.
 
 ## What was done for it
 

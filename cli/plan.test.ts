@@ -17,6 +17,7 @@ function plan(...args: string[]) {
 
 /** As much of it as the reader outside needs. */
 interface Printed {
+  wholeCents: number;
   chosen: string[];
   cents: number;
   before: number;
@@ -96,7 +97,7 @@ test('what is printed is by its schema', () => {
 });
 
 test.each(['5', '15', '30', '60'])('no set within %s leaves fewer, by brute force', (budget) => {
-  const it = printed('--budget', budget);
+  const it = printed('--budget', budget, '--by-metre');
   const sets = everySet(it).filter(({ cents }) => cents <= Number(budget) * 100);
   const least = Math.min(...sets.map(({ set }) => leftBy(it, set)));
   expect(it.after).toBeCloseTo(least, 8);
@@ -112,6 +113,17 @@ test.each(['5', '15', '30', '60'])('no set within %s leaves fewer, by brute forc
     expect(point.after).toBeCloseTo(best, 8);
   }
 });
+
+test.each(['20', '40', '100'])(
+  'with %s whole rolls, boards and packs can be paid for',
+  (budget) => {
+    const it = printed('--budget', budget);
+    expect(it.wholeCents).toBeLessThanOrEqual(Number(budget) * 100);
+    expect(it.wholeCents).toBeGreaterThanOrEqual(it.cents);
+    // By the metre there is never less to be had for the money.
+    expect(it.after).toBeGreaterThanOrEqual(printed('--budget', budget, '--by-metre').after - 1e-9);
+  },
+);
 
 test('in words, with the least sum where nothing can be bought', () => {
   expect(plan(demo, '--budget', '20').stdout).toContain('No other set of these mends does better.');

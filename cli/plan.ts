@@ -1,6 +1,7 @@
 /**
- * `npm run -s plan -- FILE [--budget N] [--hours H] [--longest MINUTES] [--must ID] [--wont ID] [--shut-out ANIMAL] [--date
- * YYYY-MM-DD] [--json]`: the mends that leave the fewest birds to be taken for the money and hours there are.
+ * `npm run -s plan -- FILE [--budget N] [--hours H] [--by-metre] [--longest MINUTES] [--must ID] [--wont ID] [--shut-out ANIMAL]
+ * [--date YYYY-MM-DD] [--json]`: the mends that leave the fewest birds to be taken for the money and hours there are. The budget is for whole
+ * rolls, boards and packs, unless it is to be reckoned by the metre.
  */
 import { parseArgs } from 'node:util';
 import { planJson, type PlanDocument } from '../src/core/formats/plan-json';
@@ -18,7 +19,7 @@ import { planText } from '../src/words/plan-text';
 import { dayOf, knownOn, readNamedFile, Refusal, run } from './common';
 
 const usage =
-  'Usage: npm run -s plan -- FILE [--budget N] [--hours H] [--longest MINUTES] [--must ID] [--wont ID] [--shut-out ANIMAL] [--date YYYY-MM-DD] [--json]';
+  'Usage: npm run -s plan -- FILE [--budget N] [--hours H] [--by-metre] [--longest MINUTES] [--must ID] [--wont ID] [--shut-out ANIMAL] [--date YYYY-MM-DD] [--json]';
 
 function main(): void {
   const { values, positionals } = parseArgs({
@@ -28,6 +29,7 @@ function main(): void {
       date: { type: 'string' },
       budget: { type: 'string' },
       hours: { type: 'string' },
+      'by-metre': { type: 'boolean', default: false },
       longest: { type: 'string' },
       must: { type: 'string', multiple: true },
       wont: { type: 'string', multiple: true },
@@ -62,7 +64,7 @@ function main(): void {
     date,
     planning,
     limits: limitsWithHand(planning, limits),
-    answer: atOnce(answering(planning, limits, undefined, shop)),
+    answer: atOnce(answering(planning, limits, undefined, values['by-metre'] ? undefined : shop)),
     curve: atOnce(curving(planning.problem, { ...limitsWithHand(planning, limits) })),
     stopgaps: stopgaps(found, date ?? `${year}-01-01`, unitPrices),
     ...(animal && {

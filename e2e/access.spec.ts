@@ -17,6 +17,9 @@ const screens: [name: string, path: string][] = [
   ['a fixing', '/walk/n2~bay.fixing'],
   ['the end of a walk', '/walk/end'],
   ['mends', '/mends'],
+  ['what grows old', '/mends/due'],
+  ['records', '/records'],
+  ['report', '/report'],
   ['place', '/place'],
   ['figures', '/figures'],
   ['figures searched', '/figures?find=fox'],
@@ -111,4 +114,26 @@ test('a mend, planned and done, has no violations', async ({ page }) => {
   await page.getByRole('button', { name: 'Mark it done' }).click();
   await expect(page.getByRole('button', { name: 'Measure again' })).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([]);
+});
+
+test('shopping, cutting, prices and mends along the lap have no violations', async ({ page }) => {
+  await openYard(page);
+  await page.goto('/mends/plan');
+  await expect(headline(page)).toHaveText(/^4 mends/);
+  await page.getByRole('button', { name: 'Put 4 mends on my list' }).click();
+  await expect(headline(page)).toHaveText('4 mends in hand');
+  await page.getByRole('button', { name: 'Show only some' }).click();
+  await expectNoViolations(page);
+  await page.goto('/mends/shopping');
+  await expect(headline(page)).toHaveText(/to buy$/);
+  await page.getByRole('checkbox').first().click();
+  await expectNoViolations(page);
+  await page.goto('/mends/cutting');
+  await expect(headline(page)).toHaveText('1 piece to cut');
+  await expectNoViolations(page);
+  await page.goto('/mends/prices');
+  await page.getByRole('button', { name: /^Board, \d on sale/ }).click();
+  await page.getByRole('button', { name: 'Board, 2.4 m: change' }).click();
+  await page.getByRole('button', { name: 'Add another size' }).click();
+  await expectNoViolations(page);
 });

@@ -41,6 +41,39 @@ async function secondDemo(page: Page): Promise<void> {
   await page.getByText(/^Tamarack Bank · /).waitFor();
 }
 
+/** The whole plan on the list, one mend of it further on. */
+async function inHand(page: Page): Promise<void> {
+  await page.getByText(/^4 mends/).waitFor();
+  await page.getByRole('button', { name: /^Put \d mends on my list/ }).click();
+  await page.getByRole('link', { name: /^Board along the sill/ }).click();
+  await page.getByRole('button', { name: 'Bought the things' }).click();
+  await page.getByRole('button', { name: 'Mark it done' }).click();
+  await page.getByRole('button', { name: 'Measure again' }).waitFor();
+  await page.getByRole('navigation').getByRole('link', { name: 'Mends' }).click();
+  await page.getByText('4 mends in hand').waitFor();
+}
+
+async function shopping(page: Page): Promise<void> {
+  await page.getByText(/^4 mends/).waitFor();
+  await page.getByRole('button', { name: /^Put \d mends on my list/ }).click();
+  await page.getByText('4 mends in hand').waitFor();
+  await page.goto(new URL('/mends/shopping', page.url()).href);
+  await page.getByRole('checkbox').first().click();
+  await page.getByRole('checkbox', { checked: true }).waitFor();
+}
+
+async function cutting(page: Page): Promise<void> {
+  await secondDemo(page);
+  await page.goto(new URL('/mends/plan', page.url()).href);
+  await page.getByText(/^The bend is at/).waitFor();
+  await page.getByRole('button', { name: 'Money: no limit' }).click();
+  await page.getByRole('button', { name: /^Put \d\d mends on my list/ }).click();
+  await page.getByText(/mends in hand$/).waitFor();
+  await page.goto(new URL('/mends/cutting', page.url()).href);
+  await page.getByText(/pieces to cut$/).waitFor();
+  await page.getByRole('heading', { name: '½ in welded mesh' }).scrollIntoViewIfNeeded();
+}
+
 const shots: readonly Shot[] = [
   { name: 'yard-phone', path: '/', size: phone },
   { name: 'yard-wide', path: '/', size: wide },
@@ -52,15 +85,11 @@ const shots: readonly Shot[] = [
     size: phone,
     before: (page) => type(page, '34'),
   },
-  {
-    name: 'question-wide',
-    path: '/walk/s4-high-1~layer.mesh',
-    size: wide,
-    before: (page) => page.getByRole('radio', { name: /25 mm hex netting/ }).click(),
-  },
   { name: 'mend-phone', path: '/way/n2', size: phone, before: doneMend },
-  { name: 'plan-phone', path: '/mends/plan', size: phone, before: planned },
   { name: 'plan-wide', path: '/mends/plan', size: wide, before: planned },
+  { name: 'mends-wide', path: '/mends/plan', size: wide, before: inHand },
+  { name: 'shopping-phone', path: '/mends/plan', size: phone, before: shopping },
+  { name: 'cutting-wide', path: '/places', size: wide, before: cutting },
   { name: 'yard-dusk-phone', path: '/', size: phone, dusk: true },
   { name: 'second-demo-wide', path: '/places', size: wide, before: secondDemo },
   {
@@ -76,7 +105,6 @@ const shots: readonly Shot[] = [
     },
   },
   { name: 'place-phone', path: '/place', size: phone },
-  { name: 'begin-phone', path: '/begin', size: phone },
   { name: 'animal-wide', path: '/animal/stoat', size: wide },
   { name: 'item-phone', path: '/item/n2', size: phone },
   {

@@ -1,0 +1,102 @@
+/** A place walked every week for ten years, with 300 mends: what it takes to open, against the same place without any of it. */
+import { samphireYard } from '../demo/samphire-yard';
+import { placeSchema } from '../src/core/formats/place-schema';
+import { mendSchema, walkSchema } from '../src/core/formats/record-schemas';
+import { ageingOf } from '../src/core/rounds/ageing';
+import { timeline } from '../src/core/mends/timeline';
+import type { Mend } from '../src/core/place/mend';
+import type { Walk } from '../src/core/place/walk';
+import { judge } from '../src/core/score/judge';
+import { pack, unpack } from '../src/store/records';
+
+export interface TenYearsCost {
+  readonly walks: number;
+  readonly readings: number;
+  readonly mends: number;
+  /** Reading and checking every record, judging it, and setting its records and ages in order, ms. */
+  readonly openMs: number;
+  readonly times: number;
+}
+
+const weeks = 520;
+
+/** Each week another part of what the demo's walk read, the same values again. */
+function weeklyWalks(): Walk[] {
+  const [first] = samphireYard.walks;
+  if (!first) throw new Error('the demo was walked');
+  const begun = Date.parse('2016-12-01T10:00:00Z');
+  return Array.from({ length: weeks }, (_, week): Walk => {
+    const at = new Date(begun + week * 7 * 86_400_000).toISOString();
+    const from = (week * perWalk) % first.readings.length;
+    const readings = first.readings
+      .slice(from, from + perWalk)
+      .map((it, index) => ({ ...it, id: `r${week}-${index}`, at }));
+    return { ...first, id: `${at.slice(0, 10)}-0001`, date: at.slice(0, 10), readings };
+  });
+}
+
+const perWalk = 12;
+
+function manyMends(): Mend[] {
+  return Array.from({ length: 300 }, (_, at): Mend => ({
+    id: `m${at}`,
+    placeId: samphireYard.place.id,
+    kind: 'sill-board',
+    bay: `n${1 + (at % 3)}`,
+    spot: { kind: 'ground', item: `n${1 + (at % 3)}` },
+    stops: ['norway-rat', 'stoat'],
+    targets: [{ item: `n${1 + (at % 3)}`, attribute: 'ground.gap', value: { atMost: 12 } }],
+    state: 'held',
+    history: (['planned', 'bought', 'done', 'held'] as const).map((state, step) => ({
+      state,
+      at: `20${17 + (at % 9)}-0${1 + (at % 9)}-1${step}T10:00:00Z`,
+    })),
+  }));
+}
+
+export function tenYearsCost(): TenYearsCost {
+  const [walks, mends] = [weeklyWalks(), manyMends()];
+  const full = texts(walks, mends);
+  const empty = texts([], []);
+  const [openMs, emptyMs] = [median(() => open(full)), median(() => open(empty))];
+  return {
+    walks: walks.length,
+    readings: walks.reduce((sum, it) => sum + it.readings.length, 0),
+    mends: mends.length,
+    openMs: Math.round(openMs),
+    times: Math.round((openMs / emptyMs) * 10) / 10,
+  };
+}
+
+interface Texts {
+  readonly place: string;
+  readonly walks: readonly string[];
+  readonly mends: readonly string[];
+}
+
+const texts = (walks: readonly Walk[], mends: readonly Mend[]): Texts => ({
+  place: pack(samphireYard.place),
+  walks: walks.map(pack),
+  mends: mends.map(pack),
+});
+
+/** As the store does it, without the database. */
+function open({ place: text, walks: walkTexts, mends: mendTexts }: Texts): void {
+  const today = '2026-11-26';
+  const place = unpack('place/x', text, placeSchema);
+  const walks = walkTexts.map((it) => unpack('walk/x/y', it, walkSchema));
+  const mends = mendTexts.map((it) => unpack('mend/x/y', it, mendSchema));
+  const { found } = judge(place, walks, { date: today, log: [] });
+  ageingOf(found.place, found.provenance, mends, today);
+  timeline({ walks, mends, sightings: [], purchases: [] });
+}
+
+function median(work: () => void): number {
+  work();
+  const times = Array.from({ length: 5 }, () => {
+    const start = performance.now();
+    work();
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return times[2] ?? 0;
+}
