@@ -217,6 +217,8 @@ export function amountWords(place: Place, amount: Amount): string {
 }
 
 export function materialName(units: Place['units'], material: Material): string {
+  // A board along a sill and boarding by the sheet are two things in a shop.
+  if (material === 'solid-board') return 'boarding sheet';
   if (material in meshNames) {
     return meshNames[material as keyof typeof meshNames][unitIndex({ units })];
   }

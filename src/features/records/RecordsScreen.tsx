@@ -61,7 +61,7 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.list}>
           {byDay(shown.slice(0, most)).map(({ date, events: own }) => (
             <View key={date} role="group" aria-label={dayWords(date)} style={styles.day}>
-              <Txt kind="sub">{dayWords(date)}</Txt>
+              <Txt kind="strong">{dayWords(date)}</Txt>
               {own.map((event, at) => (
                 <Txt key={at} tone={toneOf(event)}>
                   {eventWords(found.place, event)}

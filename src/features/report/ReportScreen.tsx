@@ -14,6 +14,7 @@ import { Screen } from '@/ui/controls/Screen';
 import { ScreenOnly } from '@/ui/controls/ScreenOnly';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
+import { usePrinting } from '@/ui/theme/printing';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useRouter } from 'expo-router';
 import { dayWords } from '@/words/day-words';
@@ -31,6 +32,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
   const look = useLook();
   const judgement = useJudgement(yard, look);
   const guess = usePageWidth('readable');
+  const printing = usePrinting();
   const { found, waysIn, slowWays, marks, whereabouts, hold, stops } = judgement;
   const { list, mends: planned } = useShopping(yard, found.place);
   const answer = headline(judgement);
@@ -65,7 +67,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
       </View>
       <View role="group" aria-label="Plan and lap">
         <PlanSheet {...drawn} whereabouts={whereabouts} tallest={340} />
-        <LapSheet {...drawn} day={look.day} whole />
+        <LapSheet {...drawn} day={look.day} whole={printing} />
       </View>
       <Part title={`${count(waysIn.length, 'way in', 'ways in')}`}>
         {waysIn.map((way, index) => (

@@ -11,7 +11,7 @@ const rules = (palette: Palette): string =>
 
 /** On paper: ink on white, nothing to press, pages as long as what is on them. */
 const printRules = [
-  `:root:root{color-scheme:light;${rules(palettes.light)};--field:#FFFFFF}`,
+  `:root:root{color-scheme:light;${rules({ ...palettes.light, field: palettes.light.paper })}}`,
   '@page{margin:14mm}',
   'html,body,#root{height:auto!important;overflow:visible!important;background:#FFFFFF!important}',
   '#root div{overflow:visible!important}',
