@@ -71,7 +71,9 @@ async function cutting(page: Page): Promise<void> {
   await page.getByText(/mends in hand$/).waitFor();
   await page.goto(new URL('/mends/cutting', page.url()).href);
   await page.getByText(/pieces to cut$/).waitFor();
-  await page.getByRole('heading', { name: '½ in welded mesh' }).scrollIntoViewIfNeeded();
+  await page
+    .getByRole('heading', { name: '½ in welded mesh' })
+    .evaluate((it) => it.scrollIntoView());
 }
 
 const shots: readonly Shot[] = [
