@@ -1,9 +1,11 @@
 /** Shopping in plain words: what is sold, in which size, for what. */
+import { csvOf } from '@/core/formats/csv';
 import type { Material } from '@/core/mends/catalogue';
 import { prices } from '@/core/mends/catalogue/prices';
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import { quantityOf, type Sold, type SoldSize } from '@/core/mends/shopping/sold';
 import type { CutPiece } from '@/core/mends/shopping/divide';
+import { currencyOf } from '@/core/place/currency';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
 import { meshes } from '@/core/tables/meshes';
@@ -137,4 +139,41 @@ export function shoppingText(
     `In all ${moneyWords(place, list.cents)}; with ${moneyWords(place, list.allowance)} to spare ${moneyWords(place, list.total)}.`,
     '',
   ].join('\n');
+}
+
+/** The list as a table: one line of it a row. */
+export function shoppingCsv(
+  place: Place,
+  mends: readonly Mend[],
+  list: ShoppingList,
+  ticked: readonly string[],
+): string {
+  return csvOf(
+    [
+      'Group',
+      'What',
+      'Count',
+      `Price each (${currencyOf(place)})`,
+      'Sum',
+      'For',
+      'Price seen',
+      'Ticked',
+    ],
+    [
+      ...list.lines.map(({ sold, count, cents, mends: ids }) => [
+        shopGroupNames[shopGroupOf(sold.material)],
+        soldWords(place, sold),
+        count,
+        sold.cents / 100,
+        cents / 100,
+        forWhat(place, mends, ids),
+        sold.seen ?? '',
+        ticked.includes(sold.id) ? 'yes' : 'no',
+      ]),
+      ...list.own.map(({ mend, cents }) => {
+        const name = forWhat(place, mends, [mend]);
+        return ['For your own mends', name, 1, cents / 100, cents / 100, name, '', 'no'];
+      }),
+    ],
+  );
 }

@@ -5,8 +5,7 @@ import type { Material } from '@/core/mends/catalogue';
 import { materials } from '@/core/mends/catalogue/prices';
 import { takeOff } from '@/core/mends/shopping/take-off';
 import { currencies, currencyOf, withCurrency } from '@/core/place/currency';
-import { csvOf } from '@/core/formats/csv';
-import { firstShop, soldOf } from '@/core/mends/shopping/shop';
+import { firstShop } from '@/core/mends/shopping/shop';
 import { saveAs } from '@/features/place/save-as';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
@@ -23,8 +22,8 @@ import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { materialName } from '@/words/mend-words';
-import { capital } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
+import { isSold, pricesCsv } from '@/words/price-words';
 import { shopGroupNames, shopGroupOf, sizeWords, soldWords } from '@/words/shop-words';
 import { MaterialPrices } from './MaterialPrices';
 
@@ -100,7 +99,7 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
         <Button
           look="plain"
           label="Save all prices as a table (CSV)"
-          onPress={() => saveAs(`${place.id}-prices.csv`, pricesCsv(yard), 'text/csv')}
+          onPress={() => saveAs(`${place.id}-prices.csv`, pricesCsv(place, shop), 'text/csv')}
         />
       </Part>
       {[
@@ -123,30 +122,9 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
 
 const allowances = ['0', '5', '10', '20'].map((it) => [it, `${it} %`] as const);
 
-/** Stones are picked up. */
-const isSold = (material: Material): boolean => material !== 'stones' && material !== 'masonry';
-
 function isNamed(material: Material, units: Yard['place']['units'], sought: string): boolean {
   const words = `${materialName(units, material)} ${shopGroupNames[shopGroupOf(material)]}`;
   return words.toLowerCase().includes(sought.trim().toLowerCase());
-}
-
-/** Every size of everything, with the day its price was seen. */
-export function pricesCsv({ place, shop = firstShop(place) }: Yard): string {
-  return csvOf(
-    ['Material', 'Size', `Price (${currencyOf(place)})`, 'Seen', 'Whose'],
-    materials
-      .filter(isSold)
-      .flatMap((material) =>
-        soldOf(material, place, shop).map(({ size, cents, seen }) => [
-          capital(materialName(place.units, material)),
-          sizeWords(place, size),
-          cents / 100,
-          seen ?? '',
-          seen === undefined ? 'a round sum of ours' : 'yours',
-        ]),
-      ),
-  );
 }
 
 const styles = StyleSheet.create({

@@ -1,7 +1,6 @@
 /** The list to others: as text, as a table, on paper. */
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { csvOf } from '@/core/formats/csv';
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
@@ -9,8 +8,7 @@ import { saveAs } from '@/features/place/save-as';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { currencyOf } from '@/core/place/currency';
-import { forWhat, shopGroupNames, shopGroupOf, shoppingText, soldWords } from '@/words/shop-words';
+import { shoppingCsv, shoppingText } from '@/words/shop-words';
 
 interface Props {
   readonly place: Place;
@@ -63,36 +61,6 @@ async function shareText(title: string, text: string): Promise<string | undefine
     saveAs('shopping.txt', text, 'text/plain');
     return 'Saved as a text file.';
   }
-}
-
-export function shoppingCsv(
-  place: Place,
-  mends: readonly Mend[],
-  list: ShoppingList,
-  ticked: readonly string[],
-): string {
-  return csvOf(
-    [
-      'Group',
-      'What',
-      'Count',
-      `Price each (${currencyOf(place)})`,
-      'Sum',
-      'For',
-      'Price seen',
-      'Ticked',
-    ],
-    list.lines.map(({ sold, count, cents, mends: ids }) => [
-      shopGroupNames[shopGroupOf(sold.material)],
-      soldWords(place, sold),
-      count,
-      sold.cents / 100,
-      cents / 100,
-      forWhat(place, mends, ids),
-      sold.seen ?? '',
-      ticked.includes(sold.id) ? 'yes' : 'no',
-    ]),
-  );
 }
 
 const styles = StyleSheet.create({
