@@ -94,7 +94,7 @@ test('a keeper walks, finds a gap, mends it, measures again and sees it hold', a
   await expect(headline(page)).toHaveText('2 ways in tonight');
   await expect(page.getByText(answer ?? '')).toBeVisible();
   await go(page, 'Mends');
-  await expect(page.getByRole('heading', { name: 'Holding' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Board along the sill, holds/ })).toBeVisible();
   expect(await exportPlace(page)).toBe(text);
 });
 
@@ -121,5 +121,5 @@ test('a held mend that a later walk finds worse opens again', async ({ page }) =
   await onwardWith(page, '30');
   await expect(headline(page)).toHaveText('What holds the nest lid shut?');
   await page.goto('/mends');
-  await expect(page.getByRole('heading', { name: 'Open again' })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Stop battens .*, open again/ })).toBeVisible();
 });

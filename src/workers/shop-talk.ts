@@ -11,4 +11,5 @@ export interface ToShop {
   readonly shop: Shop;
 }
 
-export type FromShop = { readonly list: ShoppingList };
+/** First what was found quickly, then what was found when all was looked at. */
+export type FromShop = { readonly list: ShoppingList; readonly isFinal: boolean };

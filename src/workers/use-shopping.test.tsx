@@ -60,18 +60,23 @@ afterEach(() => {
   delete (globalThis as { Worker?: unknown }).Worker;
 });
 
-function answer(worker: HandWorker | undefined): void {
+function answer(worker: HandWorker | undefined, isFinal = true): void {
   const asked = worker?.heard;
   if (!asked) throw new Error('nothing was asked');
   const list = shoppingList(asked.found, asked.mends, asked.shop);
-  act(() => worker?.onmessage?.({ data: { list } }));
+  act(() => worker?.onmessage?.({ data: { list, isFinal } }));
 }
 
 test('asks for what is planned only, and shows the answer', () => {
   const { result } = renderHook(({ yard }) => useShopping(yard, found), {
     initialProps: { yard: yardWith('a') },
   });
-  expect(result.current).toMatchObject({ isWorking: true, failed: false });
+  expect(result.current).toMatchObject({ list: undefined, isWorking: true, failed: false });
+  // What was found quickly is there to be read, while it is looked for something cheaper.
+  answer(HandWorker.made[0], false);
+  expect(result.current.list).toBeDefined();
+  expect(result.current.isWorking).toBe(true);
+  expect(HandWorker.made).toHaveLength(1);
   expect(HandWorker.made[0]?.heard?.mends.map(({ id }) => id)).toEqual(['a']);
   answer(HandWorker.made[0]);
   expect(result.current.isWorking).toBe(false);

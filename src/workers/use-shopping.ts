@@ -10,6 +10,7 @@ import type { FromShop, ToShop } from './shop-talk';
 export interface Shopping {
   /** Absent while it is being worked out for the first time. */
   readonly list: ShoppingList | undefined;
+  /** It may yet be had for less. */
   readonly isWorking: boolean;
   readonly failed: boolean;
   /** What it is for. */
@@ -19,6 +20,7 @@ export interface Shopping {
 
 interface Answered extends ToShop {
   readonly list: ShoppingList;
+  readonly isFinal: boolean;
 }
 
 let last: Answered | undefined;
@@ -42,12 +44,12 @@ export function useShopping(yard: Yard, found: Place): Shopping {
   const asked = useMemo((): ToShop => ({ found, mends: planned, shop }), [found, planned, shop]);
   const [told, setTold] = useState<{ readonly asked: ToShop; readonly failed: boolean }>();
   const known = last && isSame(last, asked) ? last : undefined;
-  const isKnown = known !== undefined;
+  const isKnown = known?.isFinal === true;
   useEffect(() => {
     if (typeof Worker === 'undefined' || isKnown) return undefined;
     const worker = new Worker(new URL('./shop.worker', window.location.href));
     worker.onmessage = ({ data }: MessageEvent<FromShop>) => {
-      last = { ...asked, list: data.list };
+      last = { ...asked, ...data };
       setTold({ asked, failed: false });
     };
     worker.onerror = () => setTold({ asked, failed: true });
@@ -55,5 +57,5 @@ export function useShopping(yard: Yard, found: Place): Shopping {
     return () => worker.terminate();
   }, [asked, isKnown]);
   const failed = typeof Worker === 'undefined' || (told?.asked === asked && told.failed);
-  return { list: known?.list, isWorking: !known && !failed, failed, mends: planned, shop };
+  return { list: known?.list, isWorking: !isKnown && !failed, failed, mends: planned, shop };
 }

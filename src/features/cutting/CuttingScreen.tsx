@@ -47,7 +47,7 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
           )}
           {isWorking && (
             <Txt tone="ink2" live>
-              Working out how it is cut …
+              {list ? 'Looking whether it can be cut for less …' : 'Working out how it is cut …'}
             </Txt>
           )}
           {failed && (

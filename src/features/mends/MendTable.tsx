@@ -61,7 +61,7 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
   return (
     <Link href={{ pathname: '/mends/[id]', params: { id: mend.id } }} asChild>
       <Pressable
-        aria-label={`${mendName(mend)}, ${whereWords(place, mend)}, ${mendStateWords[mend.state]}`}
+        aria-label={`${mendName(mend)}, ${mendStateWords[mend.state]}, ${whereWords(place, mend)}`}
         style={StyleSheet.flatten(styles.row)}
       >
         <View style={styles.what}>

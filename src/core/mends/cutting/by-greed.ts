@@ -3,7 +3,15 @@
  * longest piece left and filled up as well as can be (minimum slack, as Gupta and Ho 1999 fill bins; recalled from memory). Something
  * to measure others by, and the answer where there are too many pieces to search.
  */
-import { areaOf, sumBy, type Piece, type Roll, type Section, type Strip } from './cutting';
+import {
+  areaOf,
+  commonDivisor,
+  sumBy,
+  type Piece,
+  type Roll,
+  type Section,
+  type Strip,
+} from './cutting';
 import type { Packed } from './packing';
 
 export interface Found {
@@ -104,8 +112,4 @@ function fullest(pieces: readonly Piece[], width: number): Piece[] {
     at -= piece.width / unit;
   }
   return row;
-}
-
-function commonDivisor(a: number, b: number): number {
-  return b === 0 ? a : commonDivisor(b, a % b);
 }

@@ -7,6 +7,7 @@ import { heapOf } from '../../heap';
 import { isOfLengths, turnedBack, turnedPiece, turnedRoll } from './of-lengths';
 import { areaOf, fitsOn, sumBy, type Cut, type Cutting, type Piece, type Roll } from './cutting';
 import { byGreed } from './by-greed';
+import { dualBound, type DualBound } from './dual-bound';
 import { packing } from './packing';
 import { restBound } from './rest-bound';
 
@@ -15,13 +16,25 @@ export interface CuttingLimits {
   readonly ofOneSet: number;
   /** Of all sets together. */
   readonly inAll: number;
+  /** Whether prices are put on the pieces to prove more: it takes its time before anything is looked at. */
+  readonly withPrices: boolean;
 }
 
+/** Enough for most; what it does not prove is said. */
+export const quick: CuttingLimits = { ofOneSet: 2000, inAll: 8000, withPrices: false };
+
 /** Each state takes longer to look at the more pieces there are. */
-export function cuttingLimits(pieces: number): CuttingLimits {
+export function thorough(pieces: number): CuttingLimits {
   const share = Math.min(1, (30 / Math.max(1, pieces)) ** 2);
-  return { ofOneSet: Math.ceil(60_000 * share), inAll: Math.ceil(400_000 * share) };
+  return {
+    ofOneSet: Math.ceil(60_000 * share),
+    inAll: Math.ceil(400_000 * share),
+    withPrices: pieces <= mostPriced,
+  };
 }
+
+/** More pieces than that are not proved in any time a keeper waits. */
+const mostPriced = 80;
 
 /** A set of rolls: how many of each. */
 interface RollSet {
@@ -34,10 +47,11 @@ interface RollSet {
   readonly from: number;
 }
 
+/** `limits`: where none are given it is searched quickly, and thoroughly only where that proves too little. */
 export function cheapestCutting(
   given: readonly Piece[],
   sold: readonly Roll[],
-  limits: CuttingLimits = cuttingLimits(given.length),
+  limits?: CuttingLimits,
 ): Cut {
   const tooLarge = given.filter((piece) => !sold.some((roll) => fitsOn(piece, roll)));
   if (tooLarge.length > 0) return { tooLarge: tooLarge.map(({ id }) => id) };
@@ -48,10 +62,17 @@ export function cheapestCutting(
     .filter((roll) => !stock.includes(roll))
     .filter((roll) => pieces.some((piece) => fitsOn(piece, roll)));
   const own = stock.flatMap(eachOf);
-  const cutting = isOfLengths(pieces, sold)
-    ? cutOfLengths(pieces, own, bought, limits)
-    : searched(pieces, own, bought, limits);
+  const search = (within: CuttingLimits): Cutting | undefined =>
+    isOfLengths(pieces, sold)
+      ? cutOfLengths(pieces, own, bought, within)
+      : searched(pieces, own, bought, within);
+  const first = search(limits ?? quick);
+  const cutting = first && !limits && !isProved(first) ? search(thorough(given.length)) : first;
   return cutting ? { cutting } : { tooLarge: given.map(({ id }) => id) };
+}
+
+function isProved({ cents, lowestCents, waste, leastWaste }: Cutting): boolean {
+  return lowestCents >= cents && leastWaste >= waste;
 }
 
 function cutOfLengths(
@@ -79,7 +100,11 @@ function searched(
   bought: readonly Roll[],
   limits: CuttingLimits,
 ): Cutting | undefined {
+  let best = byGreed(pieces, stock, bought);
+  if (!best) return undefined;
   const wanted = sumBy(pieces, areaOf);
+  const atLeast = limits.withPrices ? leastMoney(pieces, stock, bought, best.cents) : 0;
+  const dualOf = limits.withPrices ? areaBounds(pieces, best.packed.area) : () => noBound;
   const needed = sectionsNeeded(pieces, [...stock, ...bought]);
   const inStock = sumBy(stock, areaOf);
   const density = Math.min(...bought.map((roll) => roll.cents / areaOf(roll)), Infinity);
@@ -90,7 +115,7 @@ function searched(
     const missing = Math.max(0, needed - area);
     // Money is whole hundredths.
     const least = missing === 0 ? cents : Math.ceil(cents + missing * density - 1e-6);
-    return { counts, cents, area, least, from };
+    return { counts, cents, area, least: Math.max(least, atLeast), from };
   };
   const rollsOf = ({ counts }: RollSet): Roll[] => [
     ...stock,
@@ -105,8 +130,6 @@ function searched(
       0,
     ),
   );
-  let best = byGreed(pieces, stock, bought);
-  if (!best) return undefined;
   let lowest = Infinity;
   let left = limits.inAll;
   let isLeastWaste = true;
@@ -116,11 +139,13 @@ function searched(
       isLeastWaste = false;
       break;
     }
-    if (set.area >= needed) {
-      const rolls = rollsOf(set);
+    const rolls = rollsOf(set);
+    const isHopeful = set.area >= needed && set.cents >= atLeast && takesAll(pieces, rolls);
+    const dual = isHopeful ? dualOf(rolls) : undefined;
+    if (dual && dual.whole <= set.area + 1) {
       const below = set.cents < best.cents ? Infinity : best.packed.area;
       const most = Math.min(left, limits.ofOneSet);
-      const { packed, proved, nodes } = packing(pieces, rolls, below, most);
+      const { packed, proved, nodes } = packing(pieces, rolls, below, most, dual);
       left -= nodes;
       if (!proved) isLeastWaste = false;
       if (!proved && !packed) lowest = Math.min(lowest, set.cents);
@@ -143,7 +168,40 @@ function searched(
     cents,
     lowestCents: Math.min(lowest, cents),
     waste,
-    leastWaste: isLeastWaste && lowest >= cents ? waste : 0,
+    leastWaste: isLeastWaste && lowest >= cents ? waste : Math.max(0, needed - wanted),
+  };
+}
+
+const noBound: DualBound = { whole: 0, rest: () => 0 };
+
+const takesAll = (pieces: readonly Piece[], rolls: readonly Roll[]): boolean =>
+  pieces.every((piece) => rolls.some((roll) => fitsOn(piece, roll)));
+
+/** Each section costs its share of the roll that it is cut from. What is in stock costs nothing, and then nothing is known. */
+function leastMoney(
+  pieces: readonly Piece[],
+  stock: readonly Roll[],
+  bought: readonly Roll[],
+  above: number,
+): number {
+  if (stock.length > 0) return 0;
+  const strips = bought.map(({ width, length: whole, cents }) => ({
+    width,
+    costOf: (length: number) => (length * cents) / whole,
+  }));
+  return Math.ceil(dualBound(pieces, strips, above).whole - 1e-6);
+}
+
+/** Bounds of the area of sections, one for each choice of widths. */
+function areaBounds(pieces: readonly Piece[], above: number) {
+  const known = new Map<string, DualBound>();
+  return (rolls: readonly Roll[]): DualBound => {
+    const widths = [...new Set(rolls.map(({ width }) => width))].sort((a, b) => a - b);
+    const key = widths.join();
+    const strips = widths.map((width) => ({ width, costOf: (length: number) => length * width }));
+    const bound = known.get(key) ?? dualBound(pieces, strips, above);
+    known.set(key, bound);
+    return bound;
   };
 }
 

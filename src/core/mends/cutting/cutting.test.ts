@@ -3,6 +3,8 @@ import fc from 'fast-check';
 import loadHighs from 'highs';
 import { cuttingLp } from '../../tests/cutting-as-lp';
 import { cheapestCutting } from './cheapest-cutting';
+import { dualBound } from './dual-bound';
+import { packing } from './packing';
 import { areaOf, sumBy, type Cutting, type Piece, type Roll } from './cutting';
 
 jest.setTimeout(300_000);
@@ -102,6 +104,49 @@ test('whatever the pieces: all are cut, none over another, and never for less th
     }),
     { numRuns: 25 },
   );
+});
+
+test('no bound is above what is found, and each tells of the rest as of the whole', () => {
+  fc.assert(
+    fc.property(somePieces(7), (given) => {
+      const pieces = [...given].sort((a, b) => b.length - a.length || b.width - a.width);
+      const strips = [600, 900, 1200].map((width) => ({
+        width,
+        costOf: (length: number) => length * width,
+      }));
+      const endless = strips.map(({ width }) => ({ id: `${width}`, width, length: 1e6, cents: 1 }));
+      const { whole, rest } = dualBound(pieces, strips, sumBy(pieces, areaOf) * 3);
+      // One roll of each width is more than enough: only the sections are of interest.
+      const { packed } = packing(pieces, endless, Infinity, 20_000, { whole: 0, rest: () => 0 });
+      expect(whole).toBeLessThanOrEqual((packed?.area ?? 0) + 1e-3);
+      expect(rest(0, [])).toBeCloseTo(whole, 3);
+      expect(rest(pieces.length, [300])).toBeCloseTo(0, 6);
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('thirty pieces and six roll sizes are proved to the cent', () => {
+  const lengths = fc.integer({ min: 60, max: 320 }).map((it) => it * 10);
+  const widths = fc.constantFrom(150, 250, 300, 600, 700);
+  const cases = fc.sample(
+    fc.array(fc.record({ length: lengths, width: widths }), { minLength: 30, maxLength: 30 }),
+    { seed: 11, numRuns: 8 },
+  );
+  const rolls = [
+    [600, 5000, 3000],
+    [900, 5000, 4500],
+    [600, 10_000, 5280],
+    [900, 10_000, 7920],
+    [900, 25_000, 18_000],
+    [1200, 25_000, 24_000],
+  ].map(([width = 0, length = 0, cents = 0], at): Roll => ({ id: `r${at}`, width, length, cents }));
+  for (const given of cases) {
+    const pieces = given.map((it, at): Piece => ({ id: `p${at}`, ...it }));
+    const ours = cut(pieces, rolls);
+    expectCuttable(pieces, ours);
+    expect(ours.lowestCents).toBe(ours.cents);
+  }
 });
 
 test('pieces too wide for the cheaper roll are not cut from it', () => {

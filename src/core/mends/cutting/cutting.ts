@@ -62,3 +62,8 @@ export const sumBy = <T>(all: readonly T[], of: (it: T) => number): number =>
 export function fitsOn(piece: Piece, roll: Roll): boolean {
   return piece.length <= roll.length && piece.width <= roll.width;
 }
+
+/** Of whole numbers. */
+export function commonDivisor(a: number, b: number): number {
+  return b === 0 ? a : commonDivisor(b, a % b);
+}

@@ -4,6 +4,7 @@
  * the length: states that are alike in these are looked at once.
  */
 import { areaOf, sumBy, type Piece, type Roll, type Section } from './cutting';
+import type { DualBound } from './dual-bound';
 import { restBound, type RestBound } from './rest-bound';
 
 export interface Packed {
@@ -41,20 +42,21 @@ interface Search {
   broken: boolean;
   /** Least that any sections can come to. */
   readonly floor: number;
+  readonly dual: DualBound;
   best: Packed | undefined;
   limit: number;
 }
 
 /**
  * `pieces`: the longest first. `below`: only what takes less area of sections is of interest. `mostNodes`: how long to search.
- * `any`: the first that is found will do.
+ * `dual`: what sections of these widths cost in area at the least.
  */
 export function packing(
   pieces: readonly Piece[],
   rolls: readonly Roll[],
   below: number,
   mostNodes: number,
-  any = false,
+  dual: DualBound,
 ): Packing {
   const search: Search = {
     rolls,
@@ -66,9 +68,11 @@ export function packing(
     mostNodes,
     nodes: 0,
     broken: false,
-    floor: any ? Infinity : leastArea(pieces, rolls),
+    floor: Math.max(dual.whole, leastArea(pieces, rolls)),
+    dual,
     best: undefined,
-    limit: below,
+    // Sections cannot come to more than the rolls have.
+    limit: Math.min(below, sumBy(rolls, areaOf) + 1),
   };
   place(search, 0, 0);
   return { packed: search.best, proved: !search.broken, nodes: search.nodes };
@@ -86,14 +90,16 @@ function place(search: Search, index: number, area: number): boolean {
   if (!piece) {
     search.best = laidOut(search, area);
     search.limit = area;
-    return area <= search.floor;
+    return area <= search.floor + 1;
   }
   if (search.nodes > search.mostNodes) {
     search.broken = true;
     return true;
   }
+  const gaps = search.sections.map(({ left }) => left);
+  if (area + search.dual.rest(index, gaps) >= search.limit) return false;
   const needs = search.bounds[index]?.({
-    gaps: search.sections.map(({ left }) => left),
+    gaps,
     rolls: search.rolls.map(({ width }, roll) => ({ width, left: search.lengthLeft[roll] ?? 0 })),
   });
   if (needs === undefined || area + needs >= search.limit) return false;

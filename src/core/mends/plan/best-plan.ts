@@ -52,13 +52,20 @@ const tolerance = 1e-9;
 /** Whether a set is not to be had though it is within the limits; every set that it is part of is not to be had either. */
 export type Refuses = (chosen: readonly number[]) => boolean;
 
+export interface Others {
+  readonly refuses?: Refuses;
+  /** A plan that can be had, to measure others by; the same as what is asked for must be in it. */
+  readonly known?: readonly number[];
+}
+
 /** `report` is told now and then; where it answers false, the best so far is the answer, with what is proved of it. */
 export function* planning(
   given: PlanProblem,
   limits: Limits,
   report: (progress: Progress) => boolean = () => true,
-  refuses?: Refuses,
+  others: Others = {},
 ): Steps<Plan> {
+  const { refuses, known } = others;
   const start = startOf(given, limits);
   // What is dearer by the metre may be had beside others for nothing more: then none stands for another.
   const problem = refuses ? given : without(given, dominated(given, start));
@@ -73,7 +80,8 @@ export function* planning(
     return { choice, ...sums, ...rest, work: sums.minutes + work };
   };
   const root = look(start);
-  let best = root;
+  const had = known && look(known.reduce((it, one) => making(problem, it, one), start));
+  let best = had && isBetter(had, root) ? had : root;
   let nodes = 1;
   const open = heapOf<Node>(isBefore);
   const isHopeful = (node: Node): boolean =>

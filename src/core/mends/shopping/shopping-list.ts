@@ -4,7 +4,7 @@ import type { Place } from '../../place/place';
 import type { Figure } from '../../tables/figure';
 import { materials } from '../catalogue/prices';
 import type { Material } from '../catalogue';
-import { cheapestCutting } from '../cutting/cheapest-cutting';
+import { cheapestCutting, quick, type CuttingLimits } from '../cutting/cheapest-cutting';
 import type { Cutting, Roll } from '../cutting/cutting';
 import { cheapestCover, type Taken } from './covering';
 import { divided, dividedLengths, divisions, type CutPiece } from './divide';
@@ -47,10 +47,15 @@ export const kerf: Figure = {
   note: 'A hand or circular saw takes about 3 mm.',
 };
 
-/** `found`: with readings laid over it; lengths are as they were measured. */
-export function shoppingList(found: Place, mends: readonly Mend[], shop: Shop): ShoppingList {
+/** `found`: with readings laid over it; lengths are as they were measured. `limits`: of the search, where it has to be quick. */
+export function shoppingList(
+  found: Place,
+  mends: readonly Mend[],
+  shop: Shop,
+  limits?: CuttingLimits,
+): ShoppingList {
   const taken = takeOff(found, mends);
-  const bought = materials.map((material) => buy(material, taken, found, shop));
+  const bought = materials.map((material) => buy(material, taken, found, shop, limits));
   const lines = bought.flatMap((it) => it.lines);
   const own = mends.flatMap(({ id, own: it }) => (it ? [{ mend: id, cents: it.cents }] : []));
   const cents = [...lines, ...own].reduce((sum, it) => sum + it.cents, 0);
@@ -76,7 +81,13 @@ interface Bought {
   readonly notSold?: ShoppingList['notSold'][number];
 }
 
-function buy(material: Material, taken: TakeOff, place: Place, shop: Shop): Bought {
+function buy(
+  material: Material,
+  taken: TakeOff,
+  place: Place,
+  shop: Shop,
+  limits: CuttingLimits | undefined,
+): Bought {
   const isOwn = (it: { readonly material: Material }): boolean => it.material === material;
   const stretches = taken.stretches.filter(isOwn);
   const lengths = taken.lengths.filter(isOwn);
@@ -105,7 +116,8 @@ function buy(material: Material, taken: TakeOff, place: Place, shop: Shop): Boug
         ? [dividedLengths(lengths, rolls.map(withoutSaw(saw))).map(withSaw(saw))]
         : divisions(rolls).map((it) => divided(stretches, rolls, it))
   ).flatMap((pieces) => {
-    const result = cheapestCutting(pieces, rolls);
+    // Every way of dividing is looked at quickly, and only the best of them once more.
+    const result = cheapestCutting(pieces, rolls, quick);
     return 'cutting' in result ? [{ pieces, cutting: result.cutting }] : [];
   });
   const [best] = tried.sort(
@@ -115,7 +127,10 @@ function buy(material: Material, taken: TakeOff, place: Place, shop: Shop): Boug
       a.cutting.waste - b.cutting.waste,
   );
   if (!best) return { lines: [], notSold: { material, mends } };
-  return { lines: linesOf(best.cutting, sold, mends), cut: { material, ...best } };
+  const { pieces } = best;
+  const again = limits === quick ? undefined : cheapestCutting(pieces, rolls);
+  const cutting = again && 'cutting' in again ? again.cutting : best.cutting;
+  return { lines: linesOf(cutting, sold, mends), cut: { material, pieces, cutting } };
 }
 
 const withSaw =
