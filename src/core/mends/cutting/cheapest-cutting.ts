@@ -159,12 +159,15 @@ function searched(
       if ((counts[at] ?? 0) <= count && next.least <= best.cents) open.push(next);
     }
   }
-  const waste = best.packed.area - wanted;
-  const { cents, packed } = best;
+  const { packed } = best;
+  const waste = packed.area - wanted;
+  const used = best.rolls
+    .map((roll, at) => ({ roll, sections: packed.sections[at] ?? [] }))
+    .filter(({ sections }) => sections.length > 0);
+  // Where a search was broken off, a roll may be in the set that nothing is cut from.
+  const cents = sumBy(used, ({ roll }) => roll.cents);
   return {
-    rolls: best.rolls
-      .map((roll, at) => ({ roll, sections: packed.sections[at] ?? [] }))
-      .filter(({ sections }) => sections.length > 0),
+    rolls: used,
     cents,
     lowestCents: Math.min(lowest, cents),
     waste,
