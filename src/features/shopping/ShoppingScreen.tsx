@@ -108,7 +108,7 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
                     {count(inBasket, 'line')} of {list.lines.length} ticked. Ticks and the list work
                     with no network.
                   </Txt>
-                  <BuyButton list={list} mends={mends} disabled={isWorking} onTrouble={failedTo} />
+                  <BuyButton list={list} mends={mends} onTrouble={failedTo} />
                   <ShareList place={place} mends={mends} list={list} ticked={shop.ticked} />
                 </Part>
               </ScreenOnly>
@@ -199,13 +199,10 @@ function Sum({ yard: { place, shop }, list }: { yard: Yard; list: ShoppingList }
 function BuyButton({
   list,
   mends,
-  disabled,
   onTrouble,
 }: {
   readonly list: ShoppingList;
   readonly mends: readonly Mend[];
-  /** The list may still change. */
-  readonly disabled: boolean;
   readonly onTrouble: (error: unknown) => void;
 }) {
   const router = useRouter();
@@ -213,7 +210,6 @@ function BuyButton({
   return (
     <Button
       label="All of it is bought"
-      disabled={disabled}
       onPress={() => {
         buy(
           list,

@@ -23,18 +23,21 @@ export interface CuttingLimits {
 /** Enough for most; what it does not prove is said. */
 export const quick: CuttingLimits = { ofOneSet: 2000, inAll: 8000, withPrices: false };
 
+/** Up to this many pieces it is searched until all is proved, but for cases that would take minutes. */
+const fewPieces = 30;
+/** More pieces than that are not proved in any time a keeper waits. */
+const mostPriced = 80;
+
 /** Each state takes longer to look at the more pieces there are. */
 export function thorough(pieces: number): CuttingLimits {
-  const share = Math.min(1, (30 / Math.max(1, pieces)) ** 2);
+  if (pieces <= fewPieces) return { ofOneSet: 400_000, inAll: 3_000_000, withPrices: true };
+  const share = (fewPieces / pieces) ** 2;
   return {
     ofOneSet: Math.ceil(60_000 * share),
     inAll: Math.ceil(400_000 * share),
     withPrices: pieces <= mostPriced,
   };
 }
-
-/** More pieces than that are not proved in any time a keeper waits. */
-const mostPriced = 80;
 
 /** A set of rolls: how many of each. */
 interface RollSet {

@@ -2,15 +2,15 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { cuttingLp } from '../../tests/cutting-as-lp';
-import { cheapestCutting } from './cheapest-cutting';
+import { cheapestCutting, quick, type CuttingLimits } from './cheapest-cutting';
 import { dualBound } from './dual-bound';
 import { packing } from './packing';
 import { areaOf, sumBy, type Cutting, type Piece, type Roll } from './cutting';
 
 jest.setTimeout(300_000);
 
-function cut(pieces: readonly Piece[], rolls: readonly Roll[]): Cutting {
-  const result = cheapestCutting(pieces, rolls);
+function cut(pieces: readonly Piece[], rolls: readonly Roll[], limits?: CuttingLimits): Cutting {
+  const result = cheapestCutting(pieces, rolls, limits);
   if (!('cutting' in result)) throw new Error(`too large: ${result.tooLarge.join()}`);
   return result.cutting;
 }
@@ -94,7 +94,8 @@ test('small cases cost and waste what a general exact solver finds', async () =>
 test('whatever the pieces: all are cut, none over another, and never for less than the area asks', () => {
   fc.assert(
     fc.property(somePieces(30), someRolls(6), (pieces, rolls) => {
-      const ours = cut(pieces, rolls);
+      // Broken off early as well as searched to the end: what is said of it holds either way.
+      const ours = cut(pieces, rolls, { ...quick, withPrices: pieces.length % 2 === 0 });
       expectCuttable(pieces, ours);
       const cheapest = Math.min(...rolls.map((roll) => roll.cents / areaOf(roll)));
       expect(ours.lowestCents).toBeGreaterThanOrEqual(Math.floor(cheapest * sumBy(pieces, areaOf)));

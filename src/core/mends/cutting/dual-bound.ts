@@ -20,6 +20,8 @@ export interface DualBound {
 
 /** Widths are told apart this finely, at least, where they have no common measure: coarser ones only make the bound lower. */
 const fineness = 400;
+/** Where all pieces are as long (boards turned round), sections differ in their width alone: it pays to be finer. */
+const finerFineness = 2000;
 const rounds = 160;
 
 /** `pieces`: the longest first. `above`: what some cutting costs. */
@@ -29,9 +31,10 @@ export function dualBound(
   above: number,
 ): DualBound {
   const widest = Math.max(...strips.map(({ width }) => width));
+  const areAsLong = pieces.every(({ length }) => length === pieces[0]?.length);
   const unit = measureOf(
     [...pieces, ...strips].map(({ width }) => width),
-    widest,
+    widest / (areAsLong ? finerFineness : fineness),
   );
   // Pieces a little narrower and gaps a little wider than they are: what fits, fits here too.
   const widths = pieces.map(({ width }) => Math.floor(width / unit + 1e-9));
@@ -110,9 +113,8 @@ export function dualBound(
 }
 
 /** What measures all of these widths, where that is not too fine. */
-function measureOf(widths: readonly number[], widest: number): number {
-  const common = widths.reduce(commonDivisor, 0);
-  return Math.max(common, widest / fineness);
+function measureOf(widths: readonly number[], finest: number): number {
+  return Math.max(widths.reduce(commonDivisor, 0), finest);
 }
 
 /** By its share of the narrowest strip that it fits. */
