@@ -34,13 +34,15 @@ export async function openAnyFile(
   text: string,
 ): Promise<FileProblem | undefined> {
   // Looked at where it begins, so that a place file is read once.
-  if (!text.slice(0, 100).includes(`"${backupFormat}"`)) return openFile(client, text);
+  if (!isBackup.test(text.slice(0, 500))) return openFile(client, text);
   const read = await readBackup(text);
   if ('problem' in read) return read;
   await keepPlace(client, read.file, read.photos);
   await client.invalidateQueries({ queryKey: photosKey(read.file.place.id) });
   return undefined;
 }
+
+const isBackup = new RegExp(`"format"\\s*:\\s*"${backupFormat}"`);
 
 type ReadBackup = { readonly file: PlaceFile; readonly photos: readonly Photo[] } | FileProblem;
 

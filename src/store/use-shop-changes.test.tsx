@@ -8,6 +8,7 @@ import { firstShop } from '@/core/mends/shopping/shop';
 import { shoppingList } from '@/core/mends/shopping/shopping-list';
 import { applyReadings } from '@/core/place/apply-readings';
 import type { Mend } from '@/core/place/mend';
+import { aMend } from '@/core/tests/a-mend';
 import { redo, undo } from './change-yard';
 import { exportText, keepPlace } from './open-file';
 import { duplicatePlace, removePlace, bringBack } from './places';
@@ -18,17 +19,8 @@ import { useShopChanges } from './use-shop-changes';
 const { place, walks, sightings } = samphireYard;
 const found = applyReadings(place, walks).place;
 
-const apron = (bay: string, state: Mend['state'] = 'planned'): Mend => ({
-  id: `apron ${bay}`,
-  placeId: place.id,
-  kind: 'sill-apron',
-  bay,
-  spot: { kind: 'ground', item: bay },
-  stops: ['norway-rat'],
-  targets: [{ item: bay, attribute: 'ground.gap', value: { atMost: 12.7 } }],
-  state,
-  history: [{ state, at: '2026-11-20T10:00:00Z' }],
-});
+const apron = (bay: string, state: Mend['state'] = 'planned'): Mend =>
+  aMend('sill-apron', bay, { id: `apron ${bay}`, state });
 
 const mends = [apron('n1'), apron('n3'), apron('s1', 'done')];
 

@@ -7,6 +7,7 @@ import { applyReadings } from '@/core/place/apply-readings';
 import { currencyOf, withCurrency } from '@/core/place/currency';
 import type { Mend } from '@/core/place/mend';
 import type { Walk } from '@/core/place/walk';
+import { aMend } from '@/core/tests/a-mend';
 import { failureWords } from './ageing-words';
 import { dueWords } from './day-words';
 import { moneyOfPlan } from './plan-text';
@@ -18,17 +19,7 @@ import { forWhat, pieceWords, shoppingCsv, shoppingText, sizeWords, soldWords } 
 const { place, walks } = samphireYard;
 const found = applyReadings(place, walks).place;
 
-const board = (bay: string): Mend => ({
-  id: `board ${bay}`,
-  placeId: place.id,
-  kind: 'sill-board',
-  bay,
-  spot: { kind: 'ground', item: bay },
-  stops: ['norway-rat'],
-  targets: [{ item: bay, attribute: 'ground.gap', value: { atMost: 12.7 } }],
-  state: 'planned',
-  history: [{ state: 'planned', at: '2026-11-20T10:00:00Z' }],
-});
+const board = (bay: string): Mend => aMend('sill-board', bay, { id: `board ${bay}` });
 const own: Mend = {
   ...board('n3'),
   id: 'own',

@@ -2,6 +2,7 @@
 import { csvOf } from '@/core/formats/csv';
 import type { Material } from '@/core/mends/catalogue';
 import { prices } from '@/core/mends/catalogue/prices';
+import { isBar } from '@/core/mends/shopping/bars';
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import { quantityOf, type Sold, type SoldSize } from '@/core/mends/shopping/sold';
 import type { CutPiece } from '@/core/mends/shopping/divide';
@@ -107,7 +108,7 @@ export function forWhat(place: Place, mends: readonly Mend[], ids: readonly stri
 /** "1.85 m × 600 mm", "1.85 m". */
 export function pieceWords({ units }: Units, piece: Pick<CutPiece, 'length' | 'width'>): string {
   const length = lengthWords(Math.round(piece.length), units);
-  return piece.width <= 1 ? length : `${length} × ${lengthWords(Math.round(piece.width), units)}`;
+  return isBar(piece) ? length : `${length} × ${lengthWords(Math.round(piece.width), units)}`;
 }
 
 /** The list as plain text, to be sent to whoever goes to the shop. */

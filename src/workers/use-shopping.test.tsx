@@ -5,6 +5,7 @@ import { firstShop } from '@/core/mends/shopping/shop';
 import { shoppingList } from '@/core/mends/shopping/shopping-list';
 import { applyReadings } from '@/core/place/apply-readings';
 import type { Mend } from '@/core/place/mend';
+import { aMend } from '@/core/tests/a-mend';
 import type { Yard } from '@/store/records';
 import type { FromShop, ToShop } from './shop-talk';
 import { useShopping } from './use-shopping';
@@ -32,17 +33,7 @@ class HandWorker {
 const { place, walks, sightings } = samphireYard;
 const found = applyReadings(place, walks).place;
 
-const board = (id: string, state: Mend['state']): Mend => ({
-  id,
-  placeId: place.id,
-  kind: 'sill-board',
-  bay: 'n2',
-  spot: { kind: 'ground', item: 'n2' },
-  stops: ['norway-rat'],
-  targets: [{ item: 'n2', attribute: 'ground.gap', value: { atMost: 12.7 } }],
-  state,
-  history: [{ state, at: '2026-11-20T10:00:00Z' }],
-});
+const board = (id: string, state: Mend['state']): Mend => aMend('sill-board', 'n2', { id, state });
 
 const yardWith = (id: string): Yard => ({
   place,

@@ -2,26 +2,23 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { judge } from '../score/judge';
 import type { Mend } from '../place/mend';
+import { aMend } from '../tests/a-mend';
 import { halfDone } from './half-done';
 import { timeline } from './timeline';
 
 const { place, walks, sightings } = samphireYard;
 const judgement = judge(place, walks, { date: '2026-11-26', log: sightings });
 
-const mend = (id: string, state: Mend['state'], stops: Mend['stops']): Mend => ({
-  id,
-  placeId: place.id,
-  kind: 'sill-board',
-  bay: 'n2',
-  spot: { kind: 'ground', item: 'n2' },
-  stops,
-  targets: [{ item: 'n2', attribute: 'ground.gap', value: { atMost: 10 } }],
-  state,
-  history: [
-    { state: 'planned', at: '2026-11-01T08:00:00Z' },
-    ...(state === 'planned' ? [] : [{ state, at: '2026-11-03T08:00:00Z' }]),
-  ],
-});
+const mend = (id: string, state: Mend['state'], stops: Mend['stops']): Mend =>
+  aMend('sill-board', 'n2', {
+    id,
+    stops,
+    state,
+    history: [
+      { state: 'planned', at: '2026-11-01T08:00:00Z' },
+      ...(state === 'planned' ? [] : [{ state, at: '2026-11-03T08:00:00Z' }]),
+    ],
+  });
 
 test('three sides of four: the animal still comes in, and by which way is said', () => {
   const mends = [

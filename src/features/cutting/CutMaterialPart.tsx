@@ -2,7 +2,7 @@
 import { StyleSheet, View } from 'react-native';
 import type { Cutting } from '@/core/mends/cutting/cutting';
 import type { CutPiece } from '@/core/mends/shopping/divide';
-import { kerf } from '@/core/mends/shopping/shopping-list';
+import { isBar, kerf } from '@/core/mends/shopping/bars';
 import type { Material } from '@/core/mends/catalogue';
 import type { Yard } from '@/store/records';
 import { Part } from '@/ui/controls/Part';
@@ -27,7 +27,7 @@ export function CutMaterialPart({ yard, material, cutting, pieces }: Props) {
   const { place, mends } = yard;
   const page = usePageWidth('readable');
   const width = (usePrinting() ? paperWidth : page) - 2 * space.l;
-  const isBoard = cutting.rolls.every(({ roll }) => roll.width <= 1);
+  const isBoard = cutting.rolls.every(({ roll }) => isBar(roll));
   const saw = isBoard ? kerf.value : 0;
   const strips = cutting.rolls.flatMap(({ sections }) => sections.flatMap((it) => it.strips));
   const numbers = new Map(strips.map(({ piece }, at) => [piece, String(at + 1)]));
@@ -55,7 +55,7 @@ export function CutMaterialPart({ yard, material, cutting, pieces }: Props) {
               width={width}
               numberOf={(piece) => numbers.get(piece) ?? ''}
               labelOf={sizeOf}
-              leftOf={(length) => distanceWords(length, place.units)}
+              leftOf={(length) => distanceWords(length - saw, place.units)}
               says={`${capital(name.trim())}, cut into ${of}`}
             />
           </View>

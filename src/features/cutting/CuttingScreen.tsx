@@ -1,6 +1,7 @@
 /** How what is bought is cut: every roll, sheet and board drawn to scale, its pieces listed with where each goes. */
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { isBar } from '@/core/mends/shopping/bars';
 import type { Purchase } from '@/core/mends/shopping/shop';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
@@ -27,7 +28,7 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
     (list?.cut ?? []).reduce((sum, it) => sum + it.pieces.length, 0) +
     toDo.reduce((sum, it) => sum + piecesOf(it), 0);
   const hasWire = [...(list?.cut ?? []), ...toDo.flatMap((it) => it.cuttings)].some(({ cutting }) =>
-    cutting.rolls.some(({ roll }) => roll.width > 1),
+    cutting.rolls.some(({ roll }) => !isBar(roll)),
   );
   return (
     <Screen>

@@ -5,6 +5,7 @@ import type { Material } from '@/core/mends/catalogue';
 import { materials } from '@/core/mends/catalogue/prices';
 import { takeOff } from '@/core/mends/shopping/take-off';
 import { currencies, currencyOf, withCurrency } from '@/core/place/currency';
+import { isBar } from '@/core/mends/shopping/bars';
 import { firstShop } from '@/core/mends/shopping/shop';
 import { saveAs } from '@/features/place/save-as';
 import type { Yard } from '@/store/records';
@@ -80,7 +81,9 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
               <Txt style={styles.words}>
                 {soldWords(place, {
                   material,
-                  size: width <= 1 ? { form: 'bar', length } : { form: 'sheet', length, width },
+                  size: isBar({ width })
+                    ? { form: 'bar', length }
+                    : { form: 'sheet', length, width },
                 })}
               </Txt>
               <Button

@@ -5,6 +5,7 @@
 import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import type { CutRoll, Section } from '@/core/mends/cutting/cutting';
+import { isBar } from '@/core/mends/shopping/bars';
 import { color, space } from '../theme/tokens';
 import { SvgText } from './SvgText';
 
@@ -29,7 +30,7 @@ const longestEnd = 0.3;
 export function CuttingDrawing(props: Props) {
   const { cut, width, says } = props;
   const { roll, sections } = cut;
-  const isBoard = roll.width <= 1;
+  const isBoard = isBar(roll);
   const longest = Math.max(...sections.map(({ length }) => length));
   const used = sections.reduce((sum, it) => Math.max(sum, it.from + it.length), 0);
   const end = roll.length - used;
@@ -66,7 +67,7 @@ interface RowProps extends Props {
 }
 
 function Row({ cut, numberOf, labelOf, leftOf, width, row, end, scale }: RowProps) {
-  const isBoard = cut.roll.width <= 1;
+  const isBoard = isBar(cut.roll);
   const across = isBoard ? boardHeight : scale;
   const height = cut.roll.width * across;
   const start = row[0]?.from ?? 0;

@@ -107,7 +107,7 @@ export function wholeCost(
 ): ShoppingList {
   const mends = chosen
     .flatMap((it) => candidates[it]?.mend ?? [])
-    .filter(({ state, history }) => history.length === 0 || !bought.includes(state));
+    .filter(({ state }) => !bought.includes(state));
   return shoppingList(ready, mends, shop, quick);
 }
 

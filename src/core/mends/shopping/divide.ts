@@ -2,6 +2,7 @@
 import type { BayId } from '../../place/place';
 import type { Material } from '../catalogue';
 import type { Piece, Roll } from '../cutting/cutting';
+import { barWidth } from './bars';
 import type { Length, Stretch } from './take-off';
 
 export interface CutPiece extends Piece {
@@ -25,11 +26,7 @@ export interface Division {
 export function divisions(rolls: readonly Roll[]): Division[] {
   const lengths = [...new Set(rolls.map(({ length }) => length))];
   const widths = [...new Set(rolls.map(({ width }) => width))];
-  return widths.flatMap((strip) =>
-    [...lengths, 0]
-      .filter((longest) => longest === 0 || rolls.some((it) => it.length >= longest))
-      .map((longest) => ({ longest, strip })),
-  );
+  return widths.flatMap((strip) => [...lengths, 0].map((longest) => ({ longest, strip })));
 }
 
 export function divided(
@@ -86,6 +83,8 @@ function laidOut(stretch: Stretch, rolls: readonly Roll[], strip: number): Laid 
   if (length <= widest && height <= most && joints.length === 0) {
     return { along: height, across: [length] };
   }
+  // What is hardly wider than the overlap never comes to the other side.
+  if (strip < 2 * overlap) return { along: length, across: [height] };
   const across: number[] = [];
   let left = height;
   while (left > widest || (left > strip && across.length === 0)) {
@@ -126,7 +125,8 @@ function segmentsOf(
 }
 
 function cutUp(length: number, overlap: number, most: number, from: number, to: number): Segment[] {
-  if (length <= most) return [{ length, from, to, isForced: false }];
+  // Too short to be joined: whole, and so too large for what is sold.
+  if (length <= most || most < 2 * overlap) return [{ length, from, to, isForced: false }];
   const parts = Math.ceil((length - overlap) / (most - overlap));
   const own = Math.ceil((length + (parts - 1) * overlap) / parts);
   return Array.from({ length: parts }, () => ({ length: own, from, to, isForced: true }));
@@ -142,7 +142,7 @@ export function dividedLengths(lengths: readonly Length[], rolls: readonly Roll[
       mends: [mend],
       bays: [bay],
       length: wholeMillimetres(part.length),
-      width: 1,
+      width: barWidth,
       ...(all.length > 1 && { part: { at: at + 1, of: all.length } }),
       ...(part.isForced && { joinedOnTheWay: true as const }),
     })),

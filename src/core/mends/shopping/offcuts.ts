@@ -1,6 +1,7 @@
 /** What is left of rolls, sheets and boards when all is cut, as far as it is of use for another mend. */
 import type { Figure } from '../../tables/figure';
 import type { Cutting } from '../cutting/cutting';
+import { isBar, kerf } from './bars';
 import type { MaterialCutting, Offcut } from './shop';
 
 const useful = (value: number, note: string): Figure => ({
@@ -33,11 +34,13 @@ function leftOf({ rolls }: Cutting): Pick<Offcut, 'length' | 'width'>[] {
         length,
         width: roll.width - strips.reduce((sum, it) => sum + it.width, 0),
       }));
-      return [{ length: roll.length - end, width: roll.width }, ...beside];
+      // Boards are reckoned a saw's cut longer than they are.
+      const saw = isBar(roll) ? kerf.value : 0;
+      return [{ length: roll.length - end - saw, width: roll.width }, ...beside];
     })
     .filter(({ length, width }) => {
-      const isBar = width === 1;
-      return length >= leastOffcut.length.value && (isBar || width >= leastOffcut.width.value);
+      const isWide = isBar({ width }) || width >= leastOffcut.width.value;
+      return length >= leastOffcut.length.value && isWide;
     });
 }
 

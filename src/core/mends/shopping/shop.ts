@@ -78,7 +78,9 @@ export function soldOf(
   { setting }: Pick<Place, 'setting'>,
   shop: Pick<Shop, 'prices'>,
 ): Sold[] {
-  const own = shop.prices.filter((it) => it.material === material);
+  const form = soldByDefault(material, setting.region)[0]?.size.form;
+  // A pack of mesh or a sheet of screws can only come from a file.
+  const own = shop.prices.filter((it) => it.material === material && it.size.form === form);
   const ours = soldByDefault(material, setting.region).filter(
     ({ id }) => !own.some((it) => it.id === id),
   );

@@ -1,11 +1,11 @@
 /** What has to be bought for mends, and how it is cut: whole rolls, boards and packs, for the least money, then the least waste. */
 import type { Mend } from '../../place/mend';
 import type { Place } from '../../place/place';
-import type { Figure } from '../../tables/figure';
 import { materials } from '../catalogue/prices';
 import type { Material } from '../catalogue';
 import { cheapestCutting, quick, type CuttingLimits } from '../cutting/cheapest-cutting';
 import type { Cutting, Roll } from '../cutting/cutting';
+import { barWidth, kerf } from './bars';
 import { cheapestCover, type Taken } from './covering';
 import { divided, dividedLengths, divisions, type CutPiece } from './divide';
 import { soldOf, type Offcut, type Shop } from './shop';
@@ -37,15 +37,6 @@ export interface ShoppingList {
   readonly allowance: number;
   readonly total: number;
 }
-
-/** What a saw takes of a board at each cut, mm. */
-export const kerf: Figure = {
-  value: 3,
-  unit: 'mm',
-  source: 'trade',
-  mark: 'common-practice',
-  note: 'A hand or circular saw takes about 3 mm.',
-};
 
 /** `found`: with readings laid over it; lengths are as they were measured. `limits`: of the search, where it has to be quick. */
 export function shoppingList(
@@ -139,9 +130,6 @@ const withSaw =
 const withoutSaw =
   (saw: number) =>
   (roll: Roll): Roll => ({ ...roll, length: roll.length - saw });
-
-/** Width of what has none that matters. */
-const barWidth = 1;
 
 function rollOf({ id, size, cents }: Sold): Roll[] {
   if (size.form === 'bar') return [{ id, length: size.length, width: barWidth, cents }];

@@ -1,166 +1,25 @@
-/** Take-off, rolls and sums, held against arithmetic by hand and against what always holds. */
+/** Packs, prices, sums, stock and plans that the shop can be paid for, held against arithmetic by hand and against what always holds. */
 import fc from 'fast-check';
 import { samphireYard } from '../../../../demo/samphire-yard';
 import { applyReadings } from '../../place/apply-readings';
-import { lapOf } from '../../place/lap';
-import type { Mend, MendKind, SpotKind } from '../../place/mend';
+import type { Mend } from '../../place/mend';
 import type { Place } from '../../place/place';
 import { atOnce } from '../../steps';
+import { aMend } from '../../tests/a-mend';
 import { materials } from '../catalogue/prices';
 import { answering } from '../plan/answer';
 import { buildProblem } from '../plan/build-problem';
 import { readyFor } from '../plan/with-mends';
 import { planningWhole, wholeCost } from '../plan/whole-rolls';
 import { cheapestCover } from './covering';
-import { divided } from './divide';
 import { leastOffcut, stockAfter } from './offcuts';
 import { plannedOf } from './planned-of';
 import { firstShop, soldOf, unitPricesOf, defaultUnitPrices, type OwnPrice } from './shop';
 import { shoppingList } from './shopping-list';
 import { soldByDefault, type Sold } from './sold';
-import { apronOverlap, takeOff, type Stretch } from './take-off';
 
 const found = applyReadings(samphireYard.place, samphireYard.walks).place;
 const shop = firstShop(found);
-
-function mendAt(kind: MendKind, bay: string, spot: SpotKind, item = bay): Mend {
-  return {
-    id: `${kind} ${bay}`,
-    placeId: found.id,
-    kind,
-    bay,
-    spot: { kind: spot, item },
-    stops: ['european-badger'],
-    targets: [{ item: bay, attribute: 'skirt.outward', value: { atLeast: 450 } }],
-    state: 'planned',
-    history: [{ state: 'planned', at: '2026-11-01T10:00:00Z' }],
-  };
-}
-
-const width = (id: string): number =>
-  lapOf(found).bays.find(({ bay }) => bay.id === id)?.bay.width ?? NaN;
-
-describe('take-off', () => {
-  test('an apron runs on past the posts, as long as its bays together', () => {
-    const mends = ['n1', 'n2', 'n3'].map((it) => mendAt('sill-apron', it, 'ground'));
-    const { stretches } = takeOff(found, mends);
-    expect(stretches).toHaveLength(1);
-    expect(stretches[0]).toMatchObject({
-      bays: ['n1', 'n2', 'n3'],
-      length: width('n1') + width('n2') + width('n3'),
-      // 450 mm out and a hand of 150 mm up the sill.
-      height: 600,
-      joints: [width('n1'), width('n1') + width('n2')],
-    });
-  });
-
-  test('round an outer corner it is longer by as far as it reaches out', () => {
-    const order = lapOf(found).bays.map(({ bay }) => bay.id);
-    const [last, first] = ['n3', 'e1'];
-    expect(order.indexOf(first)).toBe(order.indexOf(last) + 1);
-    const { stretches } = takeOff(found, [
-      mendAt('sill-apron', last, 'ground'),
-      mendAt('sill-apron', first, 'ground'),
-    ]);
-    expect(stretches.map(({ length }) => length)).toEqual([width(last) + 450 + width(first)]);
-  });
-
-  test('bays that do not meet are runs of their own', () => {
-    const { stretches } = takeOff(found, [
-      mendAt('sill-apron', 'n1', 'ground'),
-      mendAt('sill-apron', 'n3', 'ground'),
-    ]);
-    expect(stretches.map(({ bays }) => bays)).toEqual([['n1'], ['n3']]);
-  });
-
-  test('a bay that was taken away is told, and nothing is counted for it', () => {
-    const taken = takeOff(found, [mendAt('sill-apron', 'nowhere', 'ground')]);
-    expect(taken).toEqual({
-      stretches: [],
-      lengths: [],
-      counts: [],
-      untold: ['sill-apron nowhere'],
-    });
-  });
-});
-
-describe('dividing', () => {
-  const run: Stretch = {
-    mends: ['a', 'b', 'c'],
-    bays: ['a', 'b', 'c'],
-    material: 'welded-13',
-    length: 7000,
-    height: 600,
-    joints: [2000, 4500],
-    overlap: 150,
-  };
-  const roll = (length: number, wide = 600) => ({
-    id: `${wide}x${length}`,
-    length,
-    width: wide,
-    cents: 1,
-  });
-
-  test('whole where a roll takes it, else joined at posts with overlap', () => {
-    const lengths = (longest: number) =>
-      divided([run], [roll(10_000)], { longest, strip: 600 }).map(({ length }) => length);
-    expect(lengths(10_000)).toEqual([7000]);
-    expect(lengths(5000)).toEqual([4500 + 150, 2500]);
-    expect(lengths(0)).toEqual([2150, 2650, 2500]);
-  });
-
-  test('of a run each piece is for the bays it lies along', () => {
-    const pieces = divided([run], [roll(5000)], { longest: 5000, strip: 600 });
-    expect(pieces.map(({ bays, mends }) => [bays, mends])).toEqual([
-      [
-        ['a', 'b'],
-        ['a', 'b'],
-      ],
-      [['c'], ['c']],
-    ]);
-  });
-
-  test('higher than any roll is wide: strips side by side, with overlap', () => {
-    const wall: Stretch = { ...run, joints: [], height: 2000, overlap: 50, length: 3000 };
-    const pieces = divided([wall], [roll(10_000, 900)], { longest: 0, strip: 900 });
-    // 900 + 850 + 250 come to 2,000 of wall.
-    expect(pieces.map(({ width: it }) => it)).toEqual([900, 900, 300]);
-    expect(pieces.map(({ part }) => part)).toEqual([
-      { at: 1, of: 3 },
-      { at: 2, of: 3 },
-      { at: 3, of: 3 },
-    ]);
-  });
-
-  test('a narrow panel stands upright instead of in strips', () => {
-    const panel: Stretch = { ...run, joints: [], height: 1900, length: 800 };
-    const [piece, ...more] = divided([panel], [roll(10_000, 900)], { longest: 0, strip: 900 });
-    expect([piece?.length, piece?.width, more.length]).toEqual([1900, 800, 0]);
-  });
-
-  test('pieces cover their stretch whatever it is', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.integer({ min: 300, max: 6000 }), { minLength: 1, maxLength: 6 }),
-        fc.integer({ min: 100, max: 3000 }),
-        fc.constantFrom(0, 3000, 5000, 10_000),
-        (bays, height, longest) => {
-          const joints = bays.slice(1).map((_, at) => sum(bays.slice(0, at + 1)));
-          const names = bays.map((_, at) => `b${at}`);
-          const stretch = { ...run, bays: names, mends: names, length: sum(bays), height, joints };
-          const rolls = [roll(5000, 600), roll(10_000, 900)];
-          const pieces = divided([stretch], rolls, { longest, strip: 900 });
-          const overlapped = sum(pieces.map((it) => it.length * it.width));
-          expect(overlapped).toBeGreaterThanOrEqual(stretch.length * height);
-          for (const it of pieces) {
-            expect(it.length).toBeLessThanOrEqual(10_000);
-            expect(it.width).toBeLessThanOrEqual(900);
-          }
-        },
-      ),
-    );
-  });
-});
 
 const sum = (all: readonly number[]): number => all.reduce((total, it) => total + it, 0);
 
@@ -243,7 +102,7 @@ describe('the price book', () => {
     expect(sold.filter(({ id }) => id === own.id)).toMatchObject([{ cents: 1200, seen: own.seen }]);
     // 12.00 for 3 m² is 4.00 a square metre, less than our 8.
     expect(unitPricesOf(found, { prices: [own] })['welded-13']).toBe(400);
-    const apron = mendAt('sill-apron', 'n1', 'ground');
+    const apron = aMend('sill-apron', 'n1');
     const [ours, theirs] = [
       plannedOf(found, apron),
       plannedOf(found, apron, unitPricesOf(found, { prices: [own] })),
@@ -261,7 +120,7 @@ describe('the price book', () => {
       seen: '2026-11-20',
       none: true,
     }));
-    const board = mendAt('sill-board', 'n1', 'ground');
+    const board = aMend('sill-board', 'n1');
     const list = shoppingList(found, [board], { ...shop, prices: nothing });
     expect(list.notSold).toEqual([{ material: 'board', mends: [board.id] }]);
   });
@@ -307,14 +166,14 @@ describe('the list', () => {
   });
 
   test('what is left over is stock, and the next list buys less for it', () => {
-    const apron = mendAt('sill-apron', 'n1', 'ground');
+    const apron = aMend('sill-apron', 'n1');
     const first = shoppingList(found, [apron], shop);
     const offcuts = stockAfter([], first.cut, () => 'left');
     expect(offcuts.map(({ material }) => material)).toContain('welded-13');
     for (const it of offcuts) {
       expect(it.length).toBeGreaterThanOrEqual(leastOffcut.length.value);
     }
-    const second = shoppingList(found, [mendAt('sill-apron', 'n3', 'ground')], {
+    const second = shoppingList(found, [aMend('sill-apron', 'n3')], {
       ...shop,
       offcuts,
     });
@@ -358,8 +217,4 @@ describe('the list', () => {
     const wont = planning.candidates.map(({ id }) => id).filter((id) => !must.includes(id));
     return atOnce(answering(planning, { must, wont })).after;
   }
-});
-
-test('an apron’s overlap is six inches, as is said of aprons', () => {
-  expect(apronOverlap).toMatchObject({ value: 150, mark: 'common-practice' });
 });

@@ -3,14 +3,12 @@
  * from bay to bay and round corners, and are joined only at posts, with overlap; mesh higher than any roll is wide is strips side by
  * side.
  */
-import { lapOf } from '../../place/lap';
 import type { Mend, MendKind } from '../../place/mend';
 import type { BayId, Place } from '../../place/place';
 import { practice } from '../../tables/millimetres';
 import { catalogue, type Amount, type Material } from '../catalogue';
 import { meshOverlap } from '../catalogue/catalogue-mend';
-import { sillUpstand } from '../catalogue/sill-apron';
-import { headingsOf } from './corners';
+import { joinedRuns } from './runs';
 import { weakOf } from './weak-of';
 
 /** Of aprons and skirts where one ends and the next begins, mm. */
@@ -117,79 +115,27 @@ function countsOf({ mend, amount }: Taken): Count[] {
 }
 
 function stretchesOf(found: Place, sheets: readonly Taken[]): Stretch[] {
-  const running = sheets.filter(({ mend }) => alongGround.includes(mend.kind));
+  const isRunning = ({ mend }: Taken): boolean => alongGround.includes(mend.kind);
+  const stretchOf = ({ mend, amount }: Taken, overlap: number): Stretch => ({
+    mends: [mend.id],
+    bays: [mend.bay],
+    material: amount.material,
+    ...sizeOf(amount),
+    joints: [],
+    overlap,
+  });
+  const running = sheets.filter(isRunning).map((it) => ({
+    mend: it.mend,
+    stretch: stretchOf(it, apronOverlap.value),
+  }));
   const single = sheets
-    .filter((it) => !running.includes(it))
-    .map(({ mend, amount }): Stretch => ({
-      mends: [mend.id],
-      bays: [mend.bay],
-      material: amount.material,
-      ...sizeOf(amount),
-      joints: [],
-      overlap: meshOverlap.value,
-    }));
-  return [...runsOf(found, running), ...single];
+    .filter((it) => !isRunning(it))
+    .map((it) => stretchOf(it, meshOverlap.value));
+  return [...joinedRuns(found, running), ...single];
 }
 
 function sizeOf(amount: Amount): { readonly length: number; readonly height: number } {
   return 'length' in amount
     ? { length: amount.length, height: amount.height ?? 0 }
     : { length: 0, height: 0 };
-}
-
-/** Bay after bay on the lap with the same mesh as wide: one run, longer at every corner it goes round by as far as it reaches out. */
-function runsOf(found: Place, running: readonly Taken[]): Stretch[] {
-  const lap = lapOf(found).bays.filter(({ bay }) => (bay.base ?? 0) === 0);
-  const at = ({ mend }: Taken): number => lap.findIndex(({ bay }) => bay.id === mend.bay);
-  const headings = headingsOf(lap);
-  const runs: { taken: Taken[]; stretch: Stretch }[] = [];
-  for (const taken of [...running].sort((a, b) => at(a) - at(b))) {
-    const { mend, amount } = taken;
-    const own = sizeOf(amount);
-    const last = runs.find(
-      ({ taken: before, stretch }) =>
-        before.every((it) => it.mend.kind === mend.kind) &&
-        stretch.height === own.height &&
-        at(before.at(-1) as Taken) === at(taken) - 1,
-    );
-    if (!last || at(taken) < 0) {
-      runs.push({
-        taken: [taken],
-        stretch: {
-          mends: [mend.id],
-          bays: [mend.bay],
-          material: amount.material,
-          ...own,
-          joints: [],
-          overlap: apronOverlap.value,
-        },
-      });
-      continue;
-    }
-    const turn = headings[at(taken)]?.turn ?? 0;
-    // Round an outer corner the flat part leaves a square open, which the piece before it goes on over.
-    const corner = isOuterCorner(turn) ? outwardOf(mend, own.height) : 0;
-    const { stretch } = last;
-    last.taken.push(taken);
-    last.stretch = {
-      ...stretch,
-      mends: [...stretch.mends, mend.id],
-      bays: [...stretch.bays, mend.bay],
-      length: stretch.length + corner + own.length,
-      joints: [...stretch.joints, stretch.length + corner],
-    };
-  }
-  return runs.map(({ stretch }) => stretch);
-}
-
-/** Turns smaller than this are a wall that is not quite straight, degrees. */
-const straight = 20;
-
-const isOuterCorner = (turn: number): boolean => turn > straight;
-
-/** How far it lies out on the ground: all of it but what is let in and what is turned up the wall. */
-function outwardOf({ targets, kind }: Mend, height: number): number {
-  const target = targets.find(({ attribute }) => attribute === 'skirt.outward');
-  if (target && 'atLeast' in target.value) return target.value.atLeast;
-  return kind === 'sill-apron' ? height - sillUpstand : 0;
 }
