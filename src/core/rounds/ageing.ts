@@ -8,6 +8,7 @@ import { isKnown } from '../place/possible';
 import { setAttribute } from '../place/set-attribute';
 import type { ReadingMethod } from '../place/walk';
 import type { Fixing } from '../tables/fixings';
+import { ours } from '../tables/assumptions';
 import { lives, type AgeingKind } from '../tables/lives';
 import type { MeshId } from '../tables/meshes';
 import type { Soil } from '../tables/soils';
@@ -174,8 +175,8 @@ export function laterBy(day: string, months: number): string {
   return later.toISOString().slice(0, 10);
 }
 
-/** How far a panel stands off that nothing holds any more, mm (assumption of ours): a hand and more. */
-const panelOff = 120;
+/** How far a panel stands off that nothing holds any more. */
+export const panelOff = ours(120, 'mm', 'A hand and more.');
 
 /** The place once it has given way: cover gone, skirt gone, the panel off its staples, a rotten board with a hole in it. */
 export function failed(
@@ -184,7 +185,7 @@ export function failed(
 ): Place {
   if (kind === 'wire-in-ground') return setAttribute(found, bay, 'skirt.mesh', { is: 'none' });
   if (kind === 'staples' || kind === 'ties-in-sun') {
-    return setAttribute(found, bay, 'bay.panelPulled', { is: panelOff });
+    return setAttribute(found, bay, 'bay.panelPulled', { is: panelOff.value });
   }
   return items.reduce(
     (place, item) => setAttribute(place, item, 'layer.mesh', { is: 'none' }),

@@ -24,3 +24,12 @@ export const force = (value: number): Figure => ({
   mark: 'assumption',
   note: 'No measured figure is known to us.',
 });
+
+/** Anything else that is ours. */
+export const ours = (value: number, unit: Figure['unit'], note: string): Figure => ({
+  value,
+  unit,
+  source: 'rookle',
+  mark: 'assumption',
+  note,
+});

@@ -29,7 +29,9 @@ export type Unit =
   /** Hundredths of the keeper's money. */
   | 'cents'
   | 'years'
-  | 'months';
+  | 'months'
+  | 'kg'
+  | 'per cent';
 
 /** The figure with its band. */
 export function ranging(figure: Figure, low: number, high: number): Figure {

@@ -10,6 +10,8 @@ import { soilFigures, soils } from '@/core/tables/soils';
 import { drawnTimes, oftenWords, peakTimes, visitsOf } from '@/core/tables/visiting';
 import type { Material } from '@/core/mends/catalogue';
 import { prices, type PriceBy } from '@/core/mends/catalogue/prices';
+import { makingFigures, type MakingFigure } from '@/core/mends/making-figures';
+import { makingNames } from '@/words/making-words';
 import { ageingKinds, lives } from '@/core/tables/lives';
 import { ageingNames } from '@/words/ageing-words';
 import { Txt } from '@/ui/controls/Txt';
@@ -44,6 +46,7 @@ export const entryKinds = [
   'visits',
   'gauges',
   'prices',
+  'making',
   'lives',
 ] as const;
 export type EntryKind = (typeof entryKinds)[number];
@@ -72,6 +75,7 @@ export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, 
     'What things cost',
     'Round sums in your own money, to weigh mends by; mesh and latches have theirs in their own entries.',
   ],
+  making: ['Making and buying', 'What mends are cut, fixed, bought and reckoned by.'],
   lives: [
     'How long it lasts',
     'When a thing outdoors falls due for a look; it changes no judgement until somebody has looked.',
@@ -219,6 +223,13 @@ export const entries: readonly Entry[] = [
       figures: () => <PriceLine material={material} />,
     };
   }),
+  ...(Object.keys(makingFigures) as MakingFigure[]).map((id): Entry => ({
+    id: `making-${id}`,
+    kind: 'making',
+    name: makingNames[id],
+    words: 'mend shop cut buy overlap spacing',
+    figures: () => <FigureLine name={makingNames[id]} figure={makingFigures[id]} />,
+  })),
   ...ageingKinds.map((kind): Entry => ({
     id: `life-${kind}`,
     kind: 'lives',

@@ -4,6 +4,7 @@ import { isDay } from '@/core/place/day';
 import type { Planned } from '@/core/mends/shopping/planned-of';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
+import { amountFrom, centsFrom, wrongSum } from '@/features/edit/sum-entry';
 import { useShopChanges, type MendNotes } from '@/store/use-shop-changes';
 import { Button } from '@/ui/controls/Button';
 import { Field } from '@/ui/controls/Field';
@@ -97,17 +98,14 @@ function notesFrom(
 ): MendNotes | string {
   const due = fields.due.trim();
   if (due !== '' && !isDay(due)) return `“${due}” is no day. Write it like 2026-12-05.`;
-  const amount = (text: string, times: number): number | undefined | 'wrong' => {
-    if (text.trim() === '') return undefined;
-    const value = Number(text.trim().replace(',', '.'));
-    return Number.isFinite(value) && value >= 0 && value <= 100_000
-      ? Math.round(value * times)
-      : 'wrong';
-  };
-  const cents = amount(fields.money, 100);
-  if (cents === 'wrong') return `“${fields.money}” is no sum. Write it like 12 or 12.50.`;
-  const minutes = amount(fields.minutes, 1);
-  if (minutes === 'wrong') return `“${fields.minutes}” are no minutes. Write them like 90.`;
+  const [cents, minutes] = [centsFrom(fields.money), amountFrom(fields.minutes)];
+  const isSaid = (text: string): boolean => text.trim() !== '';
+  if (isSaid(fields.money) && cents === undefined) {
+    return `“${fields.money}” is no sum. ${wrongSum}`;
+  }
+  if (isSaid(fields.minutes) && minutes === undefined) {
+    return `“${fields.minutes}” are no minutes. Write them like 90.`;
+  }
   const who = fields.who.trim().slice(0, 80);
   return {
     due: due === '' ? undefined : due,

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { ownEffects, ownMend } from '@/core/mends/own-mend';
 import type { Place } from '@/core/place/place';
 import { readLength, isLength } from '@/core/walk/length-entry';
+import { amountFrom, centsFrom } from '@/features/edit/sum-entry';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { Field } from '@/ui/controls/Field';
@@ -54,17 +55,13 @@ function Form({ place, spots, onDone }: Props & { readonly onDone: () => void })
   const suggested = spot?.suggested === undefined ? '' : lengthFigure(spot.suggested, place.units);
   const add = () => {
     const amount = isFigure ? figureOf(value ?? suggested, inMm ? place.units : undefined) : 0;
-    const cents = figureOf(money);
-    const work = figureOf(minutes);
+    const cents = centsFrom(money);
+    const work = amountFrom(minutes);
     if (!spot || name.trim() === '') return setTrouble('Say where it goes, and what it is called.');
     if (amount === undefined || cents === undefined || work === undefined) {
       return setTrouble('Money, minutes and what it leaves are plain figures.');
     }
-    const own = {
-      name: name.trim().slice(0, 80),
-      cents: Math.round(cents * 100),
-      minutes: Math.round(work),
-    };
+    const own = { name: name.trim().slice(0, 80), cents, minutes: work };
     addOwnMend(ownMend(place, { ...spot, bay: { id: spot.bay } }, own, amount))
       .then(onDone)
       .catch((error: unknown) => setTrouble(notSavedWords(error)));
@@ -118,8 +115,5 @@ function figureOf(text: string, units?: Place['units']): number | undefined {
     const length = readLength(text, units, widest);
     return isLength(length) ? length.mm : undefined;
   }
-  const value = Number(text.replace(',', '.'));
-  return text.trim() !== '' && Number.isFinite(value) && value >= 0 && value <= 1_000_000
-    ? value
-    : undefined;
+  return amountFrom(text);
 }

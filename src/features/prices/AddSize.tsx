@@ -10,7 +10,7 @@ import { Button } from '@/ui/controls/Button';
 import { Field } from '@/ui/controls/Field';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { centsOf, wrongSum } from './sum-entry';
+import { centsFrom, wrongSum } from '@/features/edit/sum-entry';
 
 interface Props {
   readonly place: Place;
@@ -27,7 +27,7 @@ export function AddSize({ place, like, onPrice }: Props) {
   const set = (name: keyof typeof fields) => (text: string) =>
     setFields((before) => ({ ...before, [name]: text }));
   const size = sizeFrom(like.size, fields, place.units);
-  const cents = centsOf(fields.price);
+  const cents = centsFrom(fields.price);
   const unit = place.units === 'metric' ? 'mm' : 'in';
   const add = () => {
     setTried(true);

@@ -16,7 +16,7 @@ import { dayWords } from '@/words/day-words';
 import { materialName } from '@/words/mend-words';
 import { capital } from '@/words/names';
 import { AddSize } from './AddSize';
-import { centsOf, wrongSum } from './sum-entry';
+import { centsFrom, wrongSum } from '@/features/edit/sum-entry';
 import { notSavedWords } from '@/words/not-saved-words';
 import { moneyWords } from '@/words/plan-words';
 import { sizeWords, unitPriceWords } from '@/words/shop-words';
@@ -146,13 +146,13 @@ function EditPrice({ place, sold, isOurs, onPrice, onForget }: EditProps) {
         label={`Price of ${sizeWords(place, size) || 'one'}`}
         value={typed}
         onChange={setTyped}
-        trouble={tried && centsOf(typed) === undefined ? wrongSum : undefined}
+        trouble={tried && centsFrom(typed) === undefined ? wrongSum : undefined}
       />
       <View style={styles.buttons}>
         <Button
           label="Keep it, seen today"
           onPress={() => {
-            const sum = centsOf(typed);
+            const sum = centsFrom(typed);
             setTried(true);
             if (sum !== undefined) onPrice(price({ cents: sum }));
           }}

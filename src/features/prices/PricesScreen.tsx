@@ -51,7 +51,8 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
         <Txt kind="title">The price book</Txt>
         <Txt tone="ink2">
           Rookle looks nothing up. Until you write in what your shop asks, it reckons with round
-          sums of ours. A price of yours stands with the day you saw it.
+          sums of ours; sizes are those usual in shops (common practice, recalled from memory). A
+          price of yours stands with the day you saw it.
         </Txt>
         {trouble && <Notice>{trouble}</Notice>}
       </View>

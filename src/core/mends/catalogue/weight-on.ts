@@ -1,4 +1,5 @@
 /** Weight on a light frame, where pegs cannot go in or do not hold. */
+import { ours } from '../../tables/assumptions';
 import { animals } from '../../tables/animals';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 import type { WeakSpot } from '../weak-spot';
@@ -12,11 +13,14 @@ function enough({ letsBy }: WeakSpot): number {
   return Math.ceil((4 * strongest) / gravity) + 1;
 }
 
-/** No frame that is moved by hand is worth loading beyond this, kg (assumption of ours). */
-const mostLoad = 200;
+export const mostLoad = ours(
+  200,
+  'kg',
+  'No frame that is moved by hand is worth loading beyond it.',
+);
 
-/** One slab, kg (assumption of ours). */
-const slab = 20;
+/** One slab laid on for weight. */
+export const slabWeight = ours(20, 'kg', 'A paving slab of 450 mm weighs about so much.');
 
 export const weightOn: CatalogueMend = {
   kind: 'weight-on',
@@ -24,11 +28,11 @@ export const weightOn: CatalogueMend = {
   spot: 'frame',
   targets: (weak) => {
     const kilograms = enough(weak);
-    return kilograms > mostLoad
+    return kilograms > mostLoad.value
       ? undefined
       : [{ attribute: 'ground.weight', value: { atLeast: kilograms } }];
   },
-  takes: (weak) => [{ material: 'ballast', count: Math.ceil(enough(weak) / slab) }],
+  takes: (weak) => [{ material: 'ballast', count: Math.ceil(enough(weak) / slabWeight.value) }],
   time: (weak) => workTime(10 + enough(weak) / 10),
   cautions: ['drainage'],
 };

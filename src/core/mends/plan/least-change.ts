@@ -2,12 +2,12 @@
 import type { Steps } from '../../steps';
 import { noChoice } from './choice';
 import { leastCost, type LeastCost } from './least-cost';
+import { ours } from '../../tables/assumptions';
 import type { Limits } from './limits';
 import { distanceWith, lossOf } from './loss';
 import type { PlanProblem } from './problem';
 
-/** Birds a year below which nobody would call it a change (assumption of ours). */
-const worthwhile = 0.01;
+export const worthwhile = ours(0.01, 'birds', 'Fewer a year nobody would call a change.');
 
 export function* leastChange(
   problem: PlanProblem,
@@ -16,7 +16,7 @@ export function* leastChange(
   const choice = noChoice(problem);
   let best: LeastCost | undefined;
   for (const [index, term] of problem.terms.entries()) {
-    if (lossOf(term, choice) < worthwhile) continue;
+    if (lossOf(term, choice) < worthwhile.value) continue;
     const now = distanceWith(term, choice);
     const level = now + 1e-6;
     const own = yield* leastCost(

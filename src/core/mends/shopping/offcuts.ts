@@ -1,21 +1,13 @@
 /** What is left of rolls, sheets and boards when all is cut, as far as it is of use for another mend. */
-import type { Figure } from '../../tables/figure';
+import { ours } from '../../tables/assumptions';
 import type { Cutting } from '../cutting/cutting';
 import { isBar, kerf } from './bars';
 import type { MaterialCutting, Offcut } from './shop';
 
-const useful = (value: number, note: string): Figure => ({
-  value,
-  unit: 'mm',
-  source: 'rookle',
-  mark: 'assumption',
-  note,
-});
-
 /** Shorter or narrower than this is waste. */
 export const leastOffcut = {
-  length: useful(300, 'A patch wants no less.'),
-  width: useful(150, 'A strip along a seam wants no less.'),
+  length: ours(300, 'mm', 'A patch wants no less.'),
+  width: ours(150, 'mm', 'A strip along a seam wants no less.'),
 };
 
 /** `nameFor`: an id for the nth of them. */

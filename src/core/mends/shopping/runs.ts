@@ -2,6 +2,7 @@
 import { lapOf, type LapBay } from '../../place/lap';
 import type { Mend } from '../../place/mend';
 import type { Place } from '../../place/place';
+import { ours } from '../../tables/assumptions';
 import { sillUpstand } from '../catalogue/sill-apron';
 import { headingsOf } from './corners';
 import type { Stretch } from './take-off';
@@ -27,7 +28,7 @@ export function joinedRuns(found: Place, each: readonly BayStretch[]): Stretch[]
     else runs.push([it]);
   }
   const cornerAt = (it: BayStretch): number =>
-    (turns[at(it)] ?? 0) > straight ? outwardOf(it) : 0;
+    (turns[at(it)] ?? 0) > cornerFrom.value ? outwardOf(it) : 0;
   const elsewhere = each.filter((it) => at(it) < 0).map(({ stretch }) => stretch);
   return [...roundTheGate(runs, goesOn).map((run) => joined(run, goesOn, cornerAt)), ...elsewhere];
 }
@@ -84,8 +85,8 @@ function meet(a: LapBay | undefined, b: LapBay | undefined): boolean {
   );
 }
 
-/** Turns smaller than this are a wall that is not quite straight, degrees (assumption of ours). */
-const straight = 20;
+/** Turns smaller than this are a wall that is not quite straight. */
+export const cornerFrom = ours(20, 'degrees', 'Apron mesh bends that far without a gap.');
 
 /** How far it lies out on the ground: all of it but what is let in and what is turned up the wall. */
 function outwardOf({ mend: { targets, kind }, stretch: { height } }: BayStretch): number {

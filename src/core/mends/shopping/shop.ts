@@ -1,5 +1,6 @@
 /** What a keeper has of shops: the price book, what is left over from earlier cutting, what is ticked, and what was bought. */
 import type { Place } from '../../place/place';
+import { ours } from '../../tables/assumptions';
 import type { Material } from '../catalogue';
 import { materials, prices } from '../catalogue/prices';
 import type { Cutting } from '../cutting/cutting';
@@ -58,13 +59,13 @@ export interface MaterialCutting {
   readonly cutting: Cutting;
 }
 
-/** A tenth for what nobody foresaw (assumption of ours). */
-export const firstAllowance = 10;
+/** Until the keeper says otherwise. */
+export const firstAllowance = ours(10, 'per cent', 'For what nobody foresaw.');
 
 export function firstShop({ id }: Pick<Place, 'id'>): Shop {
   return {
     placeId: id,
-    allowance: firstAllowance,
+    allowance: firstAllowance.value,
     prices: [],
     offcuts: [],
     ticked: [],

@@ -3,6 +3,7 @@
  * side of the Atlantic (common practice, recalled from memory); sums are round ones of ours.
  */
 import type { Region } from '../../tables/animals';
+import { ours } from '../../tables/assumptions';
 import type { Figure } from '../../tables/figure';
 import type { Material } from '../catalogue';
 import { prices } from '../catalogue/prices';
@@ -28,13 +29,10 @@ export interface Sold {
 }
 
 /** What a small size costs more for as much of it. */
-export const smallSizeFactors: readonly Figure[] = [1.25, 1.1].map((value) => ({
-  value,
-  unit: 'share',
-  source: 'rookle',
-  mark: 'assumption',
-  note: 'The smallest size on sale costs a quarter more for as much of it, the next a tenth.',
-}));
+export const smallSizeFactors: readonly [smallest: Figure, next: Figure] = [
+  ours(1.25, 'share', 'The smallest size on sale costs a quarter more for as much of it.'),
+  ours(1.1, 'share', 'The next one costs a tenth more.'),
+];
 
 const feet = (count: number): number => Math.round(count * 304.8);
 const inches = (count: number): number => Math.round(count * 25.4);

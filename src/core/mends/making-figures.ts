@@ -1,0 +1,32 @@
+/** Figures that mends are made, bought and cut by, as the application shows them. */
+import type { Figure } from '../tables/figure';
+import { panelOff } from '../rounds/ageing';
+import { meshOverlap, screwSpacing } from './catalogue/catalogue-mend';
+import { apronWidth } from './catalogue/sill-apron';
+import { mostLoad, slabWeight } from './catalogue/weight-on';
+import { worthwhile } from './plan/least-change';
+import { kerf } from './shopping/bars';
+import { leastOffcut } from './shopping/offcuts';
+import { cornerFrom } from './shopping/runs';
+import { firstAllowance } from './shopping/shop';
+import { smallSizeFactors } from './shopping/sold';
+import { apronOverlap } from './shopping/take-off';
+
+export const makingFigures = {
+  meshOverlap,
+  apronOverlap,
+  apronWidth,
+  screwSpacing,
+  kerf,
+  cornerFrom,
+  leastOffcutLength: leastOffcut.length,
+  leastOffcutWidth: leastOffcut.width,
+  smallestSize: smallSizeFactors[0],
+  nextSize: smallSizeFactors[1],
+  allowance: firstAllowance,
+  mostLoad,
+  slabWeight,
+  worthwhile,
+  panelOff,
+} as const satisfies Readonly<Record<string, Figure>>;
+export type MakingFigure = keyof typeof makingFigures;
