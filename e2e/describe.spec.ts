@@ -260,6 +260,8 @@ test('both demo places, a copy of one, and what was taken away', async ({ page }
   await go(page, 'Place');
   await press(page, 'Other places');
   await press(page, 'Open Tamarack Bank (copy)');
+  // The other place is stored before it is shown.
+  await expect(page.getByText(/^Tamarack Bank \(copy\) · 20 birds/)).toBeVisible();
   await go(page, 'Place');
   await press(page, 'Remove from this browser');
   await press(page, /^Yes, remove/);

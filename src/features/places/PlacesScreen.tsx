@@ -1,6 +1,6 @@
 /** Several places: which is open, another opened, begun or copied. */
 import { useQueryClient } from '@tanstack/react-query';
-import { useRouter } from 'expo-router';
+import { useNavigation, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { duplicatePlace } from '@/store/places';
@@ -19,10 +19,14 @@ export function PlacesScreen({ yard }: { readonly yard: Yard }) {
   const router = useRouter();
   const client = useQueryClient();
   const [trouble, setTrouble] = useState<string>();
-  const toYard = () => router.replace('/');
+  const navigation = useNavigation();
+  // Storing takes a moment: whoever has gone on meanwhile is not fetched back.
+  const goTo = (href: '/' | '/place') => {
+    if (navigation.isFocused()) router.replace(href);
+  };
   const copy = () => {
     duplicatePlace(client, yard, newId('place'))
-      .then(() => router.replace('/place'))
+      .then(() => goTo('/place'))
       .catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
   return (
@@ -35,7 +39,7 @@ export function PlacesScreen({ yard }: { readonly yard: Yard }) {
         <Button label="Begin another place" onPress={() => router.push('/begin')} />
         <Button look="plain" label={`Copy ${yard.place.name}`} onPress={copy} />
       </View>
-      <PlaceList onOpened={toYard} />
+      <PlaceList onOpened={() => goTo('/')} />
     </Screen>
   );
 }
