@@ -118,7 +118,11 @@ test('no bound is above what is found, and each tells of the rest as of the whol
       const endless = strips.map(({ width }) => ({ id: `${width}`, width, length: 1e6, cents: 1 }));
       const { whole, rest } = dualBound(pieces, strips, sumBy(pieces, areaOf) * 3);
       // One roll of each width is more than enough: only the sections are of interest.
-      const { packed } = packing(pieces, endless, Infinity, 20_000, { whole: 0, rest: () => 0 });
+      const { packed } = packing(pieces, endless, Infinity, 20_000, {
+        whole: 0,
+        prices: [],
+        rest: () => 0,
+      });
       expect(whole).toBeLessThanOrEqual((packed?.area ?? 0) + 1e-3);
       expect(rest(0, [])).toBeCloseTo(whole, 3);
       expect(rest(pieces.length, [300])).toBeCloseTo(0, 6);

@@ -14,6 +14,8 @@ export interface Strip {
 export interface DualBound {
   /** Of all pieces. */
   readonly whole: number;
+  /** Of each piece: those of one section never come to more than the section costs. */
+  readonly prices: readonly number[];
   /** Of the pieces from this place on, where these widths are left in sections that are begun. */
   readonly rest: (from: number, gaps: readonly number[]) => number;
 }
@@ -64,9 +66,11 @@ export function dualBound(
   }
   // The tables of the best prices are what the search looks things up in.
   const { saved } = look(best.prices);
-  const left = suffixSums(best.prices.map((it, index) => it + (saved[index] ?? 0)));
+  const lasting = best.prices.map((it, index) => it + (saved[index] ?? 0));
+  const left = suffixSums(lasting);
   return {
     whole: best.whole,
+    prices: lasting,
     rest: (from, gaps) =>
       gaps.reduce((sum, gap) => sum - (worth[from * size + room(gap)] ?? 0), left[from] ?? 0),
   };

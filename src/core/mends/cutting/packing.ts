@@ -21,6 +21,9 @@ export interface Packing {
   readonly nodes: number;
 }
 
+/** Where that is known before anything is tried. */
+export const doNotTakeThem: Packing = { packed: undefined, proved: true, nodes: 0 };
+
 interface OpenSection {
   readonly roll: number;
   readonly from: number;
