@@ -64,7 +64,7 @@ export function barPrices(
       let over = -total;
       for (const { length, count } of bars) {
         over += count * table.worth(0, length);
-        table.addBest(length, taken, count);
+        table.addBest(0, length, taken, count);
       }
       if (over < best.over - 1e-9) best = { prices, over };
       else step *= 0.95;

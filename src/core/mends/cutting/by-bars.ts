@@ -2,8 +2,9 @@
 import { byGreed, type Found } from './by-greed';
 import { sumBy, type Cutting, type Piece, type Roll, type Section } from './cutting';
 import { dualBound } from './dual-bound';
-import { fillingBars } from './fill-bars';
+import { fillingBars, fineness } from './fill-bars';
 import { doNotTakeThem, type Packing } from './packing';
+import { sectionOf } from './piece-sets';
 import { throughSets, type CuttingLimits, type Measure, type PackRolls } from './roll-sets';
 import { worthTable } from './worth-table';
 
@@ -38,6 +39,7 @@ function worthOf(
   const table = worthTable(
     pieces.map(({ width }) => width),
     sold.map(({ width }) => width),
+    fineness,
   );
   table.price(prices);
   const worth = new Map(sold.map(({ width }) => [width, table.worth(0, width)]));
@@ -65,20 +67,16 @@ function packingBars(
     const sections = rolls.map(({ width }): Section[] => {
       const at = left.findIndex(({ length }) => length === width);
       const [bar] = at < 0 ? [] : left.splice(at, 1);
-      return bar ? [sectionOf(bar.pieces.flatMap((place) => pieces[place] ?? []))] : [];
+      return bar
+        ? [
+            sectionOf(
+              bar.pieces.flatMap((place) => pieces[place] ?? []),
+              0,
+            ),
+          ]
+        : [];
     });
     const area = bars.reduce((sum, { length }) => sum + length, 0);
     return { packed: { sections, area }, proved, nodes };
   };
-}
-
-/** Pieces after each other, as turned ones are. */
-function sectionOf(pieces: readonly Piece[]): Section {
-  let across = 0;
-  const strips = pieces.map(({ id, length, width }) => {
-    const strip = { piece: id, across, length, width };
-    across += width;
-    return strip;
-  });
-  return { from: 0, length: 1, strips };
 }

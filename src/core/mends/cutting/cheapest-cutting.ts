@@ -4,12 +4,14 @@
  * whether the pieces can be cut from a set is searched through. Exact unless the search is broken off; what is proved is said.
  */
 import { cutByBars } from './by-bars';
-import { mostToFill } from './fill-bars';
+import { fillSections } from './fill-sections';
 import { isOfLengths, turnedBack, turnedPiece, turnedRoll } from './of-lengths';
 import { areaOf, fitsOn, sumBy, type Cut, type Cutting, type Piece, type Roll } from './cutting';
 import { byGreed } from './by-greed';
 import { dualBound, type DualBound } from './dual-bound';
 import { doNotTakeThem, packing } from './packing';
+import { mostInSet } from './piece-sets';
+import { rollPrices } from './roll-prices';
 import { throughSets, type CuttingLimits, type PackRolls } from './roll-sets';
 
 export type { CuttingLimits } from './roll-sets';
@@ -69,7 +71,7 @@ function cutOfLengths(
 ): Cutting | undefined {
   const turned = [pieces.map(turnedPiece), stock.map(turnedRoll), bought.map(turnedRoll)] as const;
   const cutting =
-    pieces.length <= mostToFill ? cutByBars(...turned, limits) : cutAcross(...turned, limits);
+    pieces.length <= mostInSet ? cutByBars(...turned, limits) : cutAcross(...turned, limits);
   return cutting && turnedBack(cutting, pieces, [...stock, ...bought]);
 }
 
@@ -88,16 +90,20 @@ function cutAcross(
   const { packed, cents } = first;
   const atLeast = limits.withPrices ? leastMoney(pieces, stock, bought, cents) : 0;
   const dualOf = limits.withPrices ? areaBounds(pieces, packed.area) : () => noBound;
+  const roomOf = limits.withPrices ? rollPrices(pieces, [...stock, ...bought]) : undefined;
   const pack: PackRolls = (rolls, below, mostNodes) => {
     const dual = dualOf(rolls);
-    return dual.whole > sumBy(rolls, areaOf) + 1
-      ? doNotTakeThem
+    if (dual.whole > sumBy(rolls, areaOf) + 1) return doNotTakeThem;
+    const room = roomOf?.(rolls);
+    if (room?.isTooLittle) return { ...doNotTakeThem, nodes: room.nodes };
+    return room && pieces.length <= mostInSet
+      ? fillSections(pieces, rolls, below, mostNodes, dual, room)
       : packing(pieces, rolls, below, mostNodes, dual);
   };
   return throughSets({ pieces, stock, bought, first, atLeast, pack, limits });
 }
 
-const noBound: DualBound = { whole: 0, prices: [], rest: () => 0 };
+const noBound: DualBound = { whole: 0, prices: [], worth: () => 0, rest: () => 0 };
 
 /** Each section costs its share of the roll that it is cut from. What is in stock costs nothing, and then nothing is known. */
 function leastMoney(

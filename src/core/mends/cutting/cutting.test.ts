@@ -121,6 +121,7 @@ test('no bound is above what is found, and each tells of the rest as of the whol
       const { packed } = packing(pieces, endless, Infinity, 20_000, {
         whole: 0,
         prices: [],
+        worth: () => 0,
         rest: () => 0,
       });
       expect(whole).toBeLessThanOrEqual((packed?.area ?? 0) + 1e-3);

@@ -6,6 +6,7 @@
  */
 import { barPrices, noise, type BarsOfLength } from './bar-prices';
 import { sumBy } from './cutting';
+import { firstIn, placesIn, setOfFirst, stepsOfNode } from './piece-sets';
 import { worthTable } from './worth-table';
 
 export interface FilledBar {
@@ -26,12 +27,11 @@ export interface Filling {
 /** `bars`: each length once. `mostNodes`: how long to search. */
 export type FillBars = (bars: readonly BarsOfLength[], mostNodes: number) => Filling;
 
-/** Pieces that one whole number can stand for a set of. */
-export const mostToFill = 30;
-
-/** What a state of `packing` takes, measured in steps here and in cells of the table. */
-const stepsOfNode = 150;
+/** What a state of `packing` takes, in cells of the table. */
 const cellsOfNode = 10_000;
+
+/** Lengths are told apart this finely, at least. */
+export const fineness = 6000;
 
 /** So many ways to fill a bar are tried at first: where much is left over, almost any will do. */
 const widths = [3, 40, Infinity];
@@ -45,9 +45,9 @@ interface Way {
   readonly unused: number;
 }
 
-/** `lengths`: of at most `mostToFill` pieces, the longest first. `sold`: every length of bar that will be asked about. All in mm. */
+/** `lengths`: of at most `mostInSet` pieces, the longest first. `sold`: every length of bar that will be asked about. All in mm. */
 export function fillingBars(lengths: readonly number[], sold: readonly number[]): FillBars {
-  const table = worthTable(lengths, sold);
+  const table = worthTable(lengths, sold, fineness);
   const priced = barPrices(lengths, table);
   const total = sumBy(lengths, (it) => it);
   return (bars, mostNodes) => {
@@ -75,7 +75,7 @@ export function fillingBars(lengths: readonly number[], sold: readonly number[])
     let [steps, isCut, width] = [0, false, 0];
     for (width of widths) {
       [chosen, seen, isCut] = [[], new Set(), false];
-      const isFilled = fill(2 ** lengths.length - 1, over);
+      const isFilled = fill(setOfFirst(lengths.length), over);
       const nodes = before + Math.ceil(steps / stepsOfNode);
       if (isFilled) return { bars: chosen, proved: true, nodes };
       if (steps > mostSteps) return { bars: undefined, proved: false, nodes };
@@ -105,7 +105,7 @@ export function fillingBars(lengths: readonly number[], sold: readonly number[])
 
     function waysToFill(kind: number, pieces: number, budget: number): Way[] {
       const ways: Way[] = [];
-      const first = lowestBit(pieces);
+      const first = firstIn(pieces);
       const { length: long = 0 } = kinds[kind] ?? {};
       const whole = most[kind] ?? 0;
       const shorter = kinds[left.findLastIndex((count, at) => at < kind && count > 0)]?.length ?? 0;
@@ -151,11 +151,3 @@ export function fillingBars(lengths: readonly number[], sold: readonly number[])
     }
   }
 }
-
-function placesIn(set: number): number[] {
-  const places: number[] = [];
-  for (let left = set; left !== 0; left &= left - 1) places.push(lowestBit(left));
-  return places;
-}
-
-const lowestBit = (set: number): number => 31 - Math.clz32(set & -set);

@@ -1,8 +1,5 @@
-/** What fits in a bar and is worth most by prices on the pieces: a knapsack, by dynamic programming over lengths. */
+/** What fits in a gap and is worth most by prices on the pieces: a knapsack, by dynamic programming over sizes. */
 import { commonDivisor } from './cutting';
-
-/** Lengths are told apart this finely, at least, where they have no common measure. */
-const fineness = 6000;
 
 export interface WorthTable {
   /** How much is looked at to put prices in. */
@@ -11,25 +8,33 @@ export interface WorthTable {
   readonly price: (prices: readonly number[]) => void;
   /** From a place in the list on: what pieces are worth that fit in a gap; never less than that. */
   readonly worth: (from: number, gap: number) => number;
-  /** Adds `times` to each of the pieces that are worth most in a bar. */
-  readonly addBest: (length: number, taken: number[], times: number) => void;
+  /** Adds `times` to each of the pieces from a place on that are worth most in a gap. */
+  readonly addBest: (from: number, gap: number, taken: number[], times: number) => void;
 }
 
-/** `lengths`: of the pieces. `bars`: every length that will be asked about. All in mm. */
-export function worthTable(lengths: readonly number[], bars: readonly number[]): WorthTable {
-  const longest = Math.max(...bars);
-  const unit = Math.max([...lengths, ...bars].reduce(commonDivisor, 0), longest / fineness);
-  // Pieces a little shorter and gaps a little longer than they are: what fits, fits here too.
-  const room = (gap: number): number => Math.ceil(gap / unit - 1e-9);
-  const long = lengths.map((it) => Math.floor(it / unit + 1e-9));
-  const size = room(longest) + 1;
-  const table = new Float64Array((lengths.length + 1) * size);
+/**
+ * `sizes`: of the pieces. `gaps`: every whole roll or bar that pieces are put in. All in mm. `fineness`: they are told apart so finely, at
+ * least, where they have no common measure; coarser ones only make worth higher.
+ */
+export function worthTable(
+  sizes: readonly number[],
+  gaps: readonly number[],
+  fineness: number,
+): WorthTable {
+  const largest = Math.max(...gaps);
+  const unit = Math.max([...sizes, ...gaps].reduce(commonDivisor, 0), largest / fineness);
+  // Pieces a little smaller and gaps a little larger than they are: what fits, fits here too.
+  const full = Math.ceil(largest / unit - 1e-9);
+  const room = (gap: number): number => Math.min(full, Math.ceil(gap / unit - 1e-9));
+  const taking = sizes.map((it) => Math.floor(it / unit + 1e-9));
+  const size = full + 1;
+  const table = new Float64Array((sizes.length + 1) * size);
   return {
     cells: table.length,
     price(prices) {
-      for (let at = lengths.length - 1; at >= 0; at -= 1) {
+      for (let at = sizes.length - 1; at >= 0; at -= 1) {
         const [row, below] = [at * size, (at + 1) * size];
-        const [own, price] = [long[at] ?? 0, prices[at] ?? 0];
+        const [own, price] = [taking[at] ?? 0, prices[at] ?? 0];
         for (let gap = 0; gap < size; gap += 1) {
           const without = table[below + gap] ?? 0;
           const within = gap >= own ? (table[below + gap - own] ?? 0) + price : 0;
@@ -38,12 +43,12 @@ export function worthTable(lengths: readonly number[], bars: readonly number[]):
       }
     },
     worth: (from, gap) => table[from * size + room(gap)] ?? 0,
-    addBest(length, taken, times) {
-      let gap = room(length);
-      for (let at = 0; at < lengths.length; at += 1) {
-        if (table[at * size + gap] === table[(at + 1) * size + gap]) continue;
+    addBest(from, gap, taken, times) {
+      let left = room(gap);
+      for (let at = from; at < sizes.length; at += 1) {
+        if (table[at * size + left] === table[(at + 1) * size + left]) continue;
         taken[at] = (taken[at] ?? 0) + times;
-        gap -= long[at] ?? 0;
+        left -= taking[at] ?? 0;
       }
     },
   };
