@@ -20,9 +20,17 @@ const signs: Readonly<Record<string, string>> = {
 
 /** "£12.40", "£120", "CHF 12.40": hundredths only where there are any. */
 export function moneyWords(place: Pick<Place, 'setting'>, cents: number): string {
+  return signed(place, (cents / 100).toFixed(cents % 100 === 0 ? 0 : 2));
+}
+
+/** "£120.00": for sums that stand under each other. */
+export function moneyInColumn(place: Pick<Place, 'setting'>, cents: number): string {
+  return signed(place, (cents / 100).toFixed(2));
+}
+
+function signed(place: Pick<Place, 'setting'>, sum: string): string {
   const currency = currencyOf(place);
-  const whole = cents % 100 === 0;
-  return `${signs[currency] ?? `${currency} `}${(cents / 100).toFixed(whole ? 0 : 2)}`;
+  return `${signs[currency] ?? `${currency} `}${sum}`;
 }
 
 /** "35 min", "2 h", "2 h 5 min". */

@@ -49,46 +49,54 @@ export function FiltersPart({ place, all, filters, onChange }: Props) {
         )}
       </View>
       {open && (
-        <>
-          <Txt kind="strong">Against</Txt>
-          <Chips
-            options={animals.map((id) => [id, capital(animalNames[id][0])] as const)}
-            value={filters.animal}
-            onChoose={(animal: AnimalId) => set({ animal: either(animal, filters.animal) })}
-          />
-          <Txt kind="strong">Where</Txt>
-          <Chips
-            options={sides.map((it) => [it, capital(it)] as const)}
-            value={filters.side}
-            onChoose={(side) => set({ side: either(side, filters.side) })}
-          />
-          <Txt kind="strong">For no more than</Txt>
-          <Chips
-            narrow
-            options={sums.map((it) => [String(it), moneyWords(place, it)] as const)}
-            value={filters.most === undefined ? undefined : String(filters.most)}
-            onChoose={(it) => set({ most: either(Number(it), filters.most) })}
-          />
-          <Txt kind="strong">With no other tools than</Txt>
-          <View style={styles.tools}>
-            {tools.map((tool: Tool) => (
-              <Button
-                key={tool}
-                look="chip"
-                label={toolNames[tool]}
-                selected={filters.tools.includes(tool)}
-                onPress={() =>
-                  set({
-                    tools: filters.tools.includes(tool)
-                      ? filters.tools.filter((it) => it !== tool)
-                      : [...filters.tools, tool],
-                  })
-                }
-                style={styles.tool}
-              />
-            ))}
+        <View style={styles.kinds}>
+          <View style={styles.kind}>
+            <Txt kind="strong">Against</Txt>
+            <Chips
+              options={animals.map((id) => [id, capital(animalNames[id][0])] as const)}
+              value={filters.animal}
+              onChoose={(animal: AnimalId) => set({ animal: either(animal, filters.animal) })}
+            />
           </View>
-        </>
+          <View style={styles.kind}>
+            <Txt kind="strong">Where</Txt>
+            <Chips
+              options={sides.map((it) => [it, capital(it)] as const)}
+              value={filters.side}
+              onChoose={(side) => set({ side: either(side, filters.side) })}
+            />
+          </View>
+          <View style={styles.kind}>
+            <Txt kind="strong">For no more than</Txt>
+            <Chips
+              narrow
+              options={sums.map((it) => [String(it), moneyWords(place, it)] as const)}
+              value={filters.most === undefined ? undefined : String(filters.most)}
+              onChoose={(it) => set({ most: either(Number(it), filters.most) })}
+            />
+          </View>
+          <View style={styles.kind}>
+            <Txt kind="strong">With no other tools than</Txt>
+            <View style={styles.tools}>
+              {tools.map((tool: Tool) => (
+                <Button
+                  key={tool}
+                  look="chip"
+                  label={toolNames[tool]}
+                  selected={filters.tools.includes(tool)}
+                  onPress={() =>
+                    set({
+                      tools: filters.tools.includes(tool)
+                        ? filters.tools.filter((it) => it !== tool)
+                        : [...filters.tools, tool],
+                    })
+                  }
+                  style={styles.tool}
+                />
+              ))}
+            </View>
+          </View>
+        </View>
       )}
     </Part>
   );
@@ -96,6 +104,8 @@ export function FiltersPart({ place, all, filters, onChange }: Props) {
 
 const styles = StyleSheet.create({
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  kinds: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.xl, rowGap: space.m },
+  kind: { gap: space.s },
   tools: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   tool: { minWidth: 96, paddingHorizontal: space.m },
 });

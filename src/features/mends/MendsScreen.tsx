@@ -1,4 +1,5 @@
 /** Mends by where they stand: to do, to measure, holding; on a wide screen along the lap, each with how far it is. */
+import type { Href } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { plannedOf } from '@/core/mends/shopping/planned-of';
@@ -56,7 +57,7 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
     [found, mends, today],
   );
   const toBuy = mends.filter(({ state }) => state === 'planned').length;
-  const pages = [
+  const pages: readonly PageLink[] = [
     {
       href: '/mends/plan',
       says: 'The plan: what to mend first',
@@ -85,7 +86,9 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
       tone: 'holds',
       words: 'All in order; a report to hand on',
     },
-  ] as const;
+  ];
+  // On a phone the mends come before what is seldom wanted.
+  const [first, last] = wide || looksDue > 0 ? [pages, []] : [pages.slice(0, 2), pages.slice(2)];
   const uncovered = [...waysIn, ...slowWays].filter(
     (way) =>
       !mends.some((mend) =>
@@ -99,16 +102,7 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
         <Txt tone="ink2">A mend counts as holding only when a new reading shows it.</Txt>
       </View>
       <HalfDoneList yard={yard} judgement={judgement} />
-      <View style={[styles.group, wide && styles.links]}>
-        {pages.map(({ href, says, name, tone, words }) => (
-          <View key={href} style={wide && styles.link}>
-            <LinkRow href={href} says={says}>
-              <Txt kind="strong">{name}</Txt>
-              <Txt tone={tone}>{words}</Txt>
-            </LinkRow>
-          </View>
-        ))}
-      </View>
+      <Pages pages={first} />
       {mends.length > 2 && (
         <FiltersPart place={found.place} all={all} filters={filters} onChange={setFilters} />
       )}
@@ -152,7 +146,35 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
           ))}
         </View>
       )}
+      <Pages pages={last} />
     </Screen>
+  );
+}
+
+interface PageLink {
+  readonly href: Href;
+  /** Read out. */
+  readonly says: string;
+  readonly name: string;
+  readonly tone: 'holds' | 'hours';
+  readonly words: string;
+}
+
+/** Beside each other where there is room. */
+function Pages({ pages }: { readonly pages: readonly PageLink[] }) {
+  const wide = useWide();
+  if (pages.length === 0) return null;
+  return (
+    <View style={[styles.group, wide && styles.links]}>
+      {pages.map(({ href, says, name, tone, words }) => (
+        <View key={says} style={wide && styles.link}>
+          <LinkRow href={href} says={says}>
+            <Txt kind="strong">{name}</Txt>
+            <Txt tone={tone}>{words}</Txt>
+          </LinkRow>
+        </View>
+      ))}
+    </View>
   );
 }
 

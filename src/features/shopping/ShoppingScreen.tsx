@@ -21,7 +21,7 @@ import { color, space } from '@/ui/theme/tokens';
 import { materialName } from '@/words/mend-words';
 import { capital, count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
-import { moneyWords } from '@/words/plan-words';
+import { moneyInColumn, moneyWords } from '@/words/plan-words';
 import { forWhat, shopGroupNames, shopGroupOf, shopGroups, soldWords } from '@/words/shop-words';
 import { useShopping } from '@/workers/use-shopping';
 import { ShareList } from './ShareList';
@@ -77,7 +77,7 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
                         <Txt kind="strong" style={styles.what}>
                           {many} × {soldWords(place, sold)}
                         </Txt>
-                        <Txt kind="label">{moneyWords(place, cents)}</Txt>
+                        <Txt kind="label">{moneyInColumn(place, cents)}</Txt>
                       </View>
                       <Txt kind="small" tone="ink2">
                         {isFirst(lines, sold) && `${forWhat(place, mends, ids)}. `}
@@ -94,7 +94,7 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
               {list.own.map(({ mend, cents }) => (
                 <View key={mend} style={styles.line}>
                   <Txt style={styles.what}>{forWhat(place, mends, [mend])}</Txt>
-                  <Txt kind="label">{moneyWords(place, cents)}</Txt>
+                  <Txt kind="label">{moneyInColumn(place, cents)}</Txt>
                 </View>
               ))}
             </Part>
@@ -168,7 +168,7 @@ function Headline({
 }
 
 function Sum({ yard: { place, shop }, list }: { yard: Yard; list: ShoppingList }) {
-  const money = (cents: number) => moneyWords(place, cents);
+  const money = (cents: number) => moneyInColumn(place, cents);
   const more = list.cents - list.lowestCents;
   return (
     <Part title="The sum">

@@ -19,14 +19,14 @@ export type { CuttingLimits } from './roll-sets';
 /** Enough for most; what it does not prove is said. */
 export const quick: CuttingLimits = { ofOneSet: 2000, inAll: 8000, withPrices: false };
 
-/** Up to this many pieces it is searched until all is proved, but for cases that would take minutes. */
-const fewPieces = 30;
+/** Up to this many pieces it is searched until all is proved: mostly seconds, seldom minutes. */
+const fewPieces = mostInSet;
 /** More pieces than that are not proved in any time a keeper waits. */
 const mostPriced = 80;
 
 /** Each state takes longer to look at the more pieces there are. */
 export function thorough(pieces: number): CuttingLimits {
-  if (pieces <= fewPieces) return { ofOneSet: 400_000, inAll: 3_000_000, withPrices: true };
+  if (pieces <= fewPieces) return { ofOneSet: 8_000_000, inAll: 20_000_000, withPrices: true };
   const share = (fewPieces / pieces) ** 2;
   return {
     ofOneSet: Math.ceil(60_000 * share),
