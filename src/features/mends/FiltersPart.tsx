@@ -105,7 +105,7 @@ export function FiltersPart({ place, all, filters, onChange }: Props) {
 const styles = StyleSheet.create({
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   kinds: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.xl, rowGap: space.m },
-  kind: { gap: space.s },
+  kind: { gap: space.s, maxWidth: '100%' },
   tools: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   tool: { minWidth: 96, paddingHorizontal: space.m },
 });
