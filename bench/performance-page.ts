@@ -29,6 +29,7 @@ Written by \`npm run bench\`; figures are of the machine it ran on and differ a 
 ## First load
 
 ${load.scriptKb} kB of script in ${load.scripts} files (gzip), ${load.fontKb} kB of fonts. Aim: at most ${aims.scriptKb} kB of script: ${met(load.scriptKb <= aims.scriptKb)}.
+Workers begun when the screen has been drawn: ${load.workerKb} kB more.
 
 ## Lighthouse, mobile
 

@@ -6,27 +6,39 @@ import { chromiumArguments, chromiumPath } from '../e2e/places';
 export interface FirstLoad {
   readonly scriptKb: number;
   readonly scripts: number;
+  /** Of workers, which are begun when the screen has been drawn. */
+  readonly workerKb: number;
   readonly fontKb: number;
 }
 
 export async function firstLoad(address: string): Promise<FirstLoad> {
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments });
   const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
-  const scripts: Promise<Buffer>[] = [];
-  const fonts: Promise<Buffer>[] = [];
+  // An address that is asked for twice comes over the wire once.
+  const [scripts, fonts] = [new Map<string, Buffer>(), new Map<string, Buffer>()];
+  const workers = new Set<string>();
+  const reading: Promise<unknown>[] = [];
+  page.on('worker', (worker) => workers.add(worker.url()));
   page.on('response', (response) => {
     const kind = response.request().resourceType();
-    if (kind === 'script') scripts.push(response.body());
-    if (kind === 'font') fonts.push(response.body());
+    if (kind !== 'script' && kind !== 'font') return;
+    const kept = kind === 'script' ? scripts : fonts;
+    reading.push(response.body().then((body) => kept.set(response.url(), body)));
   });
   await page.goto(`${address}/`, { waitUntil: 'networkidle' });
-  const [js, woff] = [await Promise.all(scripts), await Promise.all(fonts)];
+  // Workers come a moment after the screen.
+  await page.waitForTimeout(5000);
+  await Promise.all(reading);
   await browser.close();
   const kb = (bytes: number) => Math.round(bytes / 1000);
+  const zipped = (of: readonly (readonly [string, Buffer])[]) =>
+    kb(of.reduce((sum, [, body]) => sum + gzipSync(body).length, 0));
+  const own = [...scripts].filter(([url]) => !workers.has(url));
   return {
-    scriptKb: kb(js.reduce((sum, body) => sum + gzipSync(body).length, 0)),
-    scripts: js.length,
+    scriptKb: zipped(own),
+    scripts: own.length,
+    workerKb: zipped([...scripts].filter(([url]) => workers.has(url))),
     // Fonts are compressed in themselves.
-    fontKb: kb(woff.reduce((sum, body) => sum + body.length, 0)),
+    fontKb: kb([...fonts.values()].reduce((sum, body) => sum + body.length, 0)),
   };
 }

@@ -1,5 +1,5 @@
 /** The price book as a table. */
-import { csvOf } from '@/core/formats/csv';
+import type { Table } from '@/core/formats/table';
 import type { Material } from '@/core/mends/catalogue';
 import { materials } from '@/core/mends/catalogue/prices';
 import { soldOf, type Shop } from '@/core/mends/shopping/shop';
@@ -14,10 +14,10 @@ export const isSold = (material: Material): boolean =>
   material !== 'stones' && material !== 'masonry';
 
 /** Every size of everything, with the day its price was seen. */
-export function pricesCsv(place: Place, shop: Pick<Shop, 'prices'>): string {
-  return csvOf(
-    ['Material', 'Size', `Price (${currencyOf(place)})`, 'Seen', 'Whose'],
-    materials
+export function pricesTable(place: Place, shop: Pick<Shop, 'prices'>): Table {
+  return {
+    head: ['Material', 'Size', `Price (${currencyOf(place)})`, 'Seen', 'Whose'],
+    rows: materials
       .filter(isSold)
       .flatMap((material) =>
         soldOf(material, place, shop).map(({ size, cents, seen }) => [
@@ -28,5 +28,5 @@ export function pricesCsv(place: Place, shop: Pick<Shop, 'prices'>): string {
           seen === undefined ? 'a round sum of ours' : 'yours',
         ]),
       ),
-  );
+  };
 }

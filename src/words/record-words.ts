@@ -1,5 +1,5 @@
 /** Records in words and as tables. */
-import { csvOf } from '@/core/formats/csv';
+import type { Table } from '@/core/formats/table';
 import { plannedOf } from '@/core/mends/shopping/planned-of';
 import { lastChange } from '@/core/mends/review';
 import { attributes } from '@/core/place/attributes';
@@ -44,10 +44,22 @@ function walkWords({ kind, purpose, readings, ended }: Walk): string {
 }
 
 /** Every reading, one a row; lengths as numbers in mm, from and to. */
-export function readingsCsv(place: Place, walks: readonly Walk[]): string {
-  return csvOf(
-    ['Date', 'Time (UTC)', 'What', 'Item', 'Attribute', 'From', 'To', 'Unit', 'Is', 'How', 'Note'],
-    walks.flatMap((walk) =>
+export function readingsTable(place: Place, walks: readonly Walk[]): Table {
+  return {
+    head: [
+      'Date',
+      'Time (UTC)',
+      'What',
+      'Item',
+      'Attribute',
+      'From',
+      'To',
+      'Unit',
+      'Is',
+      'How',
+      'Note',
+    ],
+    rows: walks.flatMap((walk) =>
       walk.readings.map((reading) => {
         const { from, to, unit, said } = valueCells(place, reading);
         return [
@@ -65,7 +77,7 @@ export function readingsCsv(place: Place, walks: readonly Walk[]): string {
         ];
       }),
     ),
-  );
+  };
 }
 
 function valueCells(place: Place, { attribute, value }: Reading) {
@@ -80,11 +92,11 @@ function valueCells(place: Place, { attribute, value }: Reading) {
 }
 
 /** Every mend, one a row, with the days on which it came to each state last. */
-export function mendsCsv(found: Place, mends: readonly Mend[]): string {
+export function mendsTable(found: Place, mends: readonly Mend[]): Table {
   const money = currencyOf(found);
   const day = (mend: Mend, state: Mend['state']) => lastChange(mend, state)?.at.slice(0, 10) ?? '';
-  return csvOf(
-    [
+  return {
+    head: [
       'Mend',
       'Where',
       'Against',
@@ -100,7 +112,7 @@ export function mendsCsv(found: Place, mends: readonly Mend[]): string {
       'Reckoned (min)',
       'Spent (min)',
     ],
-    mends.map((mend) => {
+    rows: mends.map((mend) => {
       const planned = plannedOf(found, mend);
       return [
         mendName(mend),
@@ -119,5 +131,5 @@ export function mendsCsv(found: Place, mends: readonly Mend[]): string {
         mend.spent?.minutes ?? '',
       ];
     }),
-  );
+  };
 }

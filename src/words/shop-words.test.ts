@@ -1,4 +1,6 @@
 /** Shopping, prices, records and ages in words and tables. */
+import { csvOf } from '@/core/formats/csv';
+import type { Table } from '@/core/formats/table';
 import Papa from 'papaparse';
 import { samphireYard } from '../../demo/samphire-yard';
 import { firstShop } from '@/core/mends/shopping/shop';
@@ -12,9 +14,16 @@ import { failureWords } from './ageing-words';
 import { dueWords } from './day-words';
 import { moneyOfPlan } from './plan-text';
 import { moneyWords } from './plan-words';
-import { pricesCsv } from './price-words';
-import { eventWords, mendsCsv, readingsCsv } from './record-words';
-import { forWhat, pieceWords, shoppingCsv, shoppingText, sizeWords, soldWords } from './shop-words';
+import { pricesTable } from './price-words';
+import { eventWords, mendsTable, readingsTable } from './record-words';
+import {
+  forWhat,
+  pieceWords,
+  shoppingTable,
+  shoppingText,
+  sizeWords,
+  soldWords,
+} from './shop-words';
 
 const { place, walks } = samphireYard;
 const found = applyReadings(place, walks).place;
@@ -28,8 +37,8 @@ const own: Mend = {
 };
 const mends = [board('n1'), board('n2'), own];
 const list = shoppingList(found, mends, firstShop(place));
-const rows = (text: string): Record<string, string>[] =>
-  Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true }).data;
+const rows = (table: Table): Record<string, string>[] =>
+  Papa.parse<Record<string, string>>(csvOf(table), { header: true, skipEmptyLines: true }).data;
 
 test.each([
   [{ form: 'sheet', width: 600, length: 5000 }, 'roll 0.6 m × 5.0 m', 'roll 2 ft × 16 ft 5 in'],
@@ -65,7 +74,7 @@ test('the list as text ends on the sums, with what is ticked', () => {
 });
 
 test('the list as a table sums to what it says; a name is no formula, a sum stays a number', () => {
-  const table = rows(shoppingCsv(found, mends, list, []));
+  const table = rows(shoppingTable(found, mends, list, []));
   expect(table.reduce((sum, row) => sum + Number(row.Sum), 0)).toBeCloseTo(list.cents / 100, 6);
   expect(table.at(-1)?.What).toMatch(/^'=Old kerbstones/);
   expect(table.at(-1)?.Sum).toBe('3.5');
@@ -75,7 +84,7 @@ test('the list as a table sums to what it says; a name is no formula, a sum stay
 test('the price book as a table says whose each price is', () => {
   const seen = { ...firstShop(place) };
   const table = rows(
-    pricesCsv(place, {
+    pricesTable(place, {
       ...seen,
       prices: [
         {
@@ -144,7 +153,7 @@ test('readings as a table: figures in mm, choices in words, what could not be to
       },
     ],
   };
-  const table = rows(readingsCsv(found, [walk]));
+  const table = rows(readingsTable(found, [walk]));
   expect(table.map((row) => [row.From, row.To, row.Unit])).toEqual([
     ['34', '34', 'mm'],
     ['30', '40', 'mm'],
@@ -168,7 +177,7 @@ test('mends as a table: the day of each state, what was reckoned and what was sp
       { state: 'held', at: '2026-11-04T10:00:00Z' },
     ],
   };
-  const [row] = rows(mendsCsv(found, [held]));
+  const [row] = rows(mendsTable(found, [held]));
   expect(row).toMatchObject({
     Planned: '2026-11-01',
     Bought: '',

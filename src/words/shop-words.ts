@@ -1,5 +1,5 @@
 /** Shopping in plain words: what is sold, in which size, for what. */
-import { csvOf } from '@/core/formats/csv';
+import type { Table } from '@/core/formats/table';
 import type { Material } from '@/core/mends/catalogue';
 import { prices } from '@/core/mends/catalogue/prices';
 import { isBar } from '@/core/mends/shopping/bars';
@@ -143,14 +143,14 @@ export function shoppingText(
 }
 
 /** The list as a table: one line of it a row. */
-export function shoppingCsv(
+export function shoppingTable(
   place: Place,
   mends: readonly Mend[],
   list: ShoppingList,
   ticked: readonly string[],
-): string {
-  return csvOf(
-    [
+): Table {
+  return {
+    head: [
       'Group',
       'What',
       'Count',
@@ -160,7 +160,7 @@ export function shoppingCsv(
       'Price seen',
       'Ticked',
     ],
-    [
+    rows: [
       ...list.lines.map(({ sold, count, cents, mends: ids }) => [
         shopGroupNames[shopGroupOf(sold.material)],
         soldWords(place, sold),
@@ -176,5 +176,5 @@ export function shoppingCsv(
         return ['For your own mends', name, 1, cents / 100, cents / 100, name, '', 'no'];
       }),
     ],
-  );
+  };
 }

@@ -3,10 +3,9 @@
  * get an apostrophe before them. Numbers are written as numbers, with a point.
  */
 import Papa from 'papaparse';
+import type { Table } from './table';
 
-export type Cell = string | number;
-
-export function csvOf(head: readonly string[], rows: readonly (readonly Cell[])[]): string {
+export function csvOf({ head, rows }: Table): string {
   const inert = rows.map((row) =>
     row.map((cell) => (typeof cell === 'string' ? inertText(cell) : cell)),
   );

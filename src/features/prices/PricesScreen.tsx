@@ -7,7 +7,7 @@ import { takeOff } from '@/core/mends/shopping/take-off';
 import { currencies, currencyOf, withCurrency } from '@/core/place/currency';
 import { isBar } from '@/core/mends/shopping/bars';
 import { firstShop } from '@/core/mends/shopping/shop';
-import { saveAs } from '@/features/place/save-as';
+import { saveTable } from '@/features/place/save-table';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useShopChanges } from '@/store/use-shop-changes';
@@ -24,7 +24,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { materialName } from '@/words/mend-words';
 import { notSavedWords } from '@/words/not-saved-words';
-import { isSold, pricesCsv } from '@/words/price-words';
+import { isSold, pricesTable } from '@/words/price-words';
 import { shopGroupNames, shopGroupOf, sizeWords, soldWords } from '@/words/shop-words';
 import { MaterialPrices } from './MaterialPrices';
 
@@ -103,7 +103,7 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
         <Button
           look="plain"
           label="Save all prices as a table (CSV)"
-          onPress={() => saveAs(`${place.id}-prices.csv`, pricesCsv(place, shop), 'text/csv')}
+          onPress={() => void saveTable(`${place.id}-prices`, pricesTable(place, shop))}
         />
       </Part>
       {[

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { timeline, type Event } from '@/core/mends/timeline';
 import { useLook } from '@/features/look/use-look';
-import { saveAs } from '@/features/place/save-as';
+import { saveTable } from '@/features/place/save-table';
 import { Trend } from '@/features/yard/Trend';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
@@ -18,7 +18,7 @@ import { color, space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';
 import { lossWords } from '@/words/loss-words';
 import { count } from '@/words/names';
-import { eventWords, mendsCsv, readingsCsv } from '@/words/record-words';
+import { eventWords, mendsTable, readingsTable } from '@/words/record-words';
 import { useAskedOf } from '@/workers/use-asked';
 import { useReckoning } from '@/workers/use-reckoning';
 
@@ -92,15 +92,13 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
               look="plain"
               label="All readings as a table (CSV)"
               onPress={() =>
-                saveAs(`${place.id}-readings.csv`, readingsCsv(found.place, walks), 'text/csv')
+                void saveTable(`${place.id}-readings`, readingsTable(found.place, walks))
               }
             />
             <Button
               look="plain"
               label="All mends as a table (CSV)"
-              onPress={() =>
-                saveAs(`${place.id}-mends.csv`, mendsCsv(found.place, mends), 'text/csv')
-              }
+              onPress={() => void saveTable(`${place.id}-mends`, mendsTable(found.place, mends))}
             />
             <Txt kind="small" tone="ink2">
               A copy of everything, photos too, is saved on the place page.

@@ -5,10 +5,11 @@ import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
 import { saveAs } from '@/features/place/save-as';
+import { saveTable } from '@/features/place/save-table';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { shoppingCsv, shoppingText } from '@/words/shop-words';
+import { shoppingTable, shoppingText } from '@/words/shop-words';
 
 interface Props {
   readonly place: Place;
@@ -33,7 +34,7 @@ export function ShareList({ place, mends, list, ticked }: Props) {
           look="plain"
           label="Save as a table (CSV)"
           onPress={() =>
-            saveAs(`${place.id}-shopping.csv`, shoppingCsv(place, mends, list, ticked), 'text/csv')
+            void saveTable(`${place.id}-shopping`, shoppingTable(place, mends, list, ticked))
           }
           style={styles.button}
         />
