@@ -14,11 +14,11 @@ interface FigureLineProps {
 
 export function FigureLine({ name, figure, said = false }: FigureLineProps) {
   const value = Math.round(figure.value * 1000) / 1000;
-  const one = value === 1 && !figure.band ? singular[figure.unit] : undefined;
+  const one = value === 1 ? singular[figure.unit] : undefined;
   const unit = unitless.includes(figure.unit) ? '' : ` ${one ?? figure.unit}`;
   return (
     <View style={styles.line}>
-      <Txt kind="strong">{said ? name : `${name} ${valueWords(figure, value)}${unit}`}</Txt>
+      <Txt kind="strong">{said ? name : `${name} ${value}${unit}${bandWords(figure)}`}</Txt>
       <Txt kind="small" tone="ink2">
         {capital(markNames[figure.mark])}: {sources[figure.source]}.
         {figure.note ? ` ${figure.note}` : ''}
@@ -27,9 +27,9 @@ export function FigureLine({ name, figure, said = false }: FigureLineProps) {
   );
 }
 
-/** "90", "90 (75–100)" where the sources give room. */
-function valueWords({ band }: Figure, value: number): string {
-  return band ? `${value} (${band[0]}–${band[1]})` : String(value);
+/** " (75–100)" where the sources give room. */
+function bandWords({ band }: Figure): string {
+  return band ? ` (${band[0]}–${band[1]})` : '';
 }
 
 const singular: Partial<Record<Figure['unit'], string>> = { years: 'year', months: 'month' };

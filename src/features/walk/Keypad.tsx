@@ -1,4 +1,5 @@
 /** Digits, the point, fractions of an inch, and the change of unit. */
+import type { Dispatch, SetStateAction } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Units } from '@/core/walk/length-entry';
 import { Button } from '@/ui/controls/Button';
@@ -6,8 +7,7 @@ import { space } from '@/ui/theme/tokens';
 import { fractionSigns } from '@/words/length-words';
 
 interface Props {
-  readonly text: string;
-  readonly setText: (text: string) => void;
+  readonly setText: Dispatch<SetStateAction<string>>;
   readonly units: Units;
   /** Absent where the reading has one unit only. */
   readonly setUnits: ((units: Units) => void) | undefined;
@@ -18,8 +18,9 @@ interface Props {
 
 const fractions = ['1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
 
-export function Keypad({ text, setText, units, setUnits, onCannotTell, busy }: Props) {
-  const type = (sign: string) => setText(text + sign);
+/** What has been typed is not asked for: no key is drawn anew because another was pressed. */
+export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) {
+  const type = (sign: string) => setText((text) => text + sign);
   const digit = (sign: string) => (
     <Button key={sign} look="key" label={sign} onPress={() => type(sign)} style={styles.key} />
   );
@@ -34,7 +35,7 @@ export function Keypad({ text, setText, units, setUnits, onCannotTell, busy }: P
               look="chip"
               label={fractionSigns[fraction] ?? fraction}
               says={`${fraction} inch`}
-              onPress={() => setText(withFraction(text, fraction))}
+              onPress={() => setText((text) => withFraction(text, fraction))}
               style={styles.key}
             />
           ))}
@@ -46,7 +47,7 @@ export function Keypad({ text, setText, units, setUnits, onCannotTell, busy }: P
           look="key"
           label="⌫"
           says="Delete the last sign"
-          onPress={() => setText(withoutLast(text))}
+          onPress={() => setText(withoutLast)}
           style={styles.key}
         />
       </View>
@@ -84,7 +85,7 @@ export function Keypad({ text, setText, units, setUnits, onCannotTell, busy }: P
           look="key"
           label="to"
           says="to: from this to that"
-          onPress={() => setText(/\bto\b/.test(text) || text === '' ? text : `${text} to `)}
+          onPress={() => setText(withRange)}
           style={styles.key}
         />
       </View>
@@ -101,6 +102,11 @@ export function withFraction(text: string, fraction: string): string {
 function oneFraction(text: string, fraction: string): string {
   const whole = text.replace(/\s*\d+\/\d+$/, '').trim();
   return whole === '' ? fraction : `${whole} ${fraction}`;
+}
+
+/** From this to that: nothing comes before the first length, and there is no third. */
+export function withRange(text: string): string {
+  return /\bto\b/.test(text) || text === '' ? text : `${text} to `;
 }
 
 /** A fraction goes as a whole, digits one by one. */

@@ -118,7 +118,6 @@ export function LengthReading({
         </View>
       )}
       <Keypad
-        text={text}
         setText={setText}
         units={units}
         setUnits={unit === 'mm' ? setUnits : undefined}

@@ -5,7 +5,7 @@ import { samphireYard } from '../../../demo/samphire-yard';
 import { judge } from '@/core/score/judge';
 import { questionsOf } from '@/core/walk/questions';
 import { ChangedSince } from '@/store/change-yard';
-import { withFraction, withoutLast } from './Keypad';
+import { withFraction, withoutLast, withRange } from './Keypad';
 import { QuestionScreen, type QuestionProps } from './QuestionScreen';
 
 const { place, walks } = samphireYard;
@@ -257,6 +257,7 @@ test('a range is typed with one key, and a fraction belongs to its own end', () 
   expect(withFraction('1 to 1', '1/2')).toBe('1 to 1 1/2');
   expect(withFraction('1 1/4 to ', '1/2')).toBe('1 1/4 to 1/2');
   expect(withoutLast('30 to ')).toBe('30');
+  expect([withRange('30'), withRange('30 to 4'), withRange('')]).toEqual(['30 to ', '30 to 4', '']);
 });
 
 test('Ctrl Z undoes the last reading while nothing is typed, and only then', () => {

@@ -1,5 +1,5 @@
 /** What has been typed or chosen so far, and what pressing on would do with it. */
-import { useState } from 'react';
+import { useState, type Dispatch, type SetStateAction } from 'react';
 import { attributes, type AttributeId } from '@/core/place/attributes';
 import { isKnown } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
@@ -19,7 +19,7 @@ export type Outcome =
 export interface LengthAnswer {
   readonly kind: 'length';
   readonly text: string;
-  readonly setText: (text: string) => void;
+  readonly setText: Dispatch<SetStateAction<string>>;
   readonly units: Units;
   readonly setUnits: (units: Units) => void;
   /** The reading as far as it can be read, mm (or its own unit); of a range the end that counts against the place. */
