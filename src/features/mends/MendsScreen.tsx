@@ -146,7 +146,9 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
           ))}
         </View>
       )}
-      <Pages pages={last} />
+      <View style={styles.apart}>
+        <Pages pages={last} />
+      </View>
     </Screen>
   );
 }
@@ -235,6 +237,8 @@ const styles = StyleSheet.create({
   head: { padding: space.l, gap: space.s },
   group: { backgroundColor: color.paper },
   links: { flexDirection: 'row' },
+  // What follows is no mend.
+  apart: { paddingTop: space.l },
   link: { flex: 1, minWidth: 0 },
   heading: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
 });

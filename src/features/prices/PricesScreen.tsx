@@ -7,7 +7,7 @@ import { takeOff } from '@/core/mends/shopping/take-off';
 import { currencies, currencyOf, withCurrency } from '@/core/place/currency';
 import { isBar } from '@/core/mends/shopping/bars';
 import { firstShop } from '@/core/mends/shopping/shop';
-import { saveTable } from '@/features/place/save-table';
+import { TableButton } from '@/features/place/TableButton';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useShopChanges } from '@/store/use-shop-changes';
@@ -100,10 +100,10 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
       )}
       <Part title="Prices">
         <Field label="Look for" value={sought} onChange={setSought} />
-        <Button
-          look="plain"
+        <TableButton
           label="Save all prices as a table (CSV)"
-          onPress={() => void saveTable(`${place.id}-prices`, pricesTable(place, shop))}
+          name={`${place.id}-prices`}
+          table={() => pricesTable(place, shop)}
         />
       </Part>
       {[

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { timeline, type Event } from '@/core/mends/timeline';
 import { useLook } from '@/features/look/use-look';
-import { saveTable } from '@/features/place/save-table';
+import { TableButton } from '@/features/place/TableButton';
 import { Trend } from '@/features/yard/Trend';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
@@ -88,17 +88,15 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
                 <Txt tone="holds">Plan, lap, ways in, mends and lists; print it or save as PDF</Txt>
               </LinkRow>
             </View>
-            <Button
-              look="plain"
+            <TableButton
               label="All readings as a table (CSV)"
-              onPress={() =>
-                void saveTable(`${place.id}-readings`, readingsTable(found.place, walks))
-              }
+              name={`${place.id}-readings`}
+              table={() => readingsTable(found.place, walks)}
             />
-            <Button
-              look="plain"
+            <TableButton
               label="All mends as a table (CSV)"
-              onPress={() => void saveTable(`${place.id}-mends`, mendsTable(found.place, mends))}
+              name={`${place.id}-mends`}
+              table={() => mendsTable(found.place, mends)}
             />
             <Txt kind="small" tone="ink2">
               A copy of everything, photos too, is saved on the place page.

@@ -5,7 +5,7 @@ import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import type { Mend } from '@/core/place/mend';
 import type { Place } from '@/core/place/place';
 import { saveAs } from '@/features/place/save-as';
-import { saveTable } from '@/features/place/save-table';
+import { TableButton } from '@/features/place/TableButton';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
@@ -30,12 +30,10 @@ export function ShareList({ place, mends, list, ticked }: Props) {
     <>
       <View style={styles.row}>
         <Button look="plain" label="Share as text" onPress={share} style={styles.button} />
-        <Button
-          look="plain"
+        <TableButton
           label="Save as a table (CSV)"
-          onPress={() =>
-            void saveTable(`${place.id}-shopping`, shoppingTable(place, mends, list, ticked))
-          }
+          name={`${place.id}-shopping`}
+          table={() => shoppingTable(place, mends, list, ticked)}
           style={styles.button}
         />
         <Button look="plain" label="Print" onPress={() => window.print()} style={styles.button} />
