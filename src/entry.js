@@ -21,9 +21,7 @@ const breath = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 async function begin() {
   for (const part of parts) {
-    const t = performance.now();
     part();
-    if (globalThis.__t) globalThis.__t.push([part.toString(), performance.now() - t]);
     await breath();
   }
   const { App } = require('expo-router/build/qualified-entry');

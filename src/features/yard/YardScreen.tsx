@@ -1,5 +1,5 @@
 /** The yard: how many ways in tonight and for whom, then where, then the rest. */
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
 import type { Yard } from '@/store/records';
@@ -33,6 +33,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const look = useLook();
   const judgement = useJudgement(yard, look);
   const all = useAllScenarios(yard, look.day);
+  // The sentence and the drawings are painted first; lists and figures follow in slices a touch can get in between.
+  const seen = useMemo(() => ({ yard, look, judgement, all }), [yard, look, judgement, all]);
+  const later = useDeferredValue(seen);
   const [selected, setSelected] = useState<BayId>();
   const wide = useWide();
   const { height } = useWindowDimensions();
@@ -58,7 +61,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   );
   const note = selected && <BayNote judgement={judgement} bay={selected} look={look} />;
   const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={all} />;
-  const outlook = <Outlook yard={yard} look={look} judgement={judgement} all={all} />;
+  const outlook = <Outlook {...later} />;
+  const wayList = <WayList judgement={later.judgement} look={later.look} />;
+  const animalList = <AnimalList judgement={later.judgement} look={later.look} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
     return (
@@ -70,7 +75,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {plan}
             {note}
             {outlook}
-            <WhatCounts judgement={judgement} />
+            <WhatCounts judgement={later.judgement} />
             <KeyList />
           </ScrollView>
           <ScrollView
@@ -79,8 +84,8 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             tabIndex={0}
             aria-label="Ways in and animals"
           >
-            <WayList judgement={judgement} look={look} />
-            <AnimalList judgement={judgement} look={look} />
+            {wayList}
+            {animalList}
           </ScrollView>
         </View>
         <View style={styles.foot}>{lap}</View>
@@ -93,7 +98,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       {scenarioBar}
       {plan}
       {note}
-      <WayList judgement={judgement} look={look} />
+      {wayList}
       <View style={styles.lapHead}>
         <Txt kind="heading">The lap</Txt>
         <Txt kind="small" tone="ink2">
@@ -101,9 +106,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         </Txt>
       </View>
       {lap}
-      <AnimalList judgement={judgement} look={look} />
+      {animalList}
       {outlook}
-      <WhatCounts judgement={judgement} />
+      <WhatCounts judgement={later.judgement} />
     </Screen>
   );
 }

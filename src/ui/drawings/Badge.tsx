@@ -1,9 +1,10 @@
 /** The number of a way in. */
+import { memo } from 'react';
 import { Circle, G } from 'react-native-svg';
 import { color } from '../theme/tokens';
 import { SvgText } from './SvgText';
 
-export function Badge({
+export const Badge = memo(function Badge({
   x,
   y,
   number,
@@ -20,4 +21,4 @@ export function Badge({
       </SvgText>
     </G>
   );
-}
+});

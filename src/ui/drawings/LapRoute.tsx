@@ -1,8 +1,8 @@
 /** Where a way in meets the lap: a dotted arrow from outside to the spot that gives way, with its number. */
-import { G, Path } from 'react-native-svg';
+import { G } from 'react-native-svg';
 import type { WayIn } from '@/core/routes/ways-in';
-import { color } from '../theme/tokens';
 import { Badge } from './Badge';
+import { Dotted } from './Dotted';
 import { boxOf, type LapBox, type LapLayout } from './lap-layout';
 
 interface Props {
@@ -21,17 +21,10 @@ export function LapRoute({ layout, way, number }: Props) {
   return (
     <G>
       {isFar && (
-        <>
-          <Path
-            d={`M${foot.x} ${foot.y - 14}L${x} ${tip + 9}`}
-            fill="none"
-            stroke={color.open}
-            strokeWidth={3.5}
-            strokeLinecap="round"
-            strokeDasharray="0.1 7"
-          />
-          <Path d={`M${x} ${tip}l6 11h-12z`} fill={color.open} />
-        </>
+        <Dotted
+          along={`M${foot.x} ${foot.y - 14}L${x} ${tip + 9}`}
+          head={`M${x} ${tip}l6 11h-12z`}
+        />
       )}
       <Badge x={foot.x} y={foot.y} number={number} />
     </G>

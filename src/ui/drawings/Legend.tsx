@@ -1,4 +1,5 @@
 /** The line code in words, only the lines that are on the page. */
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg from 'react-native-svg';
 import type { BayMark } from '@/core/score/judge';
@@ -9,7 +10,11 @@ import { MarkedLine } from './MarkedLine';
 
 const order: readonly BayMark[] = ['holds', 'hours', 'open', 'unread'];
 
-export function Legend({ marks }: { readonly marks: ReadonlySet<BayMark> }) {
+interface Props {
+  readonly marks: ReadonlySet<BayMark>;
+}
+
+function MarksInWords({ marks }: Props) {
   return (
     <View style={styles.row}>
       {order
@@ -27,6 +32,10 @@ export function Legend({ marks }: { readonly marks: ReadonlySet<BayMark> }) {
     </View>
   );
 }
+
+export const Legend = memo(MarksInWords, (a, b) =>
+  order.every((mark) => a.marks.has(mark) === b.marks.has(mark)),
+);
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l, rowGap: space.xs },

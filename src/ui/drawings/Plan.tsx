@@ -1,7 +1,7 @@
 /** The plan: where things are. Walls in the line code, ways in numbered, routes dotted from outside to the birds. */
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
 import { View } from 'react-native';
-import Svg, { G, Line, Rect } from 'react-native-svg';
+import Svg, { Line, Rect } from 'react-native-svg';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
@@ -70,7 +70,7 @@ export function Plan({
         <PlanGround lines={layout.walls} />
         <PlanZones layout={layout} />
         {lines.map((line) => (
-          <G key={line.bay}>
+          <Fragment key={line.bay}>
             {selected === line.bay && (
               <Line
                 x1={line.from.x}
@@ -82,7 +82,7 @@ export function Plan({
               />
             )}
             <MarkedLine from={line.from} to={line.to} mark={marks.get(line.bay) ?? 'unread'} />
-          </G>
+          </Fragment>
         ))}
         <PlanDoors lines={lines} />
         {layout.sides.map(({ name, at, anchor }, index) => (

@@ -1,5 +1,5 @@
 /** What lies and stands along the walls: buried skirts as strokes, aprons as strips, strands, doors. One path each: there are hundreds. */
-import { G, Line, Path } from 'react-native-svg';
+import { G, Path } from 'react-native-svg';
 import { color } from '../theme/tokens';
 import type { PlanDoor, PlanLine } from './plan-layout';
 
@@ -39,21 +39,22 @@ export function PlanGround({ lines }: { readonly lines: readonly PlanLine[] }) {
 export function PlanDoors({ lines }: { readonly lines: readonly PlanLine[] }) {
   return (
     <G>
-      {lines.flatMap(({ bay, doors, outward }) =>
-        doors.map((door, index) => (
-          <Line
-            key={`${bay} ${index}`}
-            {...leafOf(door, outward)}
-            stroke={color.ink}
-            strokeWidth={leaves.has(door.kind) ? 2.5 : 4}
-          />
-        )),
-      )}
+      <Path d={doorsOf(lines, true)} stroke={color.ink} strokeWidth={2.5} />
+      <Path d={doorsOf(lines, false)} stroke={color.ink} strokeWidth={4} />
     </G>
   );
 }
 
 const leaves: ReadonlySet<PlanDoor['kind']> = new Set(['gate', 'door']);
+
+function doorsOf(lines: readonly PlanLine[], isLeaf: boolean): string {
+  return lines
+    .flatMap(({ doors, outward }) =>
+      doors.filter(({ kind }) => leaves.has(kind) === isLeaf).map((door) => leafOf(door, outward)),
+    )
+    .map(({ x1, y1, x2, y2 }) => `M${round(x1)} ${round(y1)}L${round(x2)} ${round(y2)}`)
+    .join('');
+}
 
 function leafOf({ kind, from, to }: PlanDoor, outward: { x: number; y: number }) {
   if (!leaves.has(kind)) {

@@ -1,9 +1,9 @@
 /** A way in: from outside, through every bay on the way, to the birds. Dotted, with its number. */
-import { G, Path } from 'react-native-svg';
+import { G } from 'react-native-svg';
 import type { Point } from '@/core/place/outline';
 import type { WayIn } from '@/core/routes/ways-in';
-import { color } from '../theme/tokens';
 import { Badge } from './Badge';
+import { Dotted } from './Dotted';
 import type { PlanLayout, PlanLine } from './plan-layout';
 
 interface Props {
@@ -28,15 +28,10 @@ export function PlanRoute({ layout, way, number }: Props) {
   const points = [start, ...lines.map((line) => line.middle), tip];
   return (
     <G>
-      <Path
-        d={`M${points.map(({ x, y }) => `${x} ${y}`).join('L')}`}
-        fill="none"
-        stroke={color.open}
-        strokeWidth={3.5}
-        strokeLinecap="round"
-        strokeDasharray="0.1 7"
+      <Dotted
+        along={`M${points.map(({ x, y }) => `${x} ${y}`).join('L')}`}
+        head={arrowHead(last, tip)}
       />
-      <Path d={arrowHead(last, tip)} fill={color.open} />
       <Badge x={start.x} y={start.y} number={number} />
     </G>
   );

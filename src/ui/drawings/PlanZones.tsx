@@ -1,4 +1,6 @@
 /** Ground, runs and houses as seen from above: how a run is covered, where birds sleep. */
+import isSame from 'fast-deep-equal';
+import { memo } from 'react';
 import { G, Path, Polygon } from 'react-native-svg';
 import type { Point } from '@/core/place/outline';
 import { isInside } from '@/core/place/polygon';
@@ -42,7 +44,8 @@ export function PlanZones({ layout }: { readonly layout: PlanLayout }) {
   );
 }
 
-function RunZone({ zone }: { readonly zone: PlanZone }) {
+/** Zones are drawn anew only where they look otherwise: the hatch alone has hundreds of strokes. */
+const RunZone = memo(function RunZone({ zone }: { readonly zone: PlanZone }) {
   const { points, roof, birds, middle } = zone;
   return (
     <G>
@@ -62,7 +65,7 @@ function RunZone({ zone }: { readonly zone: PlanZone }) {
       )}
     </G>
   );
-}
+}, isSame);
 
 /** The cell again and again over every row of the figure, cut to it by even-odd spans; figures of a few corners only. */
 function hatchIn(
@@ -102,7 +105,7 @@ const shifted = (lines: string, x: number, y: number): string => {
   );
 };
 
-function HouseZone({ zone }: { readonly zone: PlanZone }) {
+const HouseZone = memo(function HouseZone({ zone }: { readonly zone: PlanZone }) {
   const { points, middle, birds, name } = zone;
   const xs = points.map(({ x }) => x);
   const ys = points.map(({ y }) => y);
@@ -139,7 +142,7 @@ function HouseZone({ zone }: { readonly zone: PlanZone }) {
       )}
     </G>
   );
-}
+}, isSame);
 
 /** Whether its name and birds fit into a house, or at least the number of birds; standing askew it holds less. */
 function roomIn(house: readonly Point[], w: number, h: number) {

@@ -1,4 +1,5 @@
 /** Text inside a drawing, in the narrow face. */
+import { memo } from 'react';
 import { Text } from 'react-native-svg';
 import { color, font } from '../theme/tokens';
 
@@ -12,7 +13,8 @@ interface Props {
   readonly strong?: boolean;
 }
 
-export function SvgText({
+/** Drawn anew only where it says something else or stands elsewhere. */
+export const SvgText = memo(function SvgText({
   x,
   y,
   children,
@@ -34,4 +36,4 @@ export function SvgText({
       {children}
     </Text>
   );
-}
+});
