@@ -1,5 +1,6 @@
 /** The four scenarios, each with how many ways in it has. Each is an address of its own. */
 import { Link } from 'expo-router';
+import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { scenarios, type Scenario } from '@/core/score/scenario';
 import type { Judgement } from '@/core/score/judge';
@@ -26,8 +27,8 @@ export function ScenarioBar({ look, judgement, all }: Props) {
           return (
             <ScenarioLink
               key={scenario}
-              look={{ ...look, scenario }}
-              here={scenario === look.scenario}
+              look={look}
+              scenario={scenario}
               sign={judged ? signOf(judged) : '…'}
               says={`${scenarioNames[scenario][1]}${judged ? `: ${saysOf(judged)}` : ''}`}
             />
@@ -42,16 +43,18 @@ export function ScenarioBar({ look, judgement, all }: Props) {
 }
 
 interface LinkProps {
-  readonly look: Look & { readonly scenario: Scenario };
-  readonly here: boolean;
+  readonly look: Look;
+  readonly scenario: Scenario;
   readonly sign: string;
   readonly says: string;
 }
 
-function ScenarioLink({ look, here, sign, says }: LinkProps) {
+/** Drawn anew only where its sign is another. */
+const ScenarioLink = memo(function ScenarioLink({ look, scenario, sign, says }: LinkProps) {
+  const here = scenario === look.scenario;
   const tone = here ? 'onChosen' : 'ink';
   return (
-    <Link push href={{ pathname: '/', params: lookParams(look) }} asChild>
+    <Link push href={{ pathname: '/', params: lookParams({ ...look, scenario }) }} asChild>
       <Pressable
         aria-label={says}
         {...(here && { 'aria-current': 'page' as const })}
@@ -61,12 +64,12 @@ function ScenarioLink({ look, here, sign, says }: LinkProps) {
           {sign}
         </Txt>
         <Txt kind="small" tone={tone}>
-          {scenarioNames[look.scenario][0]}
+          {scenarioNames[scenario][0]}
         </Txt>
       </Pressable>
     </Link>
   );
-}
+});
 
 /** Ways in as a figure; a dash where no birds are there, "open" where they stand in the open. */
 function signOf(judgement: Judgement): string {

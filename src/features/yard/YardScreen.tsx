@@ -60,7 +60,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
     />
   );
   const note = selected && <BayNote judgement={judgement} bay={selected} look={look} />;
-  const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={all} />;
+  const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={later.all} />;
   const outlook = <Outlook {...later} />;
   const wayList = <WayList judgement={later.judgement} look={later.look} />;
   const animalList = <AnimalList judgement={later.judgement} look={later.look} />;
