@@ -1,5 +1,6 @@
 /** `npm run build`: the web export in dist/, its scripts asked for at once rather than one after the other. */
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { compressExport } from './compress.mjs';
 import { copyFonts } from './fonts.mjs';
 import { writeServiceWorker } from './offline.mjs';
 import { bin, inRoot, must } from './steps.mjs';
@@ -20,3 +21,4 @@ const hints = readdirSync(inRoot('dist', '_expo', 'static', 'js', 'web'))
   .map((name) => `<link rel="preload" href="/_expo/static/js/web/${name}" as="script" />`);
 writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${hints.join('')}</head>`));
 await writeServiceWorker();
+compressExport();

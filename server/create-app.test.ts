@@ -1,12 +1,16 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { listen, type Listening } from './listen';
 
 const dist = mkdtempSync(join(tmpdir(), 'rookle-dist-'));
 mkdirSync(join(dist, '_expo'));
 writeFileSync(join(dist, 'index.html'), '<p>shell</p>');
 writeFileSync(join(dist, '_expo', 'a-123.js'), 'x');
+writeFileSync(join(dist, '_expo', 'b[id]-4.js'), 'plain');
+writeFileSync(join(dist, '_expo', 'b[id]-4.js.br'), brotliCompressSync('by brotli'));
+writeFileSync(join(dist, '_expo', 'b[id]-4.js.gz'), gzipSync('by gzip'));
 
 const listening: Listening[] = [];
 
@@ -32,6 +36,19 @@ test('scripts carry a hash, so they are kept for good; a missing one is missing,
   const script = await fetch(`${at}/_expo/a-123.js`);
   expect(script.headers.get('cache-control')).toMatch(/immutable/);
   expect((await fetch(`${at}/_expo/gone.js`)).status).toBe(404);
+});
+
+test.each([
+  ['gzip, deflate, br', 'br', 'by brotli'],
+  ['gzip, deflate', 'gzip', 'by gzip'],
+  ['identity', null, 'plain'],
+])('what the build compressed is served so to who takes %s', async (takes, encoding, text) => {
+  const headers = { 'Accept-Encoding': takes };
+  const script = await fetch(`${await serve()}/_expo/b%5Bid%5D-4.js`, { headers });
+  expect(script.headers.get('content-encoding')).toBe(encoding);
+  expect(script.headers.get('content-type')).toMatch(/^text\/javascript/);
+  expect(script.headers.get('cache-control')).toMatch(/immutable/);
+  expect(await script.text()).toBe(text);
 });
 
 test('hands out the demo places only where there are any', async () => {
