@@ -3,6 +3,7 @@ import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { compressExport } from './compress.mjs';
 import { copyFonts } from './fonts.mjs';
 import { writeServiceWorker } from './offline.mjs';
+import { splitShared } from './split.mjs';
 import { bin, inRoot, must } from './steps.mjs';
 
 copyFonts();
@@ -16,9 +17,10 @@ must(bin('expo'), ['export', '--platform', 'web', '--output-dir', 'dist'], {
 const always = /^(__common|_layout)-/;
 
 const page = inRoot('dist', 'index.html');
+const text = splitShared(readFileSync(page, 'utf8'));
 const hints = readdirSync(inRoot('dist', '_expo', 'static', 'js', 'web'))
   .filter((name) => always.test(name) && name.endsWith('.js'))
   .map((name) => `<link rel="preload" href="/_expo/static/js/web/${name}" as="script" />`);
-writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${hints.join('')}</head>`));
+writeFileSync(page, text.replace('</head>', `${hints.join('')}</head>`));
 await writeServiceWorker();
 compressExport();

@@ -35,9 +35,29 @@ test('every part of React Native that a screen imports is in the export', () => 
   }
 });
 
+test('every part of drawing and asking that a screen imports is in the export', () => {
+  const asked = [...importedFrom('@tanstack/react-query')];
+  expect(asked).toEqual(expect.arrayContaining(['useQuery', 'QueryClient']));
+  for (const name of asked) {
+    for (const at of [`react-query/build/modern/${name}`, `query-core/build/modern/${name}`]) {
+      expect([name, isNeverUsed(`/x/node_modules/@tanstack/${at}.js`)]).toEqual([name, false]);
+    }
+  }
+  expect([...importedFrom('react-native-svg')].filter((it) => /xml|css|uri/i.test(it))).toEqual([]);
+  // What turns a text like "rotate(45)" into a matrix is left out.
+  const texts = sources(join(root, 'src')).map((file) => readFileSync(file, 'utf8'));
+  expect(texts.filter((text) => /\btransform=["{`]/.test(text))).toEqual([]);
+});
+
 test('nothing of our own, and none of the router’s core, is left out', () => {
   for (const file of sources(join(root, 'src'))) expect(isNeverUsed(file)).toBe(false);
-  for (const kept of ['ExpoRoot.js', 'link/Link.js', 'views/Navigator.js', 'hooks/index.js']) {
+  for (const kept of [
+    'ExpoRoot.js',
+    'link/Link.js',
+    'views/Navigator.js',
+    'hooks/index.js',
+    'fork/getStateFromPath.js',
+  ]) {
     expect(isNeverUsed(`/x/node_modules/expo-router/build/${kept}`)).toBe(false);
   }
 });
@@ -46,6 +66,9 @@ test('navigators and lists are', () => {
   for (const left of [
     'expo-router/build/react-navigation/bottom-tabs/index.js',
     'expo-router/build/native-tabs/NativeTabTrigger.js',
+    'expo-router/build/react-navigation/core/getStateFromPath.js',
+    'react-native-svg/lib/module/lib/extract/transform.js',
+    '@tanstack/query-core/build/modern/mutation.js',
     'react-native-web/dist/exports/FlatList/index.js',
     'react-native-web/dist/vendor/react-native/VirtualizedList/index.js',
   ]) {

@@ -3,8 +3,10 @@
  * for here one by one, with a breath between, a touch is never kept waiting long. What is drawn comes after.
  */
 import '@expo/metro-runtime';
+import { loadRestFirst } from './load-rest-first';
 
 const parts = [
+  () => require('expo'),
   () => require('react-dom/client'),
   () => require('expo-router/build/react-navigation/core'),
   () => require('expo-router/build/react-navigation/native'),
@@ -24,6 +26,8 @@ async function begin() {
     part();
     await breath();
   }
+  // Only the built page has a rest; what loads files is there once `expo` is.
+  if (globalThis.rookleFiles) loadRestFirst(globalThis.rookleFiles);
   const { App } = require('expo-router/build/qualified-entry');
   const { renderRootComponent } = require('expo-router/build/renderRootComponent');
   renderRootComponent(App);

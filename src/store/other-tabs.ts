@@ -1,17 +1,21 @@
 /** Tabs tell each other that something was written. */
-const channelName = 'rookle-yard';
+
+let kept: BroadcastChannel | undefined;
+
+/** One for telling and hearing: a channel does not hear what it says itself, but another of the same tab would. */
+function channel(): BroadcastChannel | undefined {
+  if (typeof BroadcastChannel === 'undefined') return undefined;
+  kept ??= new BroadcastChannel('rookle-yard');
+  return kept;
+}
 
 export function tellOtherTabs(): void {
-  if (typeof BroadcastChannel === 'undefined') return;
-  const channel = new BroadcastChannel(channelName);
-  channel.postMessage('changed');
-  channel.close();
+  channel()?.postMessage('changed');
 }
 
 /** Calls back whenever another tab wrote. Returns what ends the listening. */
 export function hearOtherTabs(changed: () => void): () => void {
-  if (typeof BroadcastChannel === 'undefined') return () => undefined;
-  const channel = new BroadcastChannel(channelName);
-  channel.onmessage = changed;
-  return () => channel.close();
+  const heard = channel();
+  heard?.addEventListener('message', changed);
+  return () => heard?.removeEventListener('message', changed);
 }

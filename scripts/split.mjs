@@ -1,0 +1,60 @@
+/** Cuts the file all screens share in two in dist/, and tells the page which is which (scripts/split-common.cjs, decision 20). */
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { join } from 'node:path';
+import { inRoot } from './steps.mjs';
+
+const { splitCommon } = createRequire(import.meta.url)('./split-common.cjs');
+
+const address = '/_expo/static/js/web';
+const folder = inRoot('dist', ...address.split('/'));
+/** Loaded by every visit. */
+const always = /^(entry|_layout)-/;
+/** The main addresses; a screen's own file is told by the screen it shows. The first screen does without the rest. */
+const screens = {
+  '/': 'YardScreen',
+  '/walk': 'WalkScreen',
+  '/mends': 'MendsScreen',
+  '/place': 'PlaceScreen',
+};
+
+/** Gives the page with the new names in it, and a script that asks for the rest at once where the address is another screen's. */
+export function splitShared(page) {
+  const texts = readdirSync(folder)
+    .filter((name) => name.endsWith('.js'))
+    .map((name) => [name, readFileSync(join(folder, name), 'utf8')]);
+  // Workers and the bundler's own runtime are whole in themselves and begin otherwise.
+  const files = new Map(texts.filter(([, text]) => text.startsWith('__d(')));
+  const common = only([...files.keys()].filter((name) => name.startsWith('__common-')));
+  const fileOf = (screen) =>
+    only([...files].filter(([, text]) => text.includes(`.${screen},{`)).map(([name]) => name));
+  const own = Object.entries(screens).map(([path, screen]) => [path, fileOf(screen)]);
+  const first = [...[...files.keys()].filter((name) => always.test(name)), own[0][1]];
+  const { now, later, alone } = splitCommon({ files, common, first });
+  const [shared, rest] = [written('__common', now), written('__rest', later)];
+  rmSync(join(folder, common));
+  const at = (name) => `${address}/${name}`;
+  const told = JSON.stringify({ rest: at(rest), alone: alone.map(at) });
+  const ahead = JSON.stringify(Object.fromEntries(own.map(([path, name]) => [path, at(name)])));
+  return page
+    .replaceAll(common, shared)
+    .replace('</head>', `<script>${askAhead(told, ahead)}</script></head>`);
+}
+
+function written(name, text) {
+  const hash = createHash('md5').update(text).digest('hex');
+  writeFileSync(join(folder, `${name}-${hash}.js`), text);
+  return `${name}-${hash}.js`;
+}
+
+function only(names) {
+  if (names.length !== 1) throw new Error(`one file was expected, not ${names.length}: ${names}`);
+  return names[0];
+}
+
+/** A script for the page: what an address needs besides is asked for at once, not when the entry has run. */
+const askAhead = (told, ahead) => `rookleFiles=${told};{
+const own=${ahead}[location.pathname];
+for(const href of [own,location.pathname!=='/'&&rookleFiles.rest])
+if(href)document.head.append(Object.assign(document.createElement('link'),{rel:'preload',as:'script',href}));}`;
