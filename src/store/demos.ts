@@ -1,8 +1,10 @@
 /** The demo places, where this server has any to hand out. */
 import type { QueryClient } from '@tanstack/react-query';
 import { array, object, string } from 'yup';
-import { openFile } from './open-file';
-import { demoKey } from './records';
+import { readingPlaceFile } from '@/core/formats/read-place-file';
+import { inTurns } from './in-turns';
+import { openFile, writePlace } from './open-file';
+import { demoKey, type Yard } from './records';
 import { placesKey } from './places';
 import { writeAll } from './storage';
 
@@ -28,16 +30,26 @@ export async function listDemos(): Promise<readonly Demo[]> {
 
 /** Opens one as it began; what was changed in it before is replaced. False where it could not be had. */
 export async function openDemo(client: QueryClient, id: string): Promise<boolean> {
-  const answer = await fetch(`/api/demos/${encodeURIComponent(id)}`).catch(() => undefined);
-  if (!answer?.ok) return false;
-  if ((await openFile(client, await answer.text())) !== undefined) return false;
+  const text = await fetchDemo(id);
+  if (text === undefined || (await openFile(client, text)) !== undefined) return false;
   await writeAll({ [demoKey(id)]: 'yes' });
   void client.invalidateQueries({ queryKey: placesKey });
   return true;
 }
 
-/** The first of them, on a first visit. */
-export async function openFirstDemo(client: QueryClient): Promise<boolean> {
+/** The first of them, on a first visit: kept and given back, for whoever asked for a place. `undefined`: there is none. */
+export async function firstDemo(): Promise<Yard | undefined> {
   const [first] = await listDemos();
-  return first !== undefined && (await openDemo(client, first.id));
+  const text = first && (await fetchDemo(first.id));
+  if (text === undefined) return undefined;
+  const read = await inTurns(readingPlaceFile(text));
+  if ('problem' in read) return undefined;
+  const yard = await writePlace(read.file);
+  await writeAll({ [demoKey(yard.place.id)]: 'yes' });
+  return yard;
+}
+
+async function fetchDemo(id: string): Promise<string | undefined> {
+  const answer = await fetch(`/api/demos/${encodeURIComponent(id)}`).catch(() => undefined);
+  return answer?.ok ? answer.text() : undefined;
 }

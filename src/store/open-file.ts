@@ -26,9 +26,18 @@ export async function openFile(
 /** Keeps a whole place and opens it. A place of the same id is replaced, once the new one is safely written; its photos only where any are given. */
 export async function keepPlace(
   client: QueryClient,
-  { place, walks, mends, sightings, shop }: PlaceFile | Yard,
+  file: PlaceFile | Yard,
   photos?: readonly Photo[],
 ): Promise<void> {
+  client.setQueryData(yardKey, await writePlace(file, photos));
+  tellOtherTabs();
+}
+
+/** The same without telling anybody; comes back with the place as it is now open. */
+export async function writePlace(
+  { place, walks, mends, sightings, shop }: PlaceFile | Yard,
+  photos?: readonly Photo[],
+): Promise<Yard> {
   // Judged in turns before any screen asks for it.
   await inTurns(judging(place, walks, { log: sightings, date: localDay(new Date()) }));
   await underLock(async () => {
@@ -48,8 +57,7 @@ export async function keepPlace(
     if (stale.length > 0) await removeAll(stale);
   });
   forgetSteps(place.id);
-  client.setQueryData(yardKey, { place, walks, mends, sightings, ...(shop && { shop }) });
-  tellOtherTabs();
+  return { place, walks, mends, sightings, ...(shop && { shop }) };
 }
 
 export async function isFirstVisit(): Promise<boolean> {

@@ -1,11 +1,11 @@
 /** The open place, for screens. */
-import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { judge, judging, type Judgement } from '@/core/score/judge';
 import type { Scenario } from '@/core/score/scenario';
 import { localDay } from './local-day';
 import { yardKey } from './change-yard';
-import { openFirstDemo } from './demos';
+import { firstDemo } from './demos';
 import { inTurns } from './in-turns';
 import { isFirstVisit } from './open-file';
 import { hearOtherTabs } from './other-tabs';
@@ -22,7 +22,7 @@ export function useYard() {
   return useQuery({
     queryKey: yardKey,
     queryFn: async () => {
-      const yard = await openYard(client);
+      const yard = await openYard();
       // Judged in turns before any screen asks for it.
       if (yard)
         await inTurns(
@@ -36,11 +36,10 @@ export function useYard() {
   });
 }
 
-async function openYard(client: QueryClient): Promise<Yard | null> {
+async function openYard(): Promise<Yard | null> {
   const yard = await loadYard();
-  if (yard || !(await isFirstVisit()) || !(await openFirstDemo(client))) return yard;
-  // Checked and kept a moment ago: no need to read it back.
-  return client.getQueryData<Yard>(yardKey) ?? loadYard();
+  if (yard || !(await isFirstVisit())) return yard;
+  return (await firstDemo()) ?? null;
 }
 
 /** What is looked at: a shut night today, unless something else is asked for. */
