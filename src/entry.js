@@ -6,15 +6,17 @@ import '@expo/metro-runtime';
 import { loadRestFirst } from './load-rest-first';
 
 const parts = [
+  () => require('react-native-web/dist/exports/StyleSheet'),
+  () => require('react-native-web/dist/exports/View'),
   () => require('expo'),
   () => require('react-dom/client'),
+  () => require('react-native-web/dist/exports/Text'),
+  () => require('react-native-web/dist/exports/TextInput'),
+  () => require('react-native-web/dist/exports/ScrollView'),
+  () => require('react-native-web/dist/exports/Pressable'),
   () => require('expo-router/build/react-navigation/core'),
   () => require('expo-router/build/react-navigation/native'),
   () => require('expo-router/build/global-state/router-store'),
-  () => require('react-native-web/dist/exports/StyleSheet'),
-  () => require('react-native-web/dist/exports/ScrollView'),
-  () => require('react-native-web/dist/exports/TextInput'),
-  () => require('react-native-web/dist/exports/Pressable'),
   () => require('expo-router/build/ExpoRoot'),
   () => require('expo-router'),
 ];
@@ -23,8 +25,8 @@ const breath = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 async function begin() {
   for (const part of parts) {
-    part();
     await breath();
+    part();
   }
   // Only the built page has a rest; what loads files is there once `expo` is.
   if (globalThis.rookleFiles) loadRestFirst(globalThis.rookleFiles);

@@ -33,9 +33,10 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const look = useLook();
   const judgement = useJudgement(yard, look);
   const all = useAllScenarios(yard, look.day);
-  // The sentence and the drawings are painted first; lists and figures follow in slices a touch can get in between.
+  // The sentence and the drawings are painted first, when the screen opens and when something changed; lists and figures follow in
+  // slices a touch can get in between.
   const seen = useMemo(() => ({ yard, look, judgement, all }), [yard, look, judgement, all]);
-  const later = useDeferredValue(seen);
+  const later = useDeferredValue<typeof seen | undefined>(seen, undefined);
   const [selected, setSelected] = useState<BayId>();
   const wide = useWide();
   const { height } = useWindowDimensions();
@@ -60,10 +61,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
     />
   );
   const note = selected && <BayNote judgement={judgement} bay={selected} look={look} />;
-  const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={later.all} />;
-  const outlook = <Outlook {...later} />;
-  const wayList = <WayList judgement={later.judgement} look={later.look} />;
-  const animalList = <AnimalList judgement={later.judgement} look={later.look} />;
+  const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={later?.all} />;
+  const outlook = later && <Outlook {...later} />;
+  const whatCounts = later && <WhatCounts judgement={later.judgement} />;
+  const wayList = later && <WayList judgement={later.judgement} look={later.look} />;
+  const animalList = later && <AnimalList judgement={later.judgement} look={later.look} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
     return (
@@ -75,7 +77,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {plan}
             {note}
             {outlook}
-            <WhatCounts judgement={later.judgement} />
+            {whatCounts}
             <KeyList />
           </ScrollView>
           <ScrollView
@@ -99,16 +101,20 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       {plan}
       {note}
       {wayList}
-      <View style={styles.lapHead}>
-        <Txt kind="heading">The lap</Txt>
-        <Txt kind="small" tone="ink2">
-          The outer wall unrolled from the gate. Slide it; touch a bay.
-        </Txt>
-      </View>
-      {lap}
+      {later && (
+        <>
+          <View style={styles.lapHead}>
+            <Txt kind="heading">The lap</Txt>
+            <Txt kind="small" tone="ink2">
+              The outer wall unrolled from the gate. Slide it; touch a bay.
+            </Txt>
+          </View>
+          {lap}
+        </>
+      )}
       {animalList}
       {outlook}
-      <WhatCounts judgement={later.judgement} />
+      {whatCounts}
     </Screen>
   );
 }
