@@ -1,20 +1,22 @@
 /**
- * The bundler lays what any two screens share into one file that every visit loads, though the first screen asks for a bit over half
- * of it. This cuts it in two: what the first screens need, and the rest, which comes with the first of the others (decision 20).
+ * The bundler lays what any two screens share into one file that every visit loads, though the first screen asks for half of it. This cuts
+ * it into parts: what the first screen needs, what the other main screens need besides, and the rest (decision 20).
  */
 
 /** A module: `__d(function…,12,[3,4]);`, its dependencies an object where some are loaded when asked for. */
 const definition = /^__d\(.*,(\d+),(\[[^\]]*\]|\{.*\})\);$/s;
 const begins = /^(?=__[dr]\()/m;
 const isCall = /^__r\(/;
-const isRemark = /^(\/\/.*)?$/;
+/** Where a map of the source would be found. */
+const remark = /^\/\/[#@].*$/gm;
 
 /** Modules of a file with what each asks for at once; dependencies loaded when asked for, from files of their own, are left out. */
 function modulesIn(text) {
   return text
+    .replace(remark, '')
     .split(begins)
     .map((piece) => piece.trim())
-    .filter((piece) => !isCall.test(piece) && !isRemark.test(piece))
+    .filter((piece) => piece !== '' && !isCall.test(piece))
     .map((code) => {
       const [, id, list] = definition.exec(code) ?? [];
       if (id === undefined) throw new Error(`no module: ${code.slice(0, 80)}`);
@@ -38,27 +40,32 @@ function reachedFrom(ids, byId) {
 }
 
 /**
- * `files`: text by name; `common`: name of the shared one; `first`: names of those every visit loads, or the first screen.
- * Gives the shared file's two parts, and names of the files that do with the first part alone. Throws where the bundler writes otherwise.
+ * `files`: text by name; `common`: name of the shared one; `stages`: names of files, those every visit loads first. Gives the shared file's
+ * parts, one for each stage and one for what is left, and for each file that needs any part but the first, which (counted from 0).
+ * Throws where the bundler writes otherwise.
  */
-exports.splitCommon = ({ files, common, first }) => {
+exports.splitCommon = ({ files, common, stages }) => {
   const modules = new Map([...files].map(([name, text]) => [name, modulesIn(text)]));
   const byId = new Map([...modules.values()].flat().map((it) => [it.id, it]));
-  const idsOf = (name) => modules.get(name).map(({ id }) => id);
-  const needed = reachedFrom(first.flatMap(idsOf), byId);
-  const shared = modules.get(common);
-  const part = (isWanted) =>
-    shared
-      .filter(({ id }) => isWanted(id))
-      .map(({ code }) => code)
-      .join('\n');
-  const isLater = new Set(idsOf(common).filter((id) => !needed.has(id)));
-  return {
-    now: part((id) => !isLater.has(id)),
-    later: part((id) => isLater.has(id)),
-    alone: [...files.keys()].filter(
-      (name) =>
-        name !== common && [...reachedFrom(idsOf(name), byId)].every((id) => !isLater.has(id)),
-    ),
+  const reachedBy = (names) =>
+    reachedFrom(
+      names.flatMap((name) => modules.get(name).map(({ id }) => id)),
+      byId,
+    );
+  const reached = stages.map(reachedBy);
+  const partOf = (id) => {
+    const stage = reached.findIndex((ids) => ids.has(id));
+    return stage === -1 ? stages.length : stage;
   };
+  const shared = modules.get(common);
+  const parts = [...stages, []].map((_, part) => shared.filter(({ id }) => partOf(id) === part));
+  const needs = new Map();
+  for (const name of files.keys()) {
+    if (name === common) continue;
+    const ids = reachedBy([name]);
+    const needed = parts.flatMap((part, at) => (part.some(({ id }) => ids.has(id)) ? [at] : []));
+    const besides = needed.filter((part) => part > 0);
+    if (besides.length > 0) needs.set(name, besides);
+  }
+  return { parts: parts.map((part) => part.map(({ code }) => code).join('\n')), needs };
 };

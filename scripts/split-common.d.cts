@@ -1,5 +1,8 @@
 export function splitCommon(parts: {
   readonly files: ReadonlyMap<string, string>;
   readonly common: string;
-  readonly first: readonly string[];
-}): { readonly now: string; readonly later: string; readonly alone: readonly string[] };
+  readonly stages: readonly (readonly string[])[];
+}): {
+  readonly parts: readonly string[];
+  readonly needs: ReadonlyMap<string, readonly number[]>;
+};

@@ -11,7 +11,7 @@ const address = '/_expo/static/js/web';
 const folder = inRoot('dist', ...address.split('/'));
 /** Loaded by every visit. */
 const always = /^(entry|_layout)-/;
-/** The main addresses; a screen's own file is told by the screen it shows. The first screen does without the rest. */
+/** The main addresses, the first screen first; a screen's own file is told by the screen it shows. */
 const screens = {
   '/': 'YardScreen',
   '/walk': 'WalkScreen',
@@ -19,7 +19,9 @@ const screens = {
   '/place': 'PlaceScreen',
 };
 
-/** Gives the page with the new names in it, and a script that asks for the rest at once where the address is another screen's. */
+const partNames = ['__common', '__main', '__rest'];
+
+/** Gives the page with the new names in it, and a script that asks at once for what its address needs besides. */
 export function splitShared(page) {
   const texts = readdirSync(folder)
     .filter((name) => name.endsWith('.js'))
@@ -30,16 +32,21 @@ export function splitShared(page) {
   const fileOf = (screen) =>
     only([...files].filter(([, text]) => text.includes(`.${screen},{`)).map(([name]) => name));
   const own = Object.entries(screens).map(([path, screen]) => [path, fileOf(screen)]);
-  const first = [...[...files.keys()].filter((name) => always.test(name)), own[0][1]];
-  const { now, later, alone } = splitCommon({ files, common, first });
-  const [shared, rest] = [written('__common', now), written('__rest', later)];
+  const [[, first], ...others] = own;
+  const stages = [
+    [...[...files.keys()].filter((name) => always.test(name)), first],
+    others.map(([, name]) => name),
+  ];
+  const { parts, needs } = splitCommon({ files, common, stages });
+  const names = parts.map((text, part) => written(partNames[part], text));
   rmSync(join(folder, common));
   const at = (name) => `${address}/${name}`;
-  const told = JSON.stringify({ rest: at(rest), alone: alone.map(at) });
-  const ahead = JSON.stringify(Object.fromEntries(own.map(([path, name]) => [path, at(name)])));
-  return page
-    .replaceAll(common, shared)
-    .replace('</head>', `<script>${askAhead(told, ahead)}</script></head>`);
+  const before = Object.fromEntries(
+    [...needs].map(([name, needed]) => [at(name), needed.map((part) => at(names[part]))]),
+  );
+  const ahead = Object.fromEntries(own.map(([path, name]) => [path, at(name)]));
+  const script = askAhead(JSON.stringify(before), JSON.stringify(ahead));
+  return page.replaceAll(common, names[0]).replace('</head>', `<script>${script}</script></head>`);
 }
 
 function written(name, text) {
@@ -53,8 +60,8 @@ function only(names) {
   return names[0];
 }
 
-/** A script for the page: what an address needs besides is asked for at once, not when the entry has run. */
-const askAhead = (told, ahead) => `rookleFiles=${told};{
+/** A script for the page: what an address needs is asked for at once, not when the entry has run. */
+const askAhead = (before, ahead) => `filesBefore=${before};{
 const own=${ahead}[location.pathname];
-for(const href of [own,location.pathname!=='/'&&rookleFiles.rest])
-if(href)document.head.append(Object.assign(document.createElement('link'),{rel:'preload',as:'script',href}));}`;
+for(const href of own?[own,...filesBefore[own]??[]]:[])
+document.head.append(Object.assign(document.createElement('link'),{rel:'preload',as:'script',href}));}`;

@@ -3,7 +3,7 @@
  * for here one by one, with a breath between, a touch is never kept waiting long. What is drawn comes after.
  */
 import '@expo/metro-runtime';
-import { loadRestFirst } from './load-rest-first';
+import { loadFilesBefore } from './load-files-before';
 
 const parts = [
   () => require('react-native-web/dist/exports/StyleSheet'),
@@ -28,8 +28,8 @@ async function begin() {
     await breath();
     part();
   }
-  // Only the built page has a rest; what loads files is there once `expo` is.
-  if (globalThis.rookleFiles) loadRestFirst(globalThis.rookleFiles);
+  // Only the built page names any; what loads files is there once `expo` is.
+  if (globalThis.filesBefore) loadFilesBefore(globalThis.filesBefore);
   const { App } = require('expo-router/build/qualified-entry');
   const { renderRootComponent } = require('expo-router/build/renderRootComponent');
   renderRootComponent(App);
