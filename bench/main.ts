@@ -21,7 +21,12 @@ async function main(): Promise<void> {
   const load = await firstLoad(server.address);
   const scores = [];
   for (const path of ['/', '/walk', '/mends']) {
-    scores.push({ path, ...(await mobileScores(server.address + path)) });
+    const runs = [];
+    for (let run = 0; run < 5; run += 1) runs.push(await mobileScores(server.address + path));
+    runs.sort((a, b) => a.performance - b.performance);
+    const [lowest, , middle] = runs;
+    if (!lowest || !middle) throw new Error('no scores');
+    scores.push({ path, ...middle, lowest: lowest.performance });
   }
   const painted = await repaint(server.address);
   server.close();
