@@ -95,7 +95,7 @@ place without them. Without the database's own time.
 ## What was done for it
 
 - Routes load when they are needed (\`asyncRoutes\`), and what only later screens share comes with the first of them (decision 20): 448 kB of
-  script became 330. Scripts are compressed once, at the build, by Brotli: a fifth less again over the wire, where a browser takes it.
+  script became 335. Scripts are compressed once, at the build, by Brotli: a fifth less again over the wire, where a browser takes it.
 - What is never called is left out of the export: navigators, lists, animation, controls of React Native the house has its own of
   (\`scripts/never-used.cjs\`; decision 13). 444 kB of script became 356 kB before the screens that came with it; later
   parsers and observers of drawing and asking, and what the router has forks of.
