@@ -1,6 +1,7 @@
 /** From a changed reading to the yard painted anew, in the browser: the reading is taken back and given again by key, storage included. */
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { samphireYard } from '../demo/samphire-yard';
+import { tamarackBank } from '../demo/tamarack-bank';
 import { chromiumArguments, chromiumPath } from '../e2e/places';
 import { writePlaceFile, type PlaceFile } from '../src/core/formats/place-file';
 import { largePlace } from './large-place';
@@ -16,7 +17,8 @@ export interface Took {
 }
 
 export interface Repaint {
-  readonly demo: Took;
+  readonly samphire: Took;
+  readonly tamarack: Took;
   readonly sixty: Took;
   /** The same at a quarter of the processor's speed. */
   readonly sixtySlow: Took;
@@ -26,7 +28,9 @@ export async function repaint(address: string): Promise<Repaint> {
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArguments });
   const sixty = { place: largePlace(60), walks: [], mends: [], sightings: [] };
   const times = {
-    demo: await measured(browser, address, samphireYard, 'nest-lid~opening.gapPulled', '10', 1),
+    samphire: await measured(browser, address, samphireYard, 'nest-lid~opening.gapPulled', '10', 1),
+    // Inches here.
+    tamarack: await measured(browser, address, tamarackBank, 'nest-lid~opening.gapPulled', '3', 1),
     sixty: await measured(browser, address, sixty, 'north-3~ground.gap', '40', 1),
     sixtySlow: await measured(browser, address, sixty, 'north-3~ground.gap', '40', 4),
   };
@@ -95,7 +99,8 @@ async function measured(
 async function once(page: Page, key: 'z' | 'Z'): Promise<Took> {
   const done = page.evaluate(
     () =>
-      new Promise<Took>((resolve) => {
+      new Promise<Took>((resolve, reject) => {
+        setTimeout(() => reject(new Error('the list of ways in did not change')), 10_000);
         performance.clearMarks('yard-changed');
         const list = document.querySelector('[aria-label="Ways in and animals"]');
         let first: Omit<Took, 'all'> | undefined;
