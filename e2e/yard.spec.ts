@@ -1,6 +1,6 @@
 /** The drawings: touched in one, marked in the other; what the keeper says of the surroundings moves the judgement. */
 import { expect, test } from './test';
-import { headline, openYard } from './steps';
+import { go, headline, openYard } from './steps';
 
 test.beforeEach(({ page }) => openYard(page));
 
@@ -53,6 +53,26 @@ test('what lies near is told, and those it draws come less often', async ({ page
   await page.goto('/');
   // Mink weigh half as much, rats too: 100 × (1 − (0.133 + 0.133 + 0.021) / 2.364).
   await expect(page.getByText(/^Hold 88 of 100/)).toBeVisible();
+});
+
+test('back comes back to where one was on the page; a page opened anew begins at its head', async ({
+  page,
+}, info) => {
+  await openYard(page);
+  const name = info.project.name === 'phone' ? /^How often each comes/ : /^Cat:/;
+  const link = page.getByRole('link', { name });
+  await link.scrollIntoViewIfNeeded();
+  const before = (await link.boundingBox())?.y ?? NaN;
+  await link.click();
+  await expect(headline(page)).not.toHaveText('2 ways in tonight');
+  expect((await headline(page).boundingBox())?.y).toBeGreaterThan(0);
+  await page.goBack();
+  await expect(headline(page)).toHaveText('2 ways in tonight');
+  await expect.poll(async () => (await link.boundingBox())?.y).toBeCloseTo(before, 0);
+  // Opened anew by the bar, it begins at its head.
+  await go(page, 'Place');
+  await go(page, 'Yard');
+  await expect(headline(page)).toBeInViewport();
 });
 
 test('back is the browser’s own', async ({ page }) => {

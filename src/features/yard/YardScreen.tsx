@@ -5,6 +5,7 @@ import type { BayId } from '@/core/place/place';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { Screen } from '@/ui/controls/Screen';
+import { useKeptScroll } from '@/ui/controls/use-kept-scroll';
 import { Txt } from '@/ui/controls/Txt';
 import { color, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
@@ -37,6 +38,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   // slices a touch can get in between.
   const seen = useMemo(() => ({ yard, look, judgement, all }), [yard, look, judgement, all]);
   const later = useDeferredValue<typeof seen | undefined>(seen, undefined);
+  const [left, right] = [useKeptScroll('left'), useKeptScroll('right')];
   const [selected, setSelected] = useState<BayId>();
   const wide = useWide();
   const { height } = useWindowDimensions();
@@ -71,7 +73,13 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
     return (
       <View style={styles.wide}>
         <View style={styles.columns}>
-          <ScrollView style={styles.left} role="region" tabIndex={0} aria-label="The place">
+          <ScrollView
+            ref={left}
+            style={styles.left}
+            role="region"
+            tabIndex={0}
+            aria-label="The place"
+          >
             <Answer yard={yard} judgement={judgement} look={look} />
             {scenarioBar}
             {plan}
@@ -81,6 +89,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             <KeyList />
           </ScrollView>
           <ScrollView
+            ref={right}
             style={styles.right}
             role="region"
             tabIndex={0}

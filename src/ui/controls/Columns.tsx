@@ -4,6 +4,7 @@ import { ScrollView, StyleSheet, View } from 'react-native';
 import { color, readableWidth, space } from '../theme/tokens';
 import { useWide } from '../theme/use-wide';
 import { Screen } from './Screen';
+import { useKeptScroll } from './use-kept-scroll';
 
 interface Props {
   /** What the page is about, above everything on a phone and above the left column on a wide screen. */
@@ -18,6 +19,7 @@ interface Props {
 
 export function Columns({ head, left, right, names, rightFirst = false }: Props) {
   const wide = useWide();
+  const [leftScroll, rightScroll] = [useKeptScroll('left'), useKeptScroll('right')];
   if (!wide) {
     return (
       <Screen>
@@ -30,12 +32,24 @@ export function Columns({ head, left, right, names, rightFirst = false }: Props)
   }
   return (
     <View style={styles.wide}>
-      <ScrollView style={styles.left} role="region" tabIndex={0} aria-label={names[0]}>
+      <ScrollView
+        ref={leftScroll}
+        style={styles.left}
+        role="region"
+        tabIndex={0}
+        aria-label={names[0]}
+      >
         {head}
         {left}
         <View style={styles.end} />
       </ScrollView>
-      <ScrollView style={styles.right} role="region" tabIndex={0} aria-label={names[1]}>
+      <ScrollView
+        ref={rightScroll}
+        style={styles.right}
+        role="region"
+        tabIndex={0}
+        aria-label={names[1]}
+      >
         {right}
         <View style={styles.end} />
       </ScrollView>

@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { color, readableWidth, space } from '../theme/tokens';
+import { useKeptScroll } from './use-kept-scroll';
 
 export function Screen({
   children,
@@ -10,8 +11,9 @@ export function Screen({
   readonly children: ReactNode;
   readonly full?: boolean;
 }) {
+  const scroll = useKeptScroll();
   return (
-    <ScrollView style={styles.scroll} contentContainerStyle={styles.content}>
+    <ScrollView ref={scroll} style={styles.scroll} contentContainerStyle={styles.content}>
       <View style={[styles.page, !full && styles.narrow]}>{children}</View>
     </ScrollView>
   );

@@ -1,0 +1,51 @@
+/** Back comes back to where the reader was on a page, as it does in any browser; a page opened anew begins at its head. */
+import { usePathname } from 'expo-router';
+import { useEffect, useRef, type RefObject } from 'react';
+import type { ScrollView } from 'react-native';
+
+/** px from the head, by entry of the browser's history, address and part of the page. Lasts as long as the tab. */
+const kept = new Map<string, number>();
+
+/** What is done by a reader's own hand: from then on the page is theirs. */
+const ownMoves = ['wheel', 'touchstart', 'pointerdown', 'keydown'] as const;
+
+/** For the scroll view of a page; `part` tells several on one page apart. */
+export function useKeptScroll(part = ''): RefObject<ScrollView | null> {
+  const ref = useRef<ScrollView>(null);
+  const path = usePathname();
+  useEffect(() => {
+    const node = ref.current?.getScrollableNode() as HTMLElement | undefined;
+    const content = node?.firstElementChild;
+    if (!node || !content || typeof ResizeObserver === 'undefined') return undefined;
+    let wanted = kept.get(keyOf(path, part));
+    const end = () => {
+      wanted = undefined;
+    };
+    // The same screen may show another address.
+    if (wanted === undefined) node.scrollTop = 0;
+    // Lists follow the first paint: there is nothing to go down to before they are there.
+    const follow = new ResizeObserver(() => {
+      if (wanted === undefined) return;
+      node.scrollTop = wanted;
+      if (Math.abs(node.scrollTop - wanted) < 1) end();
+    });
+    const note = () => {
+      if (wanted === undefined) kept.set(keyOf(path, part), node.scrollTop);
+    };
+    follow.observe(content);
+    node.addEventListener('scroll', note, { passive: true });
+    for (const move of ownMoves) node.addEventListener(move, end, { passive: true });
+    return () => {
+      follow.disconnect();
+      node.removeEventListener('scroll', note);
+      for (const move of ownMoves) node.removeEventListener(move, end);
+    };
+  }, [path, part]);
+  return ref;
+}
+
+/** The router gives every entry of the history an id; the address as well, for a screen is drawn a moment before its entry is made. */
+function keyOf(path: string, part: string): string {
+  const { id = '' } = (window.history.state ?? {}) as { readonly id?: string };
+  return `${id} ${path} ${part}`;
+}
