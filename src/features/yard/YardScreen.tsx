@@ -1,11 +1,11 @@
 /** The yard: how many ways in tonight and for whom, then where, then the rest. */
 import { useDeferredValue, useMemo, useState } from 'react';
-import { ScrollView, StyleSheet, useWindowDimensions, View } from 'react-native';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
+import { Column } from '@/ui/controls/Column';
 import { Screen } from '@/ui/controls/Screen';
-import { useKeptScroll } from '@/ui/controls/use-kept-scroll';
 import { Txt } from '@/ui/controls/Txt';
 import { color, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
@@ -38,7 +38,6 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   // slices a touch can get in between.
   const seen = useMemo(() => ({ yard, look, judgement, all }), [yard, look, judgement, all]);
   const later = useDeferredValue<typeof seen | undefined>(seen, undefined);
-  const [left, right] = [useKeptScroll('left'), useKeptScroll('right')];
   const [selected, setSelected] = useState<BayId>();
   const wide = useWide();
   const { height } = useWindowDimensions();
@@ -73,13 +72,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
     return (
       <View style={styles.wide}>
         <View style={styles.columns}>
-          <ScrollView
-            ref={left}
-            style={styles.left}
-            role="region"
-            tabIndex={0}
-            aria-label="The place"
-          >
+          <Column name="The place" style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
             {scenarioBar}
             {plan}
@@ -87,17 +80,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {outlook}
             {whatCounts}
             <KeyList />
-          </ScrollView>
-          <ScrollView
-            ref={right}
-            style={styles.right}
-            role="region"
-            tabIndex={0}
-            aria-label="Ways in and animals"
-          >
+          </Column>
+          <Column name="Ways in and animals" style={styles.right}>
             {wayList}
             {animalList}
-          </ScrollView>
+          </Column>
         </View>
         <View style={styles.foot}>{lap}</View>
       </View>

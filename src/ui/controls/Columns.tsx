@@ -1,10 +1,10 @@
 /** A page in two columns where there is room, each scrolling by itself; one under the other where there is not. */
 import type { ReactNode } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { color, readableWidth, space } from '../theme/tokens';
 import { useWide } from '../theme/use-wide';
+import { Column } from './Column';
 import { Screen } from './Screen';
-import { useKeptScroll } from './use-kept-scroll';
 
 interface Props {
   /** What the page is about, above everything on a phone and above the left column on a wide screen. */
@@ -19,7 +19,6 @@ interface Props {
 
 export function Columns({ head, left, right, names, rightFirst = false }: Props) {
   const wide = useWide();
-  const [leftScroll, rightScroll] = [useKeptScroll('left'), useKeptScroll('right')];
   if (!wide) {
     return (
       <Screen>
@@ -32,27 +31,15 @@ export function Columns({ head, left, right, names, rightFirst = false }: Props)
   }
   return (
     <View style={styles.wide}>
-      <ScrollView
-        ref={leftScroll}
-        style={styles.left}
-        role="region"
-        tabIndex={0}
-        aria-label={names[0]}
-      >
+      <Column name={names[0]} style={styles.left}>
         {head}
         {left}
         <View style={styles.end} />
-      </ScrollView>
-      <ScrollView
-        ref={rightScroll}
-        style={styles.right}
-        role="region"
-        tabIndex={0}
-        aria-label={names[1]}
-      >
+      </Column>
+      <Column name={names[1]} style={styles.right}>
         {right}
         <View style={styles.end} />
-      </ScrollView>
+      </Column>
     </View>
   );
 }
