@@ -1,4 +1,4 @@
-/** Cuts the file all screens share in two in dist/, and tells the page which is which (scripts/split-common.cjs, decision 20). */
+/** Cuts the file all screens share in parts in dist/, and tells the page which is which (scripts/split-common.cjs, decision 20). */
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';

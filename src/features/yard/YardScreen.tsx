@@ -79,7 +79,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {note}
             {outlook}
             {whatCounts}
-            <KeyList />
+            {later && <KeyList />}
           </Column>
           <Column name="Ways in and animals" style={styles.right}>
             {wayList}
