@@ -100,6 +100,9 @@ async function once(page: Page, key: 'z' | 'Z'): Promise<Took> {
   const done = page.evaluate(
     () =>
       new Promise<Took>((resolve, reject) => {
+        const page = globalThis as unknown as {
+          scheduler: { postTask: (task: () => void, how: object) => Promise<void> };
+        };
         setTimeout(() => reject(new Error('the list of ways in did not change')), 10_000);
         performance.clearMarks('yard-changed');
         const list = document.querySelector('[aria-label="Ways in and animals"]');
@@ -115,11 +118,8 @@ async function once(page: Page, key: 'z' | 'Z'): Promise<Took> {
           const drawn = performance.now() - mark.startTime;
           await new Promise(requestAnimationFrame);
           const frame = performance.now();
-          await new Promise((painted) => {
-            const { port1, port2 } = new MessageChannel();
-            port2.onmessage = painted;
-            port1.postMessage('');
-          });
+          // Before anything else that waits: a slice of the lists would be counted as painting.
+          await page.scheduler.postTask(() => undefined, { priority: 'user-blocking' });
           const now = performance.now();
           const seen = now - mark.startTime;
           if (isFirst) first = { work: drawn + now - frame, seen };

@@ -9,7 +9,7 @@ import { lineCode } from '../theme/line-code';
 import { color } from '../theme/tokens';
 import { MarkedLine } from './MarkedLine';
 import type { BirdsIn } from './plan-zones';
-import { planLayout, type PlanLine } from './plan-layout';
+import { keptPlanLayout, type PlanLine } from './plan-layout';
 import { PlanDoors, PlanGround } from './PlanGround';
 import { PlanRoute } from './PlanRoute';
 import { PlanZones } from './PlanZones';
@@ -47,7 +47,7 @@ export function Plan({
 }: Props) {
   const layout = useMemo(
     () =>
-      planLayout(
+      keptPlanLayout(
         place,
         width,
         tallest,
@@ -68,7 +68,7 @@ export function Plan({
       >
         <Rect x={0} y={0} width={width} height={layout.height} fill={color.ground} />
         <PlanGround lines={layout.walls} />
-        <PlanZones layout={layout} />
+        <PlanZones zones={layout.zones} />
         {lines.map((line) => (
           <Fragment key={line.bay}>
             {selected === line.bay && (

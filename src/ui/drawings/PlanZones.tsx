@@ -5,7 +5,6 @@ import { G, Path, Polygon } from 'react-native-svg';
 import type { Point } from '@/core/place/outline';
 import { isInside } from '@/core/place/polygon';
 import { color } from '../theme/tokens';
-import type { PlanLayout } from './plan-layout';
 import type { PlanZone, RoofKind } from './plan-zones';
 import { SvgText } from './SvgText';
 
@@ -21,10 +20,10 @@ const hatches: Readonly<
   sheet: { step: 6, lines: 'M0 6L6 0' },
 };
 
-export function PlanZones({ layout }: { readonly layout: PlanLayout }) {
+export function PlanZones({ zones }: { readonly zones: readonly PlanZone[] }) {
   return (
     <G>
-      {layout.zones.map((zone) =>
+      {zones.map((zone) =>
         zone.kind === 'run' ? (
           <RunZone key={zone.id} zone={zone} />
         ) : zone.kind === 'under-house' ? (

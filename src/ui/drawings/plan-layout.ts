@@ -1,4 +1,5 @@
 /** Where everything in the plan stands, in px: one geometry for drawing and for touch. North is up. */
+import { replaceEqualDeep } from '@tanstack/react-query';
 import { innerWalls, lapOf, type LapBay } from '@/core/place/lap';
 import { closeOutline, type Point } from '@/core/place/outline';
 import type { Bay, BayId, Opening, Place } from '@/core/place/place';
@@ -56,6 +57,17 @@ export interface PlanLayout {
 const leastMargin = 54;
 /** A raised wall is drawn so far inside the one it stands above, px. */
 const raisedInset = 10;
+
+let last: PlanLayout | undefined;
+
+/**
+ * The same, and whatever stands as it stood the last time is given as the same object, so that it is not drawn anew. Values only; the
+ * answer is the same with or without.
+ */
+export function keptPlanLayout(...asked: Parameters<typeof planLayout>): PlanLayout {
+  last = replaceEqualDeep(last, planLayout(...asked));
+  return last;
+}
 
 /** Lays the plan out to fit a width; its height follows, up to `tallest`. */
 export function planLayout(
