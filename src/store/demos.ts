@@ -4,6 +4,7 @@ import { array, object, string } from 'yup';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
 import { inTurns } from './in-turns';
 import { openFile, writePlace } from './open-file';
+import { tellOtherTabs } from './other-tabs';
 import { demoKey, type Yard } from './records';
 import { placesKey } from './places';
 import { writeAll } from './storage';
@@ -37,7 +38,7 @@ export async function openDemo(client: QueryClient, id: string): Promise<boolean
   return true;
 }
 
-/** The first of them, on a first visit: kept and given back, for whoever asked for a place. `undefined`: there is none. */
+/** The first of them, on a first visit: kept and given back, for whoever in this tab asked for a place. `undefined`: there is none. */
 export async function firstDemo(): Promise<Yard | undefined> {
   const [first] = await listDemos();
   const text = first && (await fetchDemo(first.id));
@@ -46,6 +47,7 @@ export async function firstDemo(): Promise<Yard | undefined> {
   if ('problem' in read) return undefined;
   const yard = await writePlace(read.file);
   await writeAll({ [demoKey(yard.place.id)]: 'yes' });
+  tellOtherTabs();
   return yard;
 }
 
