@@ -132,7 +132,7 @@ test('before and after the mends in hand stand side by side', async ({ page }) =
   await page
     .getByRole('link', { name: 'Compare two walks, or before and after the mends' })
     .click();
-  await expect(headline(page)).toHaveText('1 fewer: 2 → 1 ways in');
+  await expect(headline(page)).toHaveText('1 fewer: 2 → 1 way in');
   await expect(
     page.getByRole('link', { name: 'north 2: open or minutes, then holds' }),
   ).toBeVisible();

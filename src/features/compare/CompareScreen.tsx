@@ -127,7 +127,8 @@ function judgedAs({ place, walks, mends, sightings }: Yard, state: State, look: 
 function changeWords(before: Judgement, after: Judgement): string {
   const [a, b] = [before.waysIn.length, after.waysIn.length];
   if (a === b) return `${count(a, 'way in', 'ways in')} either way`;
-  return b < a ? `${a - b} fewer: ${a} → ${b} ways in` : `${b - a} more: ${a} → ${b} ways in`;
+  const change = b < a ? `${a - b} fewer` : `${b - a} more`;
+  return `${change}: ${a} → ${count(b, 'way in', 'ways in')}`;
 }
 
 interface ChangesProps {
