@@ -6,22 +6,36 @@ import '@expo/metro-runtime';
 import { loadFilesBefore } from './load-files-before';
 
 const parts = [
+  () => require('react-native-web/dist/modules/prefixStyles'),
+  () => require('react-native-web/dist/exports/StyleSheet/compiler'),
   () => require('react-native-web/dist/exports/StyleSheet'),
+  () => require('react'),
   () => require('react-native-web/dist/exports/View'),
+  () => require('expo-modules-core'),
   () => require('expo'),
+  () => require('react-dom'),
   () => require('react-dom/client'),
   () => require('react-native-web/dist/exports/Text'),
   () => require('react-native-web/dist/exports/TextInput'),
   () => require('react-native-web/dist/exports/ScrollView'),
   () => require('react-native-web/dist/exports/Pressable'),
+  () => require('react-native-web/dist/exports/Image'),
+  () => require('react-native-web'),
   () => require('expo-router/build/react-navigation/core'),
   () => require('expo-router/build/react-navigation/native'),
   () => require('expo-router/build/global-state/router-store'),
+  () => require('expo-router/build/getRoutes'),
+  () => require('expo-router/build/getLinkingConfig'),
+  () => require('expo-router/build/fork/getStateFromPath'),
+  () => require('expo-router/build/utils/splash'),
   () => require('expo-router/build/ExpoRoot'),
+  () => require('expo-router/build/head'),
   () => require('expo-router'),
 ];
 
-const breath = () => new Promise((resolve) => setTimeout(resolve, 0));
+/** Where a browser can, without the wait it puts between timers. */
+const breath = () =>
+  globalThis.scheduler?.yield?.() ?? new Promise((resolve) => setTimeout(resolve, 0));
 
 async function begin() {
   for (const part of parts) {

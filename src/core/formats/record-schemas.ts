@@ -1,6 +1,7 @@
 /** Schemas of what is kept beside a place: walks, mends, sightings. The types stand in place/walk.ts, mend.ts, sighting.ts. */
 import * as yup from 'yup';
 import { attributeIds, attributes, type AttributeId } from '../place/attributes';
+import { getOrMake } from '../place/kept';
 import { mendKinds, mendStates, spotKinds, type Mend } from '../place/mend';
 import { sightingKinds, type LogEntry } from '../place/sighting';
 import { putOffTo, readingMethods, walkKinds, walkPurposes, type Walk } from '../place/walk';
@@ -20,26 +21,28 @@ import {
   wholeNumber,
 } from './schema-parts';
 
-function readingOf(attribute: AttributeId) {
-  const known = attributes[attribute];
-  return shape<object>({
+type Choices = readonly string[] | undefined;
+
+const readingOf = (choices: Choices) =>
+  shape<object>({
     id: text(),
     item: text(),
     attribute: oneOf(attributeIds),
     at: instant(),
     how: oneOf(readingMethods),
-    value: readValue(known.value === 'choice' ? known.choices : undefined),
+    value: readValue(choices),
     note: optionalText(2000),
   });
-}
 
-const readings = new Map(attributeIds.map((id) => [id, readingOf(id)]));
-/** Refuses it with what is wrong: its attribute. */
-const unknownReading = readingOf('ground.gap');
+/** One for all numbers, one for each set of choices: built when the first reading of its kind is read. */
+const readings = new Map<Choices, ReturnType<typeof readingOf>>();
 
 const reading = yup.lazy((value: unknown) => {
   const { attribute } = (value ?? {}) as { attribute: AttributeId };
-  return readings.get(attribute) ?? unknownReading;
+  // What an unknown attribute is read by refuses it, with what is wrong: the attribute.
+  const known = Object.hasOwn(attributes, attribute) ? attributes[attribute] : undefined;
+  const choices = known?.value === 'choice' ? known.choices : undefined;
+  return getOrMake(readings, choices, () => readingOf(choices));
 }) as unknown as yup.Schema<object>;
 
 export const walkSchema = shape<Walk>({

@@ -7,6 +7,7 @@ import { useJudgement } from '@/store/use-yard';
 import { Column } from '@/ui/controls/Column';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
+import { useOpened } from '@/ui/controls/use-opened';
 import { color, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { usePageWidth } from '@/ui/theme/use-page-width';
@@ -34,10 +35,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const look = useLook();
   const judgement = useJudgement(yard, look);
   const all = useAllScenarios(yard, look.day);
-  // The sentence and the drawings are painted first, when the screen opens and when something changed; lists and figures follow in
-  // slices a touch can get in between.
+  // When the screen opens the sentence is painted first, then the plan, then the rest. When something changed sentence and drawings come
+  // together; lists and figures follow in slices a touch can get in between.
+  const stage = useOpened(2);
   const seen = useMemo(() => ({ yard, look, judgement, all }), [yard, look, judgement, all]);
-  const later = useDeferredValue<typeof seen | undefined>(seen, undefined);
+  const later = useDeferredValue(stage > 1 ? seen : undefined, undefined);
   const [selected, setSelected] = useState<BayId>();
   const wide = useWide();
   const { height } = useWindowDimensions();
@@ -45,7 +47,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const { marks, waysIn: ways, whereabouts } = judgement;
   const { place } = judgement.found;
   const touched = { place, marks, ways, selected, onSelect: setSelected };
-  const plan = (
+  const plan = stage > 0 && (
     <PlanSheet
       {...touched}
       whereabouts={whereabouts}
@@ -86,7 +88,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {animalList}
           </Column>
         </View>
-        <View style={styles.foot}>{lap}</View>
+        <View style={styles.foot}>{stage > 0 && lap}</View>
       </View>
     );
   }

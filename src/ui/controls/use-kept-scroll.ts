@@ -13,7 +13,10 @@ const ownMoves = ['wheel', 'touchstart', 'pointerdown', 'keydown'] as const;
 export function useKeptScroll(part = ''): RefObject<ScrollView | null> {
   const ref = useRef<ScrollView>(null);
   const path = usePathname();
+  const shown = useRef<string>(undefined);
   useEffect(() => {
+    const isAnother = shown.current !== undefined && shown.current !== path;
+    shown.current = path;
     const node = ref.current?.getScrollableNode() as HTMLElement | undefined;
     const content = node?.firstElementChild;
     if (!node || !content || typeof ResizeObserver === 'undefined') return undefined;
@@ -21,8 +24,8 @@ export function useKeptScroll(part = ''): RefObject<ScrollView | null> {
     const end = () => {
       wanted = undefined;
     };
-    // The same screen may show another address.
-    if (wanted === undefined) node.scrollTop = 0;
+    // The same screen may show another address. A new one is at its head, and asking would have all of it laid out at once.
+    if (wanted === undefined && isAnother) node.scrollTop = 0;
     // Lists follow the first paint: there is nothing to go down to before they are there.
     const follow = new ResizeObserver(() => {
       if (wanted === undefined) return;
