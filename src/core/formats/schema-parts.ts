@@ -1,6 +1,10 @@
-/** Small schemas the larger ones are built from. Strict: nothing is cast, no unknown field is let by. */
+/**
+ * Small schemas the larger ones are built from. Strict: nothing is cast, no unknown field is let by. A schema never changes, and to build
+ * one costs more than to check a value by it: those that are alike are one.
+ */
 import * as yup from 'yup';
 import { isDay } from '../place/day';
+import { getOrMake } from '../place/kept';
 import type { PossibleChoice, PossibleLength } from '../place/possible';
 
 /** Longer than any side, higher than any wall; mm. A number beyond it is a slip. */
@@ -21,21 +25,29 @@ function checked<T extends string | number>(
     .required();
 }
 
-export const text = (max = 200) =>
+const texts = new Map<number, ReturnType<typeof textOf>>();
+const textOf = (max: number) =>
   checked<string>(
     (it) => it.length > 0 && it.length <= max,
     'string',
     `\${path} must be a text of 1 to ${max} characters`,
   );
-export const optionalText = (max = 1000) => yup.string().max(max).optional();
-export const length = () =>
-  checked<number>(
-    (it) => it >= 0 && it <= longest,
-    'number',
-    `\${path} must be a number from 0 to ${longest}`,
-  );
+export const text = (max = 200) => getOrMake(texts, max, () => textOf(max));
+
+const optionalTexts = new Map<number, yup.StringSchema<string | undefined>>();
+export const optionalText = (max = 1000) =>
+  getOrMake(optionalTexts, max, () => yup.string().max(max).optional());
+
+const aLength = checked<number>(
+  (it) => it >= 0 && it <= longest,
+  'number',
+  `\${path} must be a number from 0 to ${longest}`,
+);
+export const length = () => aLength;
+const anOptionalLength = yup.number().min(0).max(longest).optional();
+export const optionalLength = () => anOptionalLength;
+
 export const wholeNumber = (most: number) => yup.number().integer().min(0).max(most).required();
-export const optionalLength = () => yup.number().min(0).max(longest).optional();
 export const oneOf = <T extends string>(values: readonly T[]) =>
   checked<T>(
     (it) => values.includes(it),
@@ -44,14 +56,16 @@ export const oneOf = <T extends string>(values: readonly T[]) =>
   );
 export const list = <T extends yup.Maybe<yup.AnyObject>>(of: yup.Schema<T>) =>
   yup.array(of.required() as yup.Schema<NonNullable<T>>).required();
+
 /** Dates as ISO 8601, with time. */
-export const instant = () =>
-  checked<string>(
-    (it) => /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/.test(it),
-    'string',
-    '${path} must be a time, like 2026-05-01T09:30:00Z',
-  );
-export const day = () => checked<string>(isDay, 'string', '${path} must be a day, like 2026-05-01');
+const anInstant = checked<string>(
+  (it) => /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/.test(it),
+  'string',
+  '${path} must be a time, like 2026-05-01T09:30:00Z',
+);
+export const instant = () => anInstant;
+const aDay = checked<string>(isDay, 'string', '${path} must be a day, like 2026-05-01');
+export const day = () => aDay;
 
 export function shape<T extends yup.Maybe<yup.AnyObject>>(fields: yup.ObjectShape) {
   return yup
@@ -94,9 +108,10 @@ export function maybe<T>(schema: yup.Schema<T>): yup.Schema<T | undefined> {
   ) as unknown as yup.Schema<T | undefined>;
 }
 
-export const possibleLength = () =>
-  byField<PossibleLength>({ is: isLength, from: interval, any }, 'is');
-export const maybeLength = () => maybe(possibleLength());
+const aPossibleLength = byField<PossibleLength>({ is: isLength, from: interval, any }, 'is');
+export const possibleLength = () => aPossibleLength;
+const maybeALength = maybe(aPossibleLength);
+export const maybeLength = () => maybeALength;
 
 const isOneOf = <T extends string>(values: readonly T[]) =>
   shape({ is: oneOf(values), entered: optionalText(60) });

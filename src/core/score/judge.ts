@@ -7,7 +7,7 @@ import type { Walk } from '../place/walk';
 import { waysIn, type AnimalRoute, type WayIn } from '../routes/ways-in';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 import { attacks, type Attack } from '../tables/attacks';
-import type { Steps } from '../steps';
+import { atOnce, type Steps } from '../steps';
 import { countQuestions } from '../walk/questions';
 import { bayMarks, type BayMark } from './bay-marks';
 import { hold } from './hold';
@@ -71,16 +71,27 @@ export interface Known {
 export function findOut(
   place: Place,
   walks: readonly Walk[],
-  { log = [], table = animals, date }: Omit<Circumstances, 'scenario'>,
+  circumstances: Omit<Circumstances, 'scenario'>,
 ): Known {
+  return atOnce(findingOut(place, walks, circumstances));
+}
+
+function* findingOut(
+  place: Place,
+  walks: readonly Walk[],
+  { log = [], table = animals, date }: Omit<Circumstances, 'scenario'>,
+): Steps<Known> {
   const found = applyReadings(place, walks);
+  yield;
+  const stops = countQuestions(found.place);
+  yield;
   return {
     found,
     date: date ?? inDateOrder(walks).at(-1)?.date,
     log,
     table,
     missedRound: missedRoundChance(found.place),
-    stops: countQuestions(found.place),
+    stops,
   };
 }
 
@@ -94,8 +105,7 @@ export function* judging(
   circumstances: Circumstances = {},
 ): Steps<Judgement> {
   const { scenario = 'night-shut' } = circumstances;
-  const known = findOut(place, walks, circumstances);
-  yield;
+  const known = yield* findingOut(place, walks, circumstances);
   const { found, date, table } = known;
   for (const id of found.place.setting.lives) {
     const when = whenOf(found.place, scenario, date);

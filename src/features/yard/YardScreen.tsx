@@ -35,9 +35,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const look = useLook();
   const judgement = useJudgement(yard, look);
   const all = useAllScenarios(yard, look.day);
-  // When the screen opens the sentence is painted first, then the plan, then the rest. When something changed sentence and drawings come
+  // When the screen opens the sentence is painted first, then the plan, the ways in, the rest. When something changed sentence and drawings come
   // together; lists and figures follow in slices a touch can get in between.
-  const stage = useOpened(2);
+  const stage = useOpened(3);
   const seen = useMemo(() => ({ yard, look, judgement, all }), [yard, look, judgement, all]);
   const later = useDeferredValue(stage > 1 ? seen : undefined, undefined);
   const [selected, setSelected] = useState<BayId>();
@@ -65,10 +65,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   );
   const note = selected && <BayNote judgement={judgement} bay={selected} look={look} />;
   const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={later?.all} />;
-  const outlook = later && <Outlook {...later} />;
-  const whatCounts = later && <WhatCounts judgement={later.judgement} />;
   const wayList = later && <WayList judgement={later.judgement} look={later.look} />;
-  const animalList = later && <AnimalList judgement={later.judgement} look={later.look} />;
+  const last = stage > 2 ? later : undefined;
+  const outlook = last && <Outlook {...last} />;
+  const whatCounts = last && <WhatCounts judgement={last.judgement} />;
+  const animalList = last && <AnimalList judgement={last.judgement} look={last.look} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
     return (
@@ -81,7 +82,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {note}
             {outlook}
             {whatCounts}
-            {later && <KeyList />}
+            {last && <KeyList />}
           </Column>
           <Column name="Ways in and animals" style={styles.right}>
             {wayList}
@@ -99,7 +100,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       {plan}
       {note}
       {wayList}
-      {later && (
+      {last && (
         <>
           <View style={styles.lapHead}>
             <Txt kind="heading">The lap</Txt>
