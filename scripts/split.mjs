@@ -38,16 +38,25 @@ export function splitShared(page) {
     others.map(([, name]) => name),
   ];
   const { parts, needs } = splitCommon({ files, common, stages });
-  const names = parts.map((text, part) => written(partNames[part], text));
+  const names = parts.map((text, part) =>
+    written(partNames[part], part === 0 ? ahead(text) : text),
+  );
   rmSync(join(folder, common));
+  for (const name of stages[0]) writeFileSync(join(folder, name), ahead(files.get(name)));
   const at = (name) => `${address}/${name}`;
   const before = Object.fromEntries(
     [...needs].map(([name, needed]) => [at(name), needed.map((part) => at(names[part]))]),
   );
-  const ahead = Object.fromEntries(own.map(([path, name]) => [path, at(name)]));
-  const script = askAhead(JSON.stringify(before), JSON.stringify(ahead));
+  const ownFiles = Object.fromEntries(own.map(([path, name]) => [path, at(name)]));
+  const script = askAhead(JSON.stringify(before), JSON.stringify(ownFiles));
   return page.replaceAll(common, names[0]).replace('</head>', `<script>${script}</script></head>`);
 }
+
+/**
+ * Most of what comes first is run at once: a browser that knows the remark compiles all of it beside the main thread while it comes
+ * in, not function by function when they are called.
+ */
+const ahead = (text) => `//# allFunctionsCalledOnLoad\n${text}`;
 
 function written(name, text) {
   const hash = createHash('md5').update(text).digest('hex');
