@@ -54,3 +54,35 @@ test('a part that did not come the first time comes the next', async ({ page }, 
   await page.reload();
   await expect(headline(page)).toHaveText('Walk the lap');
 });
+
+test('screens not yet seen are loaded while nobody waits, and shown without being asked for', async ({
+  page,
+}, info) => {
+  if (info.project.name !== 'phone') return;
+  // A phone that comes by plain http has no service worker.
+  await page.addInitScript(
+    () => delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker,
+  );
+  await openYard(page);
+  const missing = () =>
+    page.evaluate(() => {
+      const { filesBefore } = globalThis as unknown as { filesBefore: Record<string, string[]> };
+      const came = new Set(
+        performance.getEntriesByType('resource').map(({ name }) => new URL(name).pathname),
+      );
+      return Object.entries(filesBefore)
+        .flatMap(([file, parts]) => [file, ...parts])
+        .filter((file) => !came.has(encodeURI(file)) && !came.has(file)).length;
+    });
+  expect(await missing()).toBeGreaterThan(20);
+  await expect.poll(missing, { timeout: 15_000 }).toBe(0);
+  await page.route(/\.js$/, (route) => route.abort());
+  for (const [name, says] of [
+    ['Walk', 'Walk the lap'],
+    ['Mends', /mend/i],
+    ['Place', 'Samphire Yard'],
+  ] as const) {
+    await page.getByRole('navigation').getByRole('link', { name }).click();
+    await expect(headline(page)).toHaveText(says);
+  }
+});

@@ -10,7 +10,8 @@ const { splitCommon } = createRequire(import.meta.url)('./split-common.cjs');
 const address = '/_expo/static/js/web';
 const folder = inRoot('dist', ...address.split('/'));
 /** Loaded by every visit. */
-const always = /^(entry|_layout)-/;
+const isEntry = /^entry-/;
+const isLayout = /^_layout-/;
 /** The main addresses, the first screen first; a screen's own file is told by the screen it shows. */
 const screens = {
   '/': 'YardScreen',
@@ -29,12 +30,13 @@ export function splitShared(page) {
   // Workers and the bundler's own runtime are whole in themselves and begin otherwise.
   const files = new Map(texts.filter(([, text]) => text.startsWith('__d(')));
   const common = only([...files.keys()].filter((name) => name.startsWith('__common-')));
+  const layout = only([...files.keys()].filter((name) => isLayout.test(name)));
   const fileOf = (screen) =>
     only([...files].filter(([, text]) => text.includes(`.${screen},{`)).map(([name]) => name));
   const own = Object.entries(screens).map(([path, screen]) => [path, fileOf(screen)]);
   const [[, first], ...others] = own;
   const stages = [
-    [...[...files.keys()].filter((name) => always.test(name)), first],
+    [only([...files.keys()].filter((name) => isEntry.test(name))), layout, first],
     others.map(([, name]) => name),
   ];
   const { parts, needs } = splitCommon({ files, common, stages });
@@ -45,10 +47,16 @@ export function splitShared(page) {
   for (const name of stages[0]) writeFileSync(join(folder, name), ahead(files.get(name)));
   const at = (name) => `${address}/${name}`;
   const before = Object.fromEntries(
-    [...needs].map(([name, needed]) => [at(name), needed.map((part) => at(names[part]))]),
+    [...files.keys()]
+      .filter((name) => name !== common && !isEntry.test(name))
+      .map((name) => [at(name), (needs.get(name) ?? []).map((part) => at(names[part]))]),
   );
   const ownFiles = Object.fromEntries(own.map(([path, name]) => [path, at(name)]));
-  const script = askAhead(JSON.stringify(before), JSON.stringify(ownFiles));
+  const script = askAhead(
+    JSON.stringify(before),
+    JSON.stringify(at(layout)),
+    JSON.stringify(ownFiles),
+  );
   return page.replaceAll(common, names[0]).replace('</head>', `<script>${script}</script></head>`);
 }
 
@@ -70,7 +78,8 @@ function only(names) {
 }
 
 /** A script for the page: what an address needs is asked for at once, not when the entry has run. */
-const askAhead = (before, ahead) => `filesBefore=${before};{
-const own=${ahead}[location.pathname];
-for(const href of own?[own,...filesBefore[own]??[]]:[])
+const askAhead = (before, layout, own) => `filesBefore=${before};filesFirst=[${layout}];{
+const own=${own}[location.pathname];
+if(own)filesFirst.push(own);
+for(const href of own?[own,...filesBefore[own]]:[])
 document.head.append(Object.assign(document.createElement('link'),{rel:'preload',as:'script',href}));}`;

@@ -3,7 +3,7 @@
  * for here one by one, with others let in between, a touch is never kept waiting long. What is drawn comes after.
  */
 import '@expo/metro-runtime';
-import { loadFilesBefore } from './load-files-before';
+import { loadFiles, loadFilesBefore, loadOthers } from './load-files';
 import { inTurns } from './store/in-turns';
 
 const parts = [
@@ -61,7 +61,12 @@ function* settingUp() {
 async function begin() {
   await inTurns(settingUp());
   // Only the built page names any; what loads files is there once `expo` is.
-  if (globalThis.filesBefore) loadFilesBefore(globalThis.filesBefore);
+  const { filesBefore, filesFirst } = globalThis;
+  if (filesBefore) {
+    loadFilesBefore(filesBefore);
+    await loadFiles(filesFirst);
+    void loadOthers(Object.keys(filesBefore));
+  }
   const { App } = require('expo-router/build/qualified-entry');
   const { renderRootComponent } = require('expo-router/build/renderRootComponent');
   renderRootComponent(App);
