@@ -7,6 +7,7 @@ import type { BayMark } from '@/core/score/judge';
 import type { Whereabouts } from '@/core/score/scenario';
 import { Legend } from '@/ui/drawings/Legend';
 import { Plan } from '@/ui/drawings/Plan';
+import { isLimitedByHeight } from '@/ui/drawings/plan-layout';
 import { birdsAbout } from '@/ui/drawings/plan-zones';
 import type { Works } from '@/ui/drawings/WorkTag';
 import { color, space } from '@/ui/theme/tokens';
@@ -33,17 +34,27 @@ interface Props extends Drawn {
 export function PlanSheet({ guess, whereabouts, ...plan }: Props) {
   const { width, onLayout } = useWidth(guess);
   const birdsIn = useMemo(() => birdsAbout(whereabouts), [whereabouts]);
+  const { place, tallest } = plan;
+  const beside = useMemo(
+    () => width > 2 * legendWidth && isLimitedByHeight(place, width - legendWidth, tallest),
+    [place, width, tallest],
+  );
   return (
-    <View style={styles.sheet} onLayout={onLayout}>
-      <Plan {...plan} width={width} birdsIn={birdsIn} />
-      <View style={styles.legend}>
-        <Legend marks={new Set(plan.marks.values())} />
+    <View style={[styles.sheet, beside && styles.beside]} onLayout={onLayout}>
+      <Plan {...plan} width={beside ? width - legendWidth : width} birdsIn={birdsIn} />
+      <View style={beside ? styles.standing : styles.legend}>
+        <Legend marks={new Set(plan.marks.values())} standing={beside} />
       </View>
     </View>
   );
 }
 
+/** Of the line code where it stands beside the plan, px. */
+const legendWidth = 200;
+
 const styles = StyleSheet.create({
   sheet: { backgroundColor: color.ground },
+  beside: { flexDirection: 'row', alignItems: 'center' },
+  standing: { width: legendWidth, paddingRight: space.l },
   legend: { paddingHorizontal: space.l, paddingBottom: space.m },
 });

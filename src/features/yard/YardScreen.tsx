@@ -26,7 +26,7 @@ import { WayList } from './WayList';
 import { WhatCounts } from './WhatCounts';
 
 /** What stands above and below the plan on a wide screen, so that the lap is whole at its foot, px. */
-const aroundPlan = 470;
+const aroundPlan = 512;
 
 /** The column of ways in and animals on a wide screen, px. */
 const listWidth = 384;

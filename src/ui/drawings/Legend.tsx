@@ -12,11 +12,13 @@ const order: readonly BayMark[] = ['holds', 'hours', 'open', 'unread'];
 
 interface Props {
   readonly marks: ReadonlySet<BayMark>;
+  /** True: one below the other. */
+  readonly standing?: boolean;
 }
 
-function MarksInWords({ marks }: Props) {
+function MarksInWords({ marks, standing = false }: Props) {
   return (
-    <View style={styles.row}>
+    <View style={standing ? styles.column : styles.row}>
       {order
         .filter((mark) => marks.has(mark))
         .map((mark) => (
@@ -33,11 +35,14 @@ function MarksInWords({ marks }: Props) {
   );
 }
 
-export const Legend = memo(MarksInWords, (a, b) =>
-  order.every((mark) => a.marks.has(mark) === b.marks.has(mark)),
+export const Legend = memo(
+  MarksInWords,
+  (a, b) =>
+    a.standing === b.standing && order.every((mark) => a.marks.has(mark) === b.marks.has(mark)),
 );
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l, rowGap: space.xs },
+  column: { gap: space.xs },
   one: { flexDirection: 'row', alignItems: 'center', gap: space.s },
 });

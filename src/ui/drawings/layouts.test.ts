@@ -8,7 +8,7 @@ import type { Place } from '@/core/place/place';
 import { beginningOf, elbow } from '@/core/tests/elbow';
 import { boxOf, lapLayout } from './lap-layout';
 import { labelSpan, overlaps } from './plan-labels';
-import { planLayout } from './plan-layout';
+import { isLimitedByHeight, planLayout } from './plan-layout';
 
 const place = applyReadings(samphireYard.place, samphireYard.walks).place;
 const lap = lapOf(place);
@@ -50,6 +50,18 @@ describe('the lap', () => {
 
 describe('the plan', () => {
   const layout = planLayout(place, 360, 330, ['n2']);
+
+  test('is limited by its height exactly where more width would not make it larger', () => {
+    for (const width of [300, 360, 500, 800, 1200]) {
+      for (const tallest of [200, 330, 520]) {
+        const wider = planLayout(place, width + 400, tallest).scale;
+        const { scale } = planLayout(place, width, tallest);
+        expect(isLimitedByHeight(place, width, tallest)).toBe(scale > wider * 0.999);
+      }
+    }
+    expect(isLimitedByHeight(place, 800, 330)).toBe(true);
+    expect(isLimitedByHeight(place, 360, 520)).toBe(false);
+  });
 
   test('fits the room it is given', () => {
     for (const { from, to } of [...layout.walls, ...layout.partitions]) {

@@ -78,15 +78,9 @@ export function planLayout(
   numbered: readonly BayId[] = [],
   birdsIn: BirdsIn = birdsAtRoost(place),
 ): PlanLayout {
-  const outlines = place.zones.map((zone) => ({ zone, points: closeOutline(zone.outline).points }));
-  const all = outlines.flatMap(({ points }) => points);
-  const margin = marginFor(place, width);
-  const [left, right] = range(all.map(({ x }) => x));
-  const [low, high] = range(all.map(({ y }) => y));
-  const scale = Math.min(
-    (width - 2 * margin) / Math.max(right - left, 1),
-    (tallest - 2 * margin) / Math.max(high - low, 1),
-  );
+  const fit = fitted(place, width, tallest);
+  const { outlines, margin, left, right, low, high } = fit;
+  const scale = Math.min(fit.byWidth, fit.byHeight);
   const shift = (width - (right - left) * scale) / 2;
   const onPage = ({ x, y }: Point): Point => ({
     x: (x - left) * scale + shift,
@@ -106,6 +100,24 @@ export function planLayout(
     partitions: innerWalls(place).bays.map((bay) => line(bay, onPage, scale)),
     sides,
   };
+}
+
+/** The place in its own measure, and the scale at which it is as large as width and height let it be. */
+function fitted(place: Place, width: number, tallest: number) {
+  const outlines = place.zones.map((zone) => ({ zone, points: closeOutline(zone.outline).points }));
+  const all = outlines.flatMap(({ points }) => points);
+  const margin = marginFor(place, width);
+  const [left, right] = range(all.map(({ x }) => x));
+  const [low, high] = range(all.map(({ y }) => y));
+  const byWidth = (width - 2 * margin) / Math.max(right - left, 1);
+  const byHeight = (tallest - 2 * margin) / Math.max(high - low, 1);
+  return { outlines, margin, left, right, low, high, byWidth, byHeight };
+}
+
+/** Whether a plan of that width would be no larger if it were wider: its height is what limits it. */
+export function isLimitedByHeight(place: Place, width: number, tallest: number): boolean {
+  const { byWidth, byHeight } = fitted(place, width, tallest);
+  return byHeight <= byWidth;
 }
 
 function sizeOf({ points }: PlanZone): number {
