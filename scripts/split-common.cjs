@@ -7,6 +7,8 @@
 const definition = /^__d\(.*,(\d+),(\[[^\]]*\]|\{.*\})\);$/s;
 const begins = /^(?=__[dr]\()/m;
 const isCall = /^__r\(/;
+/** A route in the entry's list of them, with the number of its file's module among the dependencies. */
+const route = /"(\.\/[^"]+\.tsx)":\{enumerable:!0,get:\(\)=>\w+\(\w+\[\d+\]\)\(\w+\[(\d+)\],/g;
 /** Where a map of the source would be found. */
 const remark = /^\/\/[#@].*$/gm;
 
@@ -69,3 +71,27 @@ exports.splitCommon = ({ files, common, stages }) => {
   }
   return { parts: parts.map((part) => part.map(({ code }) => code).join('\n')), needs };
 };
+
+/** Of the entry: the name of each route's file by where the route stands in src/app, like `./walk/[question].tsx`. */
+exports.routeFiles = (entry) => {
+  const lists = modulesIn(entry).filter(({ code }) => code.includes('"./_layout.tsx":{'));
+  const routes = lists.flatMap(({ code }) => {
+    const { paths, ...named } = JSON.parse(definition.exec(code)[2]);
+    return [...code.matchAll(route)].map(([, key, at]) => [
+      key,
+      paths[named[at]].split('/').at(-1),
+    ]);
+  });
+  if (routes.length === 0) throw new Error('no routes in the entry');
+  return new Map(routes);
+};
+
+/** What addresses a route answers, as the text of a regular expression; with its file; whole names before patterns. */
+exports.addressesOf = (routes) =>
+  [...routes.keys()]
+    .filter((key) => !/\/[_+][^/]*$/.test(key))
+    .sort((a, b) => Number(a.includes('[')) - Number(b.includes('[')))
+    .map((key) => {
+      const path = key.slice(1, -'.tsx'.length).replace(/\/index$/, '');
+      return [`^${path.replace(/\[[^\]]+\]/g, '[^/]+')}/?$`, routes.get(key)];
+    });

@@ -1,5 +1,5 @@
 /** The shared file is cut by what each stage asks for; what is loaded when asked for does not count, what is asked for by way of others does. */
-import { splitCommon } from './split-common.cjs';
+import { addressesOf, routeFiles, splitCommon } from './split-common.cjs';
 
 const module = (id: number, needs: string): string =>
   `__d(function(g,r){return ${id}},${id},${needs});`;
@@ -51,4 +51,41 @@ test('a file written otherwise is refused rather than cut wrongly', () => {
   expect(() => splitCommon({ files: other, common: 'common.js', stages: [['entry.js']] })).toThrow(
     /no module: __d/,
   );
+});
+
+describe('routes', () => {
+  const route = (key: string, at: number): string =>
+    `"${key}":{enumerable:!0,get:()=>r(d[1])(d[${at}],d.paths)}`;
+  const list = `__d(function(g,r,i,a,m,e,d){const t=Object.defineProperties({},{${[
+    route('./_layout.tsx', 2),
+    route('./index.tsx', 3),
+    route('./walk/[question].tsx', 4),
+    route('./walk/end.tsx', 5),
+    route('./+not-found.tsx', 6),
+  ].join()}})},9,{"1":90,"2":20,"3":21,"4":22,"5":23,"6":24,"paths":{"20":"/js/l.js","21":"/js/i.js","22":"/js/q.js","23":"/js/e.js","24":"/js/n.js"}});`;
+  const files = routeFiles(`${module(1, '[]')}\n${list}\n__r(1);`);
+
+  test('each has the file of the module it loads', () => {
+    expect(Object.fromEntries(files)).toEqual({
+      './_layout.tsx': 'l.js',
+      './index.tsx': 'i.js',
+      './walk/[question].tsx': 'q.js',
+      './walk/end.tsx': 'e.js',
+      './+not-found.tsx': 'n.js',
+    });
+  });
+
+  test.each([
+    ['/', 'i.js'],
+    ['/walk/n2~ground.gap', 'q.js'],
+    ['/walk/end', 'e.js'],
+    ['/walk/n2/else', undefined],
+    ['/nowhere', undefined],
+  ])('%s is answered by %s', (path, file) => {
+    expect(addressesOf(files).find(([is]) => new RegExp(is).test(path))?.[1]).toBe(file);
+  });
+
+  test('a list written otherwise is refused', () => {
+    expect(() => routeFiles(module(1, '[]'))).toThrow('no routes');
+  });
 });

@@ -5,20 +5,15 @@ import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { inRoot } from './steps.mjs';
 
-const { splitCommon } = createRequire(import.meta.url)('./split-common.cjs');
+const { addressesOf, routeFiles, splitCommon } = createRequire(import.meta.url)(
+  './split-common.cjs',
+);
 
 const address = '/_expo/static/js/web';
 const folder = inRoot('dist', ...address.split('/'));
-/** Loaded by every visit. */
-const isEntry = /^entry-/;
-const isLayout = /^_layout-/;
-/** The main addresses, the first screen first; a screen's own file is told by the screen it shows. */
-const screens = {
-  '/': 'YardScreen',
-  '/walk': 'WalkScreen',
-  '/mends': 'MendsScreen',
-  '/place': 'PlaceScreen',
-};
+/** The first screen, and the other main ones. */
+const first = './index.tsx';
+const others = ['./walk/index.tsx', './mends/index.tsx', './place.tsx'];
 
 const partNames = ['__common', '__main', '__rest'];
 
@@ -30,33 +25,21 @@ export function splitShared(page) {
   // Workers and the bundler's own runtime are whole in themselves and begin otherwise.
   const files = new Map(texts.filter(([, text]) => text.startsWith('__d(')));
   const common = only([...files.keys()].filter((name) => name.startsWith('__common-')));
-  const layout = only([...files.keys()].filter((name) => isLayout.test(name)));
-  const fileOf = (screen) =>
-    only([...files].filter(([, text]) => text.includes(`.${screen},{`)).map(([name]) => name));
-  const own = Object.entries(screens).map(([path, screen]) => [path, fileOf(screen)]);
-  const [[, first], ...others] = own;
-  const stages = [
-    [only([...files.keys()].filter((name) => isEntry.test(name))), layout, first],
-    others.map(([, name]) => name),
-  ];
+  const entry = only([...files.keys()].filter((name) => name.startsWith('entry-')));
+  const routes = routeFiles(files.get(entry));
+  const fileOf = (route) => only(routes.has(route) ? [routes.get(route)] : []);
+  const layout = fileOf('./_layout.tsx');
+  const stages = [[entry, layout, fileOf(first)], others.map(fileOf)];
   const { parts, needs } = splitCommon({ files, common, stages });
   const names = parts.map((text, part) =>
     written(partNames[part], part === 0 ? ahead(text) : text),
   );
   rmSync(join(folder, common));
   for (const name of stages[0]) writeFileSync(join(folder, name), ahead(files.get(name)));
-  const at = (name) => `${address}/${name}`;
-  const before = Object.fromEntries(
-    [...files.keys()]
-      .filter((name) => name !== common && !isEntry.test(name))
-      .map((name) => [at(name), (needs.get(name) ?? []).map((part) => at(names[part]))]),
-  );
-  const ownFiles = Object.fromEntries(own.map(([path, name]) => [path, at(name)]));
-  const script = askAhead(
-    JSON.stringify(before),
-    JSON.stringify(at(layout)),
-    JSON.stringify(ownFiles),
-  );
+  const besides = [...files.keys()]
+    .filter((name) => name !== common && name !== entry)
+    .map((name) => [name, needs.get(name) ?? []]);
+  const script = askAhead({ parts: names, besides, layout, pages: addressesOf(routes) });
   return page.replaceAll(common, names[0]).replace('</head>', `<script>${script}</script></head>`);
 }
 
@@ -78,8 +61,11 @@ function only(names) {
 }
 
 /** A script for the page: what an address needs is asked for at once, not when the entry has run. */
-const askAhead = (before, layout, own) => `filesBefore=${before};filesFirst=[${layout}];{
-const own=${own}[location.pathname];
-if(own)filesFirst.push(own);
-for(const href of own?[own,...filesBefore[own]]:[])
+const askAhead = ({ parts, besides, layout, pages }) => `{
+const at=(name)=>'${address}/'+name;
+const parts=${JSON.stringify(parts)};
+filesBefore=Object.fromEntries(${JSON.stringify(besides)}.map(([name,needs])=>[at(name),needs.map((part)=>at(parts[part]))]));
+const own=${JSON.stringify(pages)}.find(([is])=>new RegExp(is).test(location.pathname));
+filesFirst=[${JSON.stringify(layout)},...own?[own[1]]:[]].map(at);
+for(const href of new Set(filesFirst.flatMap((file)=>[file,...filesBefore[file]])))
 document.head.append(Object.assign(document.createElement('link'),{rel:'preload',as:'script',href}));}`;
