@@ -88,7 +88,7 @@ function open({ place: text, walks: walkTexts, mends: mendTexts }: Texts): void 
   const mends = mendTexts.map((it) => unpack('mend/x/y', it, mendSchema));
   const { found } = judge(place, walks, { date: today, log: [] });
   ageingOf(found.place, found.provenance, mends, today);
-  timeline({ walks, mends, sightings: [], purchases: [] });
+  timeline({ walks, mends, sightings: [], purchases: [] }, (at) => at.slice(0, 10));
 }
 
 function median(work: () => void): number {

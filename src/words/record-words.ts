@@ -43,28 +43,20 @@ function walkWords({ kind, purpose, readings, ended }: Walk): string {
   return `${name}: ${count(readings.length, 'reading')}${ended ? '' : ', not ended'}`;
 }
 
-/** Every reading, one a row; lengths as numbers in mm, from and to. */
-export function readingsTable(place: Place, walks: readonly Walk[]): Table {
+/** Every reading, one a row; lengths as numbers in mm, from and to. `timeOf` gives the time of an instant on the keeper's clock. */
+export function readingsTable(
+  place: Place,
+  walks: readonly Walk[],
+  timeOf: (instant: string) => string,
+): Table {
   return {
-    head: [
-      'Date',
-      'Time (UTC)',
-      'What',
-      'Item',
-      'Attribute',
-      'From',
-      'To',
-      'Unit',
-      'Is',
-      'How',
-      'Note',
-    ],
+    head: ['Date', 'Time', 'What', 'Item', 'Attribute', 'From', 'To', 'Unit', 'Is', 'How', 'Note'],
     rows: walks.flatMap((walk) =>
       walk.readings.map((reading) => {
         const { from, to, unit, said } = valueCells(place, reading);
         return [
           walk.date,
-          reading.at.slice(11, 19),
+          timeOf(reading.at),
           readingTitle(place, reading),
           reading.item,
           reading.attribute,
@@ -91,10 +83,17 @@ function valueCells(place: Place, { attribute, value }: Reading) {
   return { ...none, said: isChoice ? choiceWords(place, attribute, value.is)[0] : value.is };
 }
 
-/** Every mend, one a row, with the days on which it came to each state last. */
-export function mendsTable(found: Place, mends: readonly Mend[]): Table {
+/** Every mend, one a row, with the days on which it came to each state last; `dayOf` as in the timeline. */
+export function mendsTable(
+  found: Place,
+  mends: readonly Mend[],
+  dayOf: (instant: string) => string,
+): Table {
   const money = currencyOf(found);
-  const day = (mend: Mend, state: Mend['state']) => lastChange(mend, state)?.at.slice(0, 10) ?? '';
+  const day = (mend: Mend, state: Mend['state']) => {
+    const change = lastChange(mend, state);
+    return change ? dayOf(change.at) : '';
+  };
   return {
     head: [
       'Mend',

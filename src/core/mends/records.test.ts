@@ -43,9 +43,21 @@ test('not begun, all made, or kept out already is not half done', () => {
 test('everything recorded stands in the timeline once, the newest first', () => {
   const mends = [mend('a', 'held', []), mend('b', 'planned', [])];
   const purchases = [{ id: 'p', date: '2026-11-02', mends: ['a'], cents: 1, cuttings: [] }];
-  const events = timeline({ walks, mends, sightings, purchases });
+  const events = timeline({ walks, mends, sightings, purchases }, (at) => at.slice(0, 10));
   expect(events).toHaveLength(walks.length + sightings.length + 3 + 1);
   const dates = events.map(({ date }) => date);
   expect(dates).toEqual([...dates].sort().reverse());
   expect(events.slice(0, 2).map(({ kind }) => kind)).toEqual(['mend', 'bought']);
+});
+
+test('what was done in the evening stands on that day, not on the meridian’s next', () => {
+  const evening: Mend = {
+    ...mend('a', 'done', []),
+    history: [{ state: 'done', at: '2026-11-03T01:30:00Z' }],
+  };
+  const nothing = { walks: [], sightings: [], purchases: [] };
+  const fourHoursBehind = (at: string) =>
+    new Date(Date.parse(at) - 4 * 3_600_000).toISOString().slice(0, 10);
+  const [event] = timeline({ ...nothing, mends: [evening] }, fourHoursBehind);
+  expect(event?.date).toBe('2026-11-02');
 });

@@ -23,15 +23,21 @@ export interface Recorded {
   readonly purchases: readonly Purchase[];
 }
 
-/** The newest first; of one day walks first, then what came of them. */
-export function timeline({ walks, mends, sightings, purchases }: Recorded): Event[] {
+/**
+ * The newest first; of one day walks first, then what came of them. `dayOf` gives the day of an instant on the keeper's calendar: an
+ * evening in America is the next day by the meridian's.
+ */
+export function timeline(
+  { walks, mends, sightings, purchases }: Recorded,
+  dayOf: (instant: string) => string,
+): Event[] {
   const events: Event[] = [
     ...walks.map((walk): Event => ({ date: walk.date, kind: 'walk', walk })),
     ...sightings.map((entry): Event => ({ date: entry.date, kind: 'log', entry })),
     ...purchases.map((purchase): Event => ({ date: purchase.date, kind: 'bought', purchase })),
     ...mends.flatMap((mend) =>
       mend.history.map(({ state, at, walk }): Event => ({
-        date: at.slice(0, 10),
+        date: dayOf(at),
         kind: 'mend',
         mend,
         state,

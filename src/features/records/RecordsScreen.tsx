@@ -5,6 +5,7 @@ import { timeline, type Event } from '@/core/mends/timeline';
 import { useLook } from '@/features/look/use-look';
 import { TableButton } from '@/features/place/TableButton';
 import { Trend } from '@/features/yard/Trend';
+import { localDayOf, localTimeOf } from '@/store/local-day';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
@@ -40,7 +41,7 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
   const [kind, setKind] = useState<(typeof kinds)[number][0]>('all');
   const [most, setMost] = useState(atOnce);
   const events = useMemo(
-    () => timeline({ walks, mends, sightings, purchases: shop?.purchases ?? [] }),
+    () => timeline({ walks, mends, sightings, purchases: shop?.purchases ?? [] }, localDayOf),
     [walks, mends, sightings, shop],
   );
   const shown = events.filter((it) => kind === 'all' || it.kind === kind);
@@ -91,12 +92,12 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
             <TableButton
               label="All readings as a table (CSV)"
               name={`${place.id}-readings`}
-              table={() => readingsTable(found.place, walks)}
+              table={() => readingsTable(found.place, walks, localTimeOf)}
             />
             <TableButton
               label="All mends as a table (CSV)"
               name={`${place.id}-mends`}
-              table={() => mendsTable(found.place, mends)}
+              table={() => mendsTable(found.place, mends, localDayOf)}
             />
             <Txt kind="small" tone="ink2">
               A copy of everything, photos too, is saved on the place page.
