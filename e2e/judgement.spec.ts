@@ -138,6 +138,33 @@ test('before and after the mends in hand stand side by side', async ({ page }) =
   ).toBeVisible();
 });
 
+test('the laps of two states slide and grow together', async ({ page }) => {
+  await page.goto('/compare');
+  const laps = page.getByRole('img', { name: /unrolled from the gate/ });
+  await expect(laps).toHaveCount(2);
+  const places = () =>
+    laps.evaluateAll((drawings) =>
+      drawings.map((drawing) => {
+        const strip = drawing.closest('div')?.parentElement?.parentElement;
+        return [strip?.scrollLeft ?? -1, drawing.clientWidth] as const;
+      }),
+    );
+  const slide = (lap: number, by: number) =>
+    laps.nth(lap).evaluate((drawing, x) => {
+      drawing.closest('div')?.parentElement?.parentElement?.scrollBy(x, 0);
+    }, by);
+  const [[from = -1] = []] = await places();
+  await slide(0, 90);
+  await expect.poll(async () => (await places()).map(([x]) => x)).toEqual([from + 90, from + 90]);
+  await slide(1, -40);
+  await expect.poll(async () => (await places()).map(([x]) => x)).toEqual([from + 50, from + 50]);
+  const [[, width = 0] = []] = await places();
+  await page.getByRole('button', { name: 'Lap larger' }).last().click();
+  await expect.poll(async () => (await places())[0]?.[1]).toBeGreaterThan(width * 1.5);
+  const [first, second] = await places();
+  expect(second).toEqual(first);
+});
+
 test('a year of losses is reckoned beside the screen', async ({ page }) => {
   await expect(page.getByText('Birds lost in a year, as it stands')).toBeVisible({
     timeout: 30_000,

@@ -16,6 +16,8 @@ import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
+import { usualZoom } from '@/ui/drawings/Lap';
+import { useLapsTogether } from '@/ui/drawings/use-laps-together';
 import { lineCode } from '@/ui/theme/line-code';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
@@ -44,6 +46,7 @@ export function CompareScreen({ yard }: { readonly yard: Yard }) {
   const second = known(b, hasMends ? 'mended' : 'now');
   const before = useMemo(() => judgedAs(yard, first, look), [yard, first, look]);
   const after = useMemo(() => judgedAs(yard, second, look), [yard, second, look]);
+  const together = useLapsTogether(usualZoom, (before.waysIn[0] ?? after.waysIn[0])?.id);
   const choose = (which: 'a' | 'b') => (state: State) =>
     router.push({
       pathname: '/compare',
@@ -75,7 +78,7 @@ export function CompareScreen({ yard }: { readonly yard: Yard }) {
         <Txt tone="ink2">{holdWords(judgement.hold)}.</Txt>
       </View>
       <PlanSheet {...drawn(judgement)} whereabouts={judgement.whereabouts} tallest={330} />
-      <LapSheet {...drawn(judgement)} day={look.day} whole={false} />
+      <LapSheet {...drawn(judgement)} day={look.day} whole={false} together={together} />
     </View>
   );
   return (

@@ -1,6 +1,7 @@
 /** The lap at the width it is given, seasonal cover as it is on the day looked at. */
 import { View } from 'react-native';
 import { Lap } from '@/ui/drawings/Lap';
+import type { LapsTogether } from '@/ui/drawings/use-laps-together';
 import { useWidth } from '@/ui/theme/use-width';
 import type { Drawn } from './PlanSheet';
 
@@ -8,6 +9,8 @@ interface Props extends Drawn {
   readonly day: string;
   /** True: the whole lap fits the width. False: it slides. */
   readonly whole: boolean;
+  /** Where several slide as one. */
+  readonly together?: LapsTogether;
 }
 
 export function LapSheet({ guess, ...lap }: Props) {

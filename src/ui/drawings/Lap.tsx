@@ -1,5 +1,5 @@
 /** The lap as a thing to touch: whole on a wide screen, sliding sideways on a phone. */
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { lapOf, type Lap as LapOfPlace } from '@/core/place/lap';
 import { isKnown } from '@/core/place/possible';
@@ -12,6 +12,7 @@ import { color, space, touch } from '../theme/tokens';
 import { LapDrawing, lapSays } from './LapDrawing';
 import { skirtRow } from './lap-labels';
 import { boxOf, lapLayout } from './lap-layout';
+import type { LapsTogether } from './use-laps-together';
 import { WallTouch } from './WallTouch';
 import { WorkTag, type Works } from './WorkTag';
 
@@ -28,12 +29,14 @@ interface Props {
   readonly day?: string | undefined;
   /** Numbers of planned mends, by bay. */
   readonly works?: Works | undefined;
+  /** Where several slide as one. */
+  readonly together?: LapsTogether | undefined;
 }
 
 const margin = 18;
 /** px per mm where it slides: a bay is about as wide as a thumb is long. Nearer for a look at one bay, farther for a side at once. */
 const slidingScales = [0.04, 0.075, 0.14, 0.25] as const;
-const usualZoom = 1;
+export const usualZoom = 1;
 
 /** Room for the deepest skirt, its name under it and the metres under that, px. */
 function belowGround(lap: LapOfPlace, scale: number): number {
@@ -44,28 +47,35 @@ function belowGround(lap: LapOfPlace, scale: number): number {
   return Math.max(62, Math.max(...depths, 0) * scale + 44 + skirtRow);
 }
 
-export function Lap({ place, marks, ways, selected, onSelect, width, whole, day, works }: Props) {
+export function Lap(props: Props) {
+  const { place, marks, ways, selected, onSelect, width, whole, day, works, together } = props;
   const lap = useMemo(() => lapOf(place), [place]);
   const fitting = (width - 2 * margin) / Math.max(lap.length, 1);
-  const [zoom, setZoom] = useState(usualZoom);
+  const [ownZoom, setOwnZoom] = useState(usualZoom);
+  const [zoom, setZoom] = together ? [together.zoom, together.onZoom] : [ownZoom, setOwnZoom];
   const scale = whole ? fitting : Math.max(slidingScales[zoom] ?? 0, fitting);
   const layout = useMemo(
     () => lapLayout(place, lap, { scale, above: 28, below: belowGround(lap, scale), margin, day }),
     [place, lap, scale, day],
   );
   const scroll = useRef<ScrollView>(null);
-  const target = selected ?? ways[0]?.id;
+  const target = selected ?? (together ? together.target : ways[0]?.id);
   const box = target === undefined || whole ? undefined : boxOf(layout, target);
   // To the bay when another is meant or it has moved, not whenever something was read somewhere.
   const middle = box && box.x + box.width / 2;
   useEffect(() => {
     if (middle !== undefined) scroll.current?.scrollTo({ x: middle - width / 2, animated: false });
   }, [target, middle, width]);
+  const move = useCallback((x: number) => scroll.current?.scrollTo({ x, animated: false }), []);
+  const follow = together?.follow;
+  useEffect(() => follow?.(move), [follow, move]);
   const strip = (
     <ScrollView
       ref={scroll}
       horizontal
       style={styles.strip}
+      scrollEventThrottle={16}
+      onScroll={together && (({ nativeEvent }) => together.slid(nativeEvent.contentOffset.x, move))}
       contentContainerStyle={{ width: Math.max(layout.width, width) }}
     >
       <View>
