@@ -69,6 +69,14 @@ test('back comes back to where one was on the page; a page opened anew begins at
   await page.goBack();
   await expect(headline(page)).toHaveText('2 ways in tonight');
   await expect.poll(async () => (await link.boundingBox())?.y).toBeCloseTo(before, 0);
+  // The page's own way back is the same one: no entry more.
+  await link.click();
+  await expect(headline(page)).not.toHaveText('2 ways in tonight');
+  const entries = await page.evaluate(() => window.history.length);
+  await page.getByRole('link', { name: /^‹/ }).first().click();
+  await expect(headline(page)).toHaveText('2 ways in tonight');
+  await expect.poll(async () => (await link.boundingBox())?.y).toBeCloseTo(before, 0);
+  expect(await page.evaluate(() => window.history.length)).toBe(entries);
   // Opened anew by the bar, it begins at its head.
   await go(page, 'Place');
   await go(page, 'Yard');

@@ -62,7 +62,7 @@ export function CompareScreen({ yard }: { readonly yard: Yard }) {
     guess: wide ? page / 2 : page,
   });
   const side = (judgement: Judgement, state: State, which: 'a' | 'b') => (
-    <View style={styles.side}>
+    <View style={[styles.side, wide && which === 'a' && styles.first]}>
       <View style={styles.head}>
         <Picker
           label={which === 'a' ? 'On the one side' : 'On the other side'}
@@ -197,7 +197,6 @@ const styles = StyleSheet.create({
     minWidth: 0,
     borderTopWidth: 1,
     borderTopColor: color.hairline,
-    borderRightWidth: 1,
-    borderRightColor: color.hairline,
   },
+  first: { borderRightWidth: 1, borderRightColor: color.hairline },
 });

@@ -8,6 +8,7 @@ import { Column } from '@/ui/controls/Column';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { useOpened } from '@/ui/controls/use-opened';
+import { wholeLapHeight } from '@/ui/drawings/lap-frame';
 import { color, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { usePageWidth } from '@/ui/theme/use-page-width';
@@ -25,8 +26,8 @@ import { useYardKeys } from './use-yard-keys';
 import { WayList } from './WayList';
 import { WhatCounts } from './WhatCounts';
 
-/** What stands above and below the plan on a wide screen, so that the lap is whole at its foot, px. */
-const aroundPlan = 512;
+/** What stands above the plan on a wide screen, px; the lap is below it. */
+const abovePlan = 283;
 
 /** The column of ways in and animals on a wide screen, px. */
 const listWidth = 384;
@@ -52,7 +53,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       {...touched}
       whereabouts={whereabouts}
       guess={wide ? page - listWidth : Math.min(page, readableWidth)}
-      tallest={wide ? Math.min(Math.max(height - aroundPlan, 260), 520) : 330}
+      tallest={
+        wide ? Math.min(Math.max(height - abovePlan - wholeLapHeight(place, page), 260), 520) : 330
+      }
     />
   );
   const lap = (

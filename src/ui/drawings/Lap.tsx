@@ -1,8 +1,7 @@
 /** The lap as a thing to touch: whole on a wide screen, sliding sideways on a phone. */
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { lapOf, type Lap as LapOfPlace } from '@/core/place/lap';
-import { isKnown } from '@/core/place/possible';
+import { lapOf } from '@/core/place/lap';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
@@ -10,7 +9,7 @@ import { Button } from '../controls/Button';
 import { lineCode } from '../theme/line-code';
 import { color, space, touch } from '../theme/tokens';
 import { LapDrawing, lapSays } from './LapDrawing';
-import { skirtRow } from './lap-labels';
+import { fittingScale, lapFrame } from './lap-frame';
 import { boxOf, lapLayout } from './lap-layout';
 import type { LapsTogether } from './use-laps-together';
 import { WallTouch } from './WallTouch';
@@ -33,29 +32,19 @@ interface Props {
   readonly together?: LapsTogether | undefined;
 }
 
-const margin = 18;
 /** px per mm where it slides: a bay is about as wide as a thumb is long. Nearer for a look at one bay, farther for a side at once. */
 const slidingScales = [0.04, 0.075, 0.14, 0.25] as const;
 export const usualZoom = 1;
 
-/** Room for the deepest skirt, its name under it and the metres under that, px. */
-function belowGround(lap: LapOfPlace, scale: number): number {
-  const depths = lap.bays.map(({ bay }) => {
-    const depth = bay.ground?.skirt?.depth;
-    return isKnown<number>(depth) ? depth.is : 0;
-  });
-  return Math.max(62, Math.max(...depths, 0) * scale + 44 + skirtRow);
-}
-
 export function Lap(props: Props) {
   const { place, marks, ways, selected, onSelect, width, whole, day, works, together } = props;
   const lap = useMemo(() => lapOf(place), [place]);
-  const fitting = (width - 2 * margin) / Math.max(lap.length, 1);
+  const fitting = fittingScale(lap, width);
   const [ownZoom, setOwnZoom] = useState(usualZoom);
   const [zoom, setZoom] = together ? [together.zoom, together.onZoom] : [ownZoom, setOwnZoom];
   const scale = whole ? fitting : Math.max(slidingScales[zoom] ?? 0, fitting);
   const layout = useMemo(
-    () => lapLayout(place, lap, { scale, above: 28, below: belowGround(lap, scale), margin, day }),
+    () => lapLayout(place, lap, lapFrame(lap, scale, day)),
     [place, lap, scale, day],
   );
   const scroll = useRef<ScrollView>(null);

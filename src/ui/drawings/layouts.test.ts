@@ -6,6 +6,7 @@ import { lapOf } from '@/core/place/lap';
 import { shapeIds, shapes, sizeIds } from '@/core/place/shapes';
 import type { Place } from '@/core/place/place';
 import { beginningOf, elbow } from '@/core/tests/elbow';
+import { fittingScale, lapFrame, wholeLapHeight } from './lap-frame';
 import { boxOf, lapLayout } from './lap-layout';
 import { labelSpan, overlaps } from './plan-labels';
 import { isLimitedByHeight, planLayout } from './plan-layout';
@@ -35,6 +36,12 @@ describe('the lap', () => {
     expect(boxOf(layout, 's3')?.slabs).toBe(false);
     expect(boxOf(layout, 'n2')?.slabs).toBe(true);
     expect(boxOf(layout, 'h1')?.skirt).toBeUndefined();
+  });
+
+  test('its whole height is known before it is laid out', () => {
+    const fitting = lapLayout(place, lap, lapFrame(lap, fittingScale(lap, 1156)));
+    expect(fitting.width).toBeCloseTo(1156);
+    expect(wholeLapHeight(place, 1156)).toBeCloseTo(fitting.height);
   });
 
   test('each side is named once', () => {

@@ -1,0 +1,35 @@
+/** How large the lap is drawn, and how much room stands above and below its walls. */
+import { lapOf, type Lap } from '@/core/place/lap';
+import { isKnown } from '@/core/place/possible';
+import type { Place } from '@/core/place/place';
+import { skirtRow } from './lap-labels';
+import type { LapFrame } from './lap-layout';
+
+const margin = 18;
+/** For the names of the sides, px. */
+const above = 28;
+
+/** px per mm at which the whole lap fits a width. */
+export const fittingScale = (lap: Lap, width: number): number =>
+  (width - 2 * margin) / Math.max(lap.length, 1);
+
+export function lapFrame(lap: Lap, scale: number, day?: string): LapFrame {
+  return { scale, above, below: belowGround(lap, scale), margin, day };
+}
+
+/** Height of the whole lap in a width, px. */
+export function wholeLapHeight(place: Place, width: number): number {
+  const lap = lapOf(place);
+  const scale = fittingScale(lap, width);
+  const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
+  return above + tallest * scale + belowGround(lap, scale);
+}
+
+/** Room for the deepest skirt, its name under it and the metres under that, px. */
+function belowGround(lap: Lap, scale: number): number {
+  const depths = lap.bays.map(({ bay }) => {
+    const depth = bay.ground?.skirt?.depth;
+    return isKnown<number>(depth) ? depth.is : 0;
+  });
+  return Math.max(62, Math.max(...depths, 0) * scale + 44 + skirtRow);
+}
