@@ -28,6 +28,8 @@ import { WhatCounts } from './WhatCounts';
 
 /** What stands above the plan on a wide screen, px; the lap is below it. */
 const abovePlan = 283;
+/** Drawn smaller, walls that stand close could not be touched apart, px. */
+const leastPlan = 330;
 
 /** The column of ways in and animals on a wide screen, px. */
 const listWidth = 384;
@@ -47,15 +49,14 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const page = usePageWidth('full');
   const { marks, waysIn: ways, whereabouts } = judgement;
   const { place } = judgement.found;
+  const room = height - abovePlan - wholeLapHeight(place, page);
   const touched = { place, marks, ways, selected, onSelect: setSelected };
   const plan = stage > 0 && (
     <PlanSheet
       {...touched}
       whereabouts={whereabouts}
       guess={wide ? page - listWidth : Math.min(page, readableWidth)}
-      tallest={
-        wide ? Math.min(Math.max(height - abovePlan - wholeLapHeight(place, page), 260), 520) : 330
-      }
+      tallest={wide ? Math.min(Math.max(room, leastPlan), 520) : leastPlan}
     />
   );
   const lap = (
