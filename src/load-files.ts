@@ -45,8 +45,10 @@ const idle = () =>
     ? new Promise((resolve) => requestIdleCallback(resolve))
     : after(100);
 
-/** Fetched, not run. */
+/** Fetched, not run; once. */
 function askFor(href: string): void {
+  const links = [...document.head.querySelectorAll('link[rel=preload]')];
+  if (links.some((link) => link.getAttribute('href') === href)) return;
   const link = document.createElement('link');
   document.head.append(Object.assign(link, { rel: 'preload', as: 'script', href }));
 }
