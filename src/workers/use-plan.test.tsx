@@ -75,6 +75,15 @@ test('an answer to what is no longer asked is dropped; the last plan stands unti
   expect(result.current.working).toEqual({ nodes: 640 });
 });
 
+test('a curve that comes while another sum is asked is kept: it is of all sums, and comes once', () => {
+  const { rerender, result } = rendered({ cents: 100 });
+  const [worker] = HandWorker.made;
+  rerender({ given: { cents: 200 } });
+  const curve = { points: [], knee: 0 } as never;
+  act(() => worker?.onmessage?.({ data: { kind: 'curve', ask: 1, curve } }));
+  expect(result.current.curve).toBe(curve);
+});
+
 test('stopping asks the worker for what it has; a worker that fails is said', () => {
   const limits = { cents: 100 };
   const { result } = rendered(limits);

@@ -55,8 +55,8 @@ export function usePlan(
     worker.current = own;
     own.onmessage = ({ data }: MessageEvent<FromPlanner>) => {
       const { ask, question } = asked.current;
-      // What was asked before stands for nothing any more.
-      if (data.kind !== 'opened' && data.ask !== ask) return;
+      // What was asked before stands for nothing any more; a curve stands for every sum, and comes once.
+      if ('ask' in data && data.kind !== 'curve' && data.ask !== ask) return;
       setTold((before) => heard(before, data, question));
     };
     own.onerror = () => setTold((before) => ({ ...before, failed: true }));
