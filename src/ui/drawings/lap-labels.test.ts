@@ -1,6 +1,8 @@
 import { samphireYard } from '../../../demo/samphire-yard';
+import { tamarackBank } from '../../../demo/tamarack-bank';
 import { applyReadings } from '@/core/place/apply-readings';
 import { lapOf } from '@/core/place/lap';
+import { fittingScale, lapFrame } from './lap-frame';
 import { distanceLabelsOf, sideLabelsOf, skirtLabelsOf, type LapLabel } from './lap-labels';
 import { lapLayout } from './lap-layout';
 import { letter } from './plan-labels';
@@ -38,4 +40,13 @@ test('what has room is written whole', () => {
       .map(({ text }) => text)
       .join(' '),
   ).toMatch(/skirt 330 mm.*apron \d+ mm|apron \d+ mm.*skirt 330 mm/);
+});
+
+test('the sides of the second demo place have their whole names on a wide screen', () => {
+  const bank = applyReadings(tamarackBank.place, tamarackBank.walks).place;
+  const around = lapOf(bank);
+  const layout = lapLayout(bank, around, lapFrame(around, fittingScale(around, 1156)));
+  const names = sideLabelsOf(layout).map(({ text }) => text);
+  expect(names).toEqual(layout.sides.map(({ name }) => name));
+  expect(names).toContain('hoop front');
 });

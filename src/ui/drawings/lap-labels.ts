@@ -12,15 +12,17 @@ export interface LapLabel {
 
 /** Least room between two labels of a row, px. */
 const gap = 8;
+/** Between two names of sides: each begins at its corner besides. */
+const sideGap = 4;
 
 const widthOf = (text: string): number => [...text].length * letter;
 
 /** Names of sides, each cut to the room until the next; where there is room for three letters only, none. */
 export function sideLabelsOf({ sides, width }: LapLayout): LapLabel[] {
   return sides.flatMap(({ name, x }, index) => {
-    const room = (sides[index + 1]?.x ?? width) - x - 6 - gap;
+    const room = (sides[index + 1]?.x ?? width) - x - 6 - sideGap;
     const letters = [...name];
-    const fits = Math.floor(room / (letter * 1.1));
+    const fits = Math.floor(room / letter);
     if (fits < 4 && fits < letters.length) return [];
     const text = letters.length <= fits ? name : `${letters.slice(0, fits - 1).join('')}…`;
     return [{ text, x: x + 6, y: 17 }];
