@@ -73,7 +73,12 @@ test('back comes back to where one was on the page; a page opened anew begins at
   await link.click();
   await expect(headline(page)).not.toHaveText('2 ways in tonight');
   const entries = await page.evaluate(() => window.history.length);
-  await page.getByRole('link', { name: /^‹/ }).first().click();
+  const wayUp = page.getByRole('link', { name: /^‹/ }).first();
+  const another = page.context().waitForEvent('page');
+  await wayUp.click({ modifiers: ['Control'] });
+  await (await another).close();
+  await expect(headline(page)).not.toHaveText('2 ways in tonight');
+  await wayUp.click();
   await expect(headline(page)).toHaveText('2 ways in tonight');
   await expect.poll(async () => (await link.boundingBox())?.y).toBeCloseTo(before, 0);
   expect(await page.evaluate(() => window.history.length)).toBe(entries);

@@ -14,6 +14,7 @@ export function BackLink({ href, name }: { readonly href: Href; readonly name: s
       style={styles.link}
       onPress={(event) => {
         // Whoever came from there goes back to where they were on it, not to its head and one page further from the browser's own back.
+        if (isForElsewhere(event)) return;
         const state = navigation.getState();
         const last = state?.routes[state.index - 1];
         if (!last || !isRouteOf(href, last)) return;
@@ -26,6 +27,12 @@ export function BackLink({ href, name }: { readonly href: Href; readonly name: s
       </Txt>
     </Link>
   );
+}
+
+/** A click that opens another tab or window, or saves. */
+function isForElsewhere(event: object): boolean {
+  const { ctrlKey, metaKey, shiftKey, altKey } = event as Partial<MouseEvent>;
+  return [ctrlKey, metaKey, shiftKey, altKey].includes(true);
 }
 
 const styles = StyleSheet.create({ link: { alignSelf: 'flex-start', paddingVertical: space.xs } });
