@@ -38,8 +38,8 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const look = useLook();
   const judgement = useJudgement(yard, look);
   const all = useAllScenarios(yard, look.day);
-  // When the screen opens the sentence is painted first, then the plan, the ways in, the rest. When something changed sentence and drawings come
-  // together; lists and figures follow in slices a touch can get in between.
+  // When the screen opens the sentence is painted first, then the plan, the ways in, the rest. When something changed sentence and
+  // drawings come together; lists and figures follow in slices a touch can get in between.
   const stage = useOpened(3);
   const seen = useMemo(() => ({ yard, look, judgement, all }), [yard, look, judgement, all]);
   const later = useDeferredValue(stage > 1 ? seen : undefined, undefined);

@@ -3,7 +3,7 @@ import { lapOf, type Lap } from '@/core/place/lap';
 import { isKnown } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
 import { skirtRow } from './lap-labels';
-import type { LapFrame } from './lap-layout';
+import { groundOf, type LapFrame } from './lap-layout';
 
 const margin = 18;
 /** For the names of the sides, px. */
@@ -20,9 +20,8 @@ export function lapFrame(lap: Lap, scale: number, day?: string): LapFrame {
 /** Height of the whole lap in a width, px. */
 export function wholeLapHeight(place: Place, width: number): number {
   const lap = lapOf(place);
-  const scale = fittingScale(lap, width);
-  const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
-  return above + tallest * scale + belowGround(lap, scale);
+  const frame = lapFrame(lap, fittingScale(lap, width));
+  return groundOf(lap, frame) + frame.below;
 }
 
 /** Room for the deepest skirt, its name under it and the metres under that, px. */

@@ -65,10 +65,14 @@ export interface LapFrame {
   readonly day?: string | undefined;
 }
 
+/** From the top of the drawing down to the ground line, px. */
+export function groundOf(lap: Lap, { scale, above }: LapFrame): number {
+  return above + Math.max(...lap.bays.map(({ bay }) => bay.height), 1) * scale;
+}
+
 export function lapLayout(place: Place, lap: Lap, frame: LapFrame): LapLayout {
-  const { scale, above, below, margin, day } = frame;
-  const tallest = Math.max(...lap.bays.map(({ bay }) => bay.height), 1);
-  const ground = above + tallest * scale;
+  const { scale, below, margin, day } = frame;
+  const ground = groundOf(lap, frame);
   const bays = lap.bays.map(({ bay, face, from }) =>
     keptBox(bay, [margin + from * scale, ground, scale, day], roofAt(place, face)),
   );
