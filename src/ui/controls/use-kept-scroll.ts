@@ -37,11 +37,16 @@ export function useKeptScroll(part = ''): RefObject<ScrollView | null> {
     };
     follow.observe(content);
     node.addEventListener('scroll', note, { passive: true });
-    for (const move of ownMoves) node.addEventListener(move, end, { passive: true });
+    // Where a link is pressed right after the page has slid, it is left before the slide is told of.
+    const take = () => {
+      end();
+      note();
+    };
+    for (const move of ownMoves) node.addEventListener(move, take, { passive: true });
     return () => {
       follow.disconnect();
       node.removeEventListener('scroll', note);
-      for (const move of ownMoves) node.removeEventListener(move, end);
+      for (const move of ownMoves) node.removeEventListener(move, take);
     };
   }, [path, part]);
   return ref;
