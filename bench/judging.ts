@@ -5,7 +5,7 @@ import { samphireYard } from '../demo/samphire-yard';
 import { writePlaceFile } from '../src/core/formats/place-file';
 import { readPlaceFile } from '../src/core/formats/read-place-file';
 import { outside, type Place } from '../src/core/place/place';
-import { setAttribute } from '../src/core/place/set-attribute';
+import { setAttribute } from '../src/core/records/set-attribute';
 import type { When } from '../src/core/effort/when';
 import { distancesTo } from '../src/core/routes/distances';
 import { faceWays, isOuter, zoneInside } from '../src/core/routes/face-ways';

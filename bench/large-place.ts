@@ -2,7 +2,7 @@
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Bay, Face, Opening, Place } from '../src/core/place/place';
-import type { PossibleLength } from '../src/core/place/possible';
+import type { PossibleAmount } from '../src/core/place/possible';
 import { animalIds } from '../src/core/tables/animals';
 import type { MeshId } from '../src/core/tables/meshes';
 
@@ -78,7 +78,7 @@ function chunked<T>(all: readonly T[], size: number): T[][] {
 }
 
 /** Nine in a hundred of any reading are unread, eight too wide. */
-function gap(roll: () => number, good: number, bad: number): PossibleLength {
+function gap(roll: () => number, good: number, bad: number): PossibleAmount {
   const it = roll();
   if (it <= 9) return { any: true };
   return { is: it <= 17 ? bad : good };

@@ -1,11 +1,10 @@
 /** A place walked every week for ten years, with 300 mends: what it takes to open, against the same place without any of it. */
 import { samphireYard } from '../demo/samphire-yard';
-import { placeSchema } from '../src/core/formats/place-schema';
-import { mendSchema, walkSchema } from '../src/core/formats/record-schemas';
+import { placeSchema } from '../src/core/place/place';
 import { ageingOf } from '../src/core/rounds/ageing';
 import { timeline } from '../src/core/mends/timeline';
-import type { Mend } from '../src/core/place/mend';
-import type { Walk } from '../src/core/place/walk';
+import { mendSchema, type Mend } from '../src/core/records/mend';
+import { walkSchema, type Walk } from '../src/core/records/walk';
 import { judge } from '../src/core/score/judge';
 import { pack, unpack } from '../src/store/records';
 

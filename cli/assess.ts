@@ -2,7 +2,7 @@
 import { parseArgs } from 'node:util';
 import { assessJson, type Assessment } from '../src/core/formats/assess-json';
 import type { PlaceFile } from '../src/core/formats/place-file';
-import { inDateOrder } from '../src/core/place/apply-readings';
+import { inDateOrder } from '../src/core/records/apply-readings';
 import { judgeAll } from '../src/core/score/judge-all';
 import { lossesOfMonth, lossesOfYear } from '../src/core/score/losses';
 import { scenarios, type Scenario } from '../src/core/score/scenario';

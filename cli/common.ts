@@ -3,7 +3,7 @@ import { readFileSync, statSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { largestFile, type PlaceFile } from '../src/core/formats/place-file';
 import { readPlaceFile } from '../src/core/formats/read-place-file';
-import { isDay } from '../src/core/place/day';
+import { isDay } from '../src/core/schema/day';
 import { fileSentence } from '../src/words/file-sentence';
 
 /** Ends the command with its message on stderr and 2. */

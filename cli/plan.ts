@@ -4,7 +4,7 @@
  * rolls, boards and packs, unless it is to be reckoned by the metre.
  */
 import { parseArgs } from 'node:util';
-import { planJson, type PlanDocument } from '../src/core/formats/plan-json';
+import { planJson, type PlanFindings } from '../src/core/formats/plan-json';
 import { answering, limitsWithHand } from '../src/core/mends/plan/answer';
 import { buildProblem, type Planning } from '../src/core/mends/plan/build-problem';
 import { curving } from '../src/core/mends/plan/curve';
@@ -12,7 +12,7 @@ import { stopgaps } from '../src/core/mends/plan/for-tonight';
 import type { Limits } from '../src/core/mends/plan/limits';
 import { shuttingOut } from '../src/core/mends/plan/shut-out';
 import { firstShop, unitPricesOf } from '../src/core/mends/shopping/shop';
-import { applyReadings, inDateOrder } from '../src/core/place/apply-readings';
+import { applyReadings, inDateOrder } from '../src/core/records/apply-readings';
 import { atOnce } from '../src/core/steps';
 import { animalIds, type AnimalId } from '../src/core/tables/animals';
 import { planText } from '../src/words/plan-text';
@@ -59,7 +59,7 @@ function main(): void {
   const planning = buildProblem(found, known.sightings, known.mends, year, unitPrices);
   for (const id of [...(limits.must ?? []), ...(limits.wont ?? [])]) knownMend(planning, id);
   refuseClash(planning, limits.must ?? []);
-  const document: PlanDocument = {
+  const document: PlanFindings = {
     place: known.place.name,
     date,
     planning,

@@ -1,7 +1,7 @@
 /** Writes down what a walk of a demo place read, while its bays are described. */
-import type { AttributeId } from '../src/core/place/attributes';
+import type { AttributeId } from '../src/core/attributes';
 import type { Layer } from '../src/core/place/place';
-import type { Walk } from '../src/core/place/walk';
+import type { Walk } from '../src/core/records/walk';
 import type { MeshId } from '../src/core/tables/meshes';
 
 export interface Record {

@@ -3,9 +3,9 @@
  * bantams, mink and rat country. Most bays are good; two ways in at night, one slow way where the skirt is short, a few
  * things nobody has looked at yet.
  */
-import type { AttributeId } from '../src/core/place/attributes';
+import type { AttributeId } from '../src/core/attributes';
 import type { Bay, Face, GroundLine, Layer, Opening, Place, Skirt } from '../src/core/place/place';
-import type { Walk } from '../src/core/place/walk';
+import type { Walk } from '../src/core/records/walk';
 import type { PlaceFile } from '../src/core/formats/place-file';
 import type { Fixing } from '../src/core/tables/fixings';
 import type { MeshId } from '../src/core/tables/meshes';

@@ -3,7 +3,7 @@
  * sides of it, and a hoop pen on skids where turkey poults are moved to fresh grass. Fishers, bobcats, owls, weasels, and a bear
  * that passes. Everything in feet and inches.
  */
-import type { AttributeId } from '../src/core/place/attributes';
+import type { AttributeId } from '../src/core/attributes';
 import {
   fitOpening,
   gate,

@@ -4,6 +4,7 @@
  */
 import type { QueryClient } from '@tanstack/react-query';
 import { ValidationError } from 'yup';
+import { validatorOf } from '@/core/schema/validator';
 import {
   formatVersion,
   largestFile,
@@ -79,7 +80,7 @@ async function readBackup(text: string): Promise<ReadBackup> {
   for (const [index, photo] of photos.entries()) {
     const path = `photos[${index}]`;
     try {
-      photoSchema.validateSync(photo, { strict: true });
+      validatorOf(photoSchema).validateSync(photo, { strict: true });
     } catch (error) {
       if (!(error instanceof ValidationError)) throw error;
       return wrong(path, `its ${error.path ?? 'shape'} is not that of a photo`);

@@ -4,11 +4,7 @@
  */
 import type { QueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
-import type { Shop } from '@/core/mends/shopping/shop';
-import type { Mend } from '@/core/place/mend';
-import type { LogEntry } from '@/core/place/sighting';
-import type { Place } from '@/core/place/place';
-import type { Walk } from '@/core/place/walk';
+import type { Changes } from './changes';
 import {
   forgetSteps,
   inverseOf,
@@ -18,25 +14,11 @@ import {
   readHistory,
   remember,
 } from './history';
-import { keyOf, loadYard, pack, type Yard } from './records';
+import { keepLoaded, keyOf, loadYard, pack, type Yard } from './records';
 import { removeAll, writeAll } from './storage';
 import { tellOtherTabs } from './other-tabs';
 
 export const yardKey = ['yard'] as const;
-
-/** What a change writes; what it does not name stays as it is. */
-export interface Changes {
-  readonly place?: Place;
-  readonly walks?: readonly Walk[];
-  readonly mends?: readonly Mend[];
-  readonly removedWalks?: readonly Walk[];
-  readonly removedMends?: readonly Mend[];
-  readonly sightings?: readonly LogEntry[];
-  readonly removedSightings?: readonly LogEntry[];
-  readonly shop?: Shop;
-  /** There was none before. */
-  readonly removedShop?: Shop;
-}
 
 export class NoPlace extends Error {}
 
@@ -54,12 +36,14 @@ export async function changeYard(
     if (!yard) throw new NoPlace('no place is open');
     const changes = change(yard);
     if (Object.keys(changes).length === 0) return yard;
-    await write(changes);
+    const revision = await write(changes);
     if (label !== undefined) {
       const before = inverseOf(yard, changes);
       remember({ placeId: yard.place.id, label, before, after: changes });
     }
-    return laid(yard, changes);
+    const changed = laid(yard, changes);
+    keepLoaded({ yard: changed, revision });
+    return changed;
   });
   client.setQueryData(yardKey, after);
   tellOtherTabs();
@@ -131,6 +115,7 @@ export function underLock<T>(work: () => Promise<T>): Promise<T> {
   return turn;
 }
 
+/** The new revision; none where something was taken away. */
 async function write({
   place,
   walks = [],
@@ -141,8 +126,8 @@ async function write({
   removedWalks = [],
   removedMends = [],
   removedSightings = [],
-}: Changes): Promise<void> {
-  await writeAll({
+}: Changes): Promise<string | undefined> {
+  const revision = await writeAll({
     ...(place && { [keyOf.place(place)]: pack(place) }),
     ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
     ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
@@ -155,7 +140,9 @@ async function write({
     ...removedSightings.map(keyOf.sighting),
     ...(removedShop ? [keyOf.shop(removedShop)] : []),
   ];
-  if (gone.length > 0) await removeAll(gone);
+  if (gone.length === 0) return revision;
+  await removeAll(gone);
+  return undefined;
 }
 
 function laid(yard: Yard, changes: Changes): Yard {

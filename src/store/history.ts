@@ -1,5 +1,5 @@
 /** What was changed in this tab, newest last, so that it can be taken back and done again. Kept while the tab is open. */
-import type { Changes } from './change-yard';
+import type { Changes } from './changes';
 import type { Yard } from './records';
 
 export interface Step {

@@ -2,8 +2,8 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { writePlaceFile, type FileProblem, type PlaceFile } from '@/core/formats/place-file';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
-import { judging } from '@/core/score/judge';
 import { underLock, yardKey } from './change-yard';
+import { judgeInTurns } from './judged';
 import { localDay } from './local-day';
 import { inTurns } from './in-turns';
 import { tellOtherTabs } from './other-tabs';
@@ -38,8 +38,6 @@ export async function writePlace(
   { place, walks, mends, sightings, shop }: PlaceFile | Yard,
   photos?: readonly Photo[],
 ): Promise<Yard> {
-  // Judged in turns before any screen asks for it.
-  await inTurns(judging(place, walks, { log: sightings, date: localDay(new Date()) }));
   await underLock(async () => {
     const records = {
       [keyOf.place(place)]: pack(place),
@@ -57,7 +55,10 @@ export async function writePlace(
     if (stale.length > 0) await removeAll(stale);
   });
   forgetSteps(place.id);
-  return { place, walks, mends, sightings, ...(shop && { shop }) };
+  const yard = { place, walks, mends, sightings, ...(shop && { shop }) };
+  // Safely written; then judged in turns before any screen asks for it.
+  await judgeInTurns(yard, { scenario: 'night-shut', day: localDay(new Date()) });
+  return yard;
 }
 
 export async function isFirstVisit(): Promise<boolean> {

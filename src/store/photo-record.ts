@@ -1,37 +1,25 @@
 /** A photo as it is kept: one record each, under `photo/PLACE/ID`. */
-import { number, object, string, type Schema } from 'yup';
+import { day, instant, text } from '@/core/schema/common';
+import { amountAbove, object, pattern, type TypeOf } from '@/core/schema/schema';
 
-export interface Photo {
-  readonly id: string;
-  readonly placeId: string;
-  /** The bay, door, layer, latch or strand it shows. */
-  readonly item: string;
-  /** The keeper's day it was kept, YYYY-MM-DD. */
-  readonly date: string;
-  /** ISO 8601 with time. */
-  readonly at: string;
-  readonly width: number;
-  readonly height: number;
-  /** A JPEG as a data URL. */
-  readonly data: string;
-}
+/** No camera's picture is wider, px (assumption of ours). */
+const widest = 100_000;
+const side = amountAbove(0, widest);
 
 export const photoSchema = object({
-  id: string().required(),
-  placeId: string().required(),
-  item: string().required(),
-  date: string()
-    .matches(/^\d{4}-\d{2}-\d{2}$/)
-    .required(),
-  at: string().required(),
-  width: number().positive().required(),
-  height: number().positive().required(),
-  data: string()
-    .matches(/^data:image\/jpeg;base64,/)
-    .required(),
-})
-  .noUnknown()
-  .required() as unknown as Schema<Photo>;
+  id: text,
+  placeId: text,
+  /** The bay, door, layer, latch or strand it shows. */
+  item: text,
+  /** The keeper's day it was kept. */
+  date: day,
+  at: instant,
+  /** px */
+  width: side,
+  height: side,
+  data: pattern(/^data:image\/jpeg;base64,/, 'a JPEG as a data URL'),
+});
+export interface Photo extends TypeOf<typeof photoSchema> {}
 
 export const photoKey = ({ placeId, id }: Pick<Photo, 'placeId' | 'id'>): string =>
   `photo/${placeId}/${id}`;

@@ -2,17 +2,15 @@
  * One record a key: `place/ID`, `walk/PLACE/ID`, `mend/PLACE/ID`, `sighting/PLACE/ID`, `shop/PLACE`. Each carries the version it was written in and
  * is checked when read. A record that cannot be read stays where it is.
  */
-import type { Schema } from 'yup';
-import { placeSchema } from '@/core/formats/place-schema';
-import { logEntrySchema, mendSchema, walkSchema } from '@/core/formats/record-schemas';
-import { shopSchema } from '@/core/formats/shop-schema';
-import type { Shop } from '@/core/mends/shopping/shop';
-import type { Mend } from '@/core/place/mend';
-import type { Place } from '@/core/place/place';
-import type { LogEntry } from '@/core/place/sighting';
-import type { Walk } from '@/core/place/walk';
+import { shopSchema, type Shop } from '@/core/mends/shopping/shop';
+import { placeSchema, type Place } from '@/core/place/place';
+import { mendSchema, type Mend } from '@/core/records/mend';
+import { logEntrySchema, type LogEntry } from '@/core/records/sighting';
+import { walkSchema, type Walk } from '@/core/records/walk';
+import type { Schema } from '@/core/schema/schema';
+import { validatorOf } from '@/core/schema/validator';
 import { migrate, recordVersion } from './migrations';
-import { storage } from './storage';
+import { revisionKey, storage } from './storage';
 
 /** Everything kept of one place. */
 export interface Yard {
@@ -53,7 +51,9 @@ export class Unreadable extends Error {
 /** Throws `Unreadable` where it is not what the schema says. */
 export function unpack<T>(key: string, text: string, schema: Schema<T>): T {
   try {
-    return schema.validateSync(migrate(kindOf(key), JSON.parse(text)), { strict: true });
+    return validatorOf(schema).validateSync(migrate(kindOf(key), JSON.parse(text)), {
+      strict: true,
+    });
   } catch {
     throw new Unreadable(key);
   }
@@ -75,28 +75,55 @@ function kindOf(key: string): string {
   return key.slice(0, key.indexOf('/'));
 }
 
-/** The open place with its walks (oldest first) and mends; `null` where there is none. */
+interface Loaded {
+  readonly yard: Yard;
+  /** Of the storage when it was read or written; absent where something was taken away since. */
+  readonly revision: string | null | undefined;
+}
+
+let lastLoaded: Loaded | undefined;
+
+/** What is stored now, known without reading it. */
+export function keepLoaded(loaded: Loaded): void {
+  lastLoaded = loaded;
+}
+
+/** The open place with its walks (oldest first) and mends; `null` where there is none. Read anew only where anything was written since. */
 export async function loadYard(): Promise<Yard | null> {
-  const id = await storage.getItem(currentKey);
-  const text = id === null ? null : await storage.getItem(`place/${id}`);
-  if (id === null || text === null) return null;
+  const { [currentKey]: id, [revisionKey]: revision } = await storage.getMany([
+    currentKey,
+    revisionKey,
+  ]);
+  if (id === null || id === undefined) return null;
+  const isLast = revision !== null && revision === lastLoaded?.revision;
+  if (lastLoaded && isLast && lastLoaded.yard.place.id === id) return lastLoaded.yard;
+  const yard = await readYard(id);
+  if (yard) keepLoaded({ yard, revision });
+  return yard;
+}
+
+async function readYard(id: string): Promise<Yard | null> {
   const keys = await storage.getAllKeys();
-  const load = async <T>(kind: string, schema: Schema<T>): Promise<T[]> => {
-    const wanted = keys.filter((key) => key.startsWith(`${kind}/${id}/`)).sort();
-    const texts = wanted.length === 0 ? {} : await storage.getMany(wanted);
-    return wanted.flatMap((key) => {
+  const keySet = new Set(keys);
+  const placeKey = `place/${id}`;
+  const shopKey = keyOf.shop({ placeId: id });
+  const ofKind = (kind: string) => keys.filter((key) => key.startsWith(`${kind}/${id}/`)).sort();
+  const wanted = [placeKey, shopKey, ...['walk', 'mend', 'sighting'].flatMap(ofKind)];
+  const texts = await storage.getMany(wanted.filter((key) => keySet.has(key)));
+  const text = texts[placeKey];
+  if (text === null || text === undefined) return null;
+  const load = <T>(kind: string, schema: Schema<T>): T[] =>
+    ofKind(kind).flatMap((key) => {
       const record = texts[key];
       return record === null || record === undefined ? [] : [unpackOnce(key, record, schema)];
     });
-  };
-  const shopKey = keyOf.shop({ placeId: id });
-  const shop = keys.includes(shopKey) ? await storage.getItem(shopKey) : null;
+  const shop = texts[shopKey];
   return {
-    place: unpackOnce(`place/${id}`, text, placeSchema),
-    walks: await load('walk', walkSchema),
-    mends: await load('mend', mendSchema),
-    sightings: await load('sighting', logEntrySchema),
-    ...(shop !== null && { shop: unpackOnce(shopKey, shop, shopSchema) }),
+    place: unpackOnce(placeKey, text, placeSchema),
+    walks: load('walk', walkSchema),
+    mends: load('mend', mendSchema),
+    sightings: load('sighting', logEntrySchema),
+    ...(typeof shop === 'string' && { shop: unpackOnce(shopKey, shop, shopSchema) }),
   };
 }
 

@@ -3,6 +3,12 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 
 export const storage = createAsyncStorage('rookle');
 
+/** `crypto.randomUUID` is missing where the page comes over plain http from another machine: a phone in the yard. */
+export function randomId(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(8));
+  return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+}
+
 export type StorageTrouble = 'full' | 'refused';
 
 /** A write that failed; nothing of it was kept, everything before it was. */
@@ -13,10 +19,18 @@ export class NotSaved extends Error {
   }
 }
 
-/** Writes all or throws `NotSaved`. */
-export async function writeAll(records: Readonly<Record<string, string>>): Promise<void> {
+/**
+ * Another with every write, in the same transaction: who finds the one it wrote or read last knows that nothing was written since, in
+ * whatever tab, and need not read every record again. Taken away with every removal, which must never need room.
+ */
+export const revisionKey = 'revision';
+
+/** Writes all and gives the new revision, or throws `NotSaved`. */
+export async function writeAll(records: Readonly<Record<string, string>>): Promise<string> {
+  const revision = randomId();
   try {
-    await storage.setMany({ ...records });
+    await storage.setMany({ ...records, [revisionKey]: revision });
+    return revision;
   } catch {
     const size = Object.values(records).reduce((sum, text) => sum + text.length, nearlyFull);
     throw new NotSaved((await isFull(size)) ? 'full' : 'refused');
@@ -25,7 +39,7 @@ export async function writeAll(records: Readonly<Record<string, string>>): Promi
 
 export async function removeAll(keys: readonly string[]): Promise<void> {
   try {
-    await storage.removeMany([...keys]);
+    await storage.removeMany([...keys, revisionKey]);
   } catch {
     throw new NotSaved('refused');
   }

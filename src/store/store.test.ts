@@ -1,7 +1,7 @@
 import { QueryClient } from '@tanstack/react-query';
 import { samphireYard } from '../../demo/samphire-yard';
 import { withReading } from '@/core/walk/open-walk';
-import type { Walk } from '@/core/place/walk';
+import type { Walk } from '@/core/records/walk';
 import { changeYard, NoPlace, yardKey } from './change-yard';
 import { exportText, isFirstVisit, keepPlace, openFile } from './open-file';
 import { removePlace } from './places';

@@ -5,7 +5,7 @@ import { samphireYard } from '../../demo/samphire-yard';
 import { ownMend } from '@/core/mends/own-mend';
 import { plannedMend, proposalsFor } from '@/core/mends/propose';
 import { weakSpots } from '@/core/mends/spots';
-import { applyReadings } from '@/core/place/apply-readings';
+import { applyReadings } from '@/core/records/apply-readings';
 import { findBay, findItem } from '@/core/place/find';
 import { judge } from '@/core/score/judge';
 import { localDay } from './local-day';

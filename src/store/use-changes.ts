@@ -6,16 +6,17 @@ import { addedItem, removeFromPlace } from '@/core/mends/added-items';
 import { readyFor } from '@/core/mends/plan/with-mends';
 import { chooseMend, type Proposal } from '@/core/mends/propose';
 import { moveMend, reviewMends } from '@/core/mends/review';
-import { latestReadings } from '@/core/place/apply-readings';
-import type { Mend, MendState } from '@/core/place/mend';
-import type { LogEntry, QuietNights, Sighting } from '@/core/place/sighting';
+import { latestReadings } from '@/core/records/apply-readings';
+import type { Mend, MendState } from '@/core/records/mend';
+import type { LogEntry, QuietNights, Sighting } from '@/core/records/sighting';
 import type { Place } from '@/core/place/place';
-import type { PutOff, Reading, Walk } from '@/core/place/walk';
+import type { PutOff, Reading, Walk } from '@/core/records/walk';
 import type { Course } from '@/core/walk/stops';
 import { openWalk, withReading } from '@/core/walk/open-walk';
 import { nextDay, nextStamp } from '@/core/walk/stamp';
 import { localDay } from './local-day';
 import { changeYard } from './change-yard';
+import { randomId } from './storage';
 
 export type NewReading = Pick<Reading, 'item' | 'attribute' | 'value' | 'how' | 'note'>;
 
@@ -169,8 +170,6 @@ export function now(): string {
   return new Date().toISOString();
 }
 
-/** `crypto.randomUUID` is missing where the page comes over plain http from another machine: a phone in the yard. */
 export function newId(kind: string): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(8));
-  return `${kind}-${[...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('')}`;
+  return `${kind}-${randomId()}`;
 }

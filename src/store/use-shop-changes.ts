@@ -5,7 +5,7 @@ import { moveMend } from '@/core/mends/review';
 import { stockAfter } from '@/core/mends/shopping/offcuts';
 import { firstShop, type OwnPrice, type Purchase, type Shop } from '@/core/mends/shopping/shop';
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import { nextStamp } from '@/core/walk/stamp';
 import { changeYard } from './change-yard';
 import { localDay } from './local-day';

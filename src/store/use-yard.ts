@@ -1,12 +1,11 @@
 /** The open place, for screens. */
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
-import { judge, judging, type Judgement } from '@/core/score/judge';
-import type { Scenario } from '@/core/score/scenario';
+import type { Judgement } from '@/core/score/judge';
 import { localDay } from './local-day';
 import { yardKey } from './change-yard';
 import { firstDemo } from './demos';
-import { inTurns } from './in-turns';
+import { judgeInTurns, judgementOf, type Looked } from './judged';
 import { isFirstVisit } from './open-file';
 import { hearOtherTabs } from './other-tabs';
 import { useToday } from './use-today';
@@ -24,10 +23,7 @@ export function useYard() {
     queryFn: async () => {
       const yard = await openYard();
       // Judged in turns before any screen asks for it.
-      if (yard)
-        await inTurns(
-          judging(yard.place, yard.walks, { log: yard.sightings, date: localDay(new Date()) }),
-        );
+      if (yard) await judgeInTurns(yard, { scenario: 'night-shut', day: localDay(new Date()) });
       return yard;
     },
     staleTime: Infinity,
@@ -42,20 +38,13 @@ async function openYard(): Promise<Yard | null> {
   return (await firstDemo()) ?? null;
 }
 
-/** What is looked at: a shut night today, unless something else is asked for. */
-export interface Looked {
-  readonly scenario: Scenario;
-  /** YYYY-MM-DD */
-  readonly day: string;
-}
-
-/** The judgement of a place; the same until a reading, the place itself or what is looked at changes. */
+/** The judgement of a place: of a shut night today, unless something else is asked for; the same until a reading, the place itself or what is looked at changes. */
 export function useJudgement(yard: Yard, look?: Looked): Judgement {
   const { place, walks, sightings } = yard;
   const today = useToday();
   const { scenario, day } = look ?? { scenario: 'night-shut', day: today };
   return useMemo(
-    () => judge(place, walks, { scenario, log: sightings, date: day }),
+    () => judgementOf({ place, walks, sightings }, { scenario, day }),
     [place, walks, sightings, scenario, day],
   );
 }

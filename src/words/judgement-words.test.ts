@@ -7,7 +7,7 @@ import { judge } from '@/core/score/judge';
 import { scenarios } from '@/core/score/scenario';
 import { animalIds, animals, type Region } from '@/core/tables/animals';
 import { aboutWords, cautionWords, lawWords, rateWords, signWords } from './animal-words';
-import { readingWords } from './choice-words';
+import { readingWords } from './reading-words';
 import { holdFigure } from './headline';
 import { itemName } from './item-words';
 import { lossWords } from './loss-words';

@@ -1,6 +1,7 @@
 /** Lengths as the keeper's units have them. */
-import { attributes, type AmountUnit, type AttributeId } from '@/core/place/attributes';
-import type { Units } from '@/core/walk/length-entry';
+import type { AttributeId } from '@/core/attributes';
+import { unitOf } from '@/core/attributes';
+import type { Units } from '@/core/place/place';
 
 const sixteenths = 16;
 
@@ -30,11 +31,6 @@ export function lengthFigure(mm: number, units: Units): string {
 export function amountWords(value: number, attribute: AttributeId, units: Units): string {
   const unit = unitOf(attribute);
   return unit === 'mm' ? lengthWords(value, units) : `${trim(value)} ${unit}`;
-}
-
-export function unitOf(attribute: AttributeId): AmountUnit {
-  const kind = attributes[attribute];
-  return kind.value === 'length' ? kind.unit : 'mm';
 }
 
 /** Metres or feet for longer things. */

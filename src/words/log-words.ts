@@ -1,7 +1,7 @@
 /** The log in words. */
 import type { Place } from '@/core/place/place';
 import { findBay } from '@/core/place/find';
-import type { LogEntry, SightingKind } from '@/core/place/sighting';
+import type { LogEntry, SightingKind } from '@/core/records/sighting';
 import { animalName } from './headline';
 import { count } from './names';
 

@@ -1,11 +1,10 @@
 /** Mends in plain words: name, how to, what to mind. */
 import type { Amount, CatalogueKind, Caution, Material } from '@/core/mends/catalogue';
-import type { Mend, MendState } from '@/core/place/mend';
+import type { Mend, MendState } from '@/core/records/mend';
 import { moreMendWords } from './more-mend-words';
 import type { Place } from '@/core/place/place';
 import { distanceWords, lengthWords } from './length-words';
-import { latchNames, meshNames } from './names';
-import { unitIndex } from './spot-words';
+import { latchNames, meshNames, unitIndex } from './names';
 
 export interface MendWords {
   readonly name: string;

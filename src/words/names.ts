@@ -1,8 +1,8 @@
 /** What things are called on screen. */
-import type { ReadingMethod } from '@/core/place/walk';
+import type { ReadingMethod } from '@/core/records/walk';
 import type { GaugeId } from '@/core/tables/gauges';
 import type { AnimalId, Region } from '@/core/tables/animals';
-import type { BirdKind } from '@/core/place/place';
+import type { BirdKind, Place, Units } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
 import type { Attack } from '@/core/tables/attacks';
 import type { Mark } from '@/core/tables/figure';
@@ -12,7 +12,6 @@ import type { MeshId } from '@/core/tables/meshes';
 import type { Motion } from '@/core/tables/motions';
 import type { Touching } from '@/core/tables/shocking';
 import type { Near, Often } from '@/core/tables/visiting';
-import type { Units } from '@/core/walk/length-entry';
 
 /** One of them, and several. */
 export const animalNames: Readonly<Record<AnimalId, readonly [one: string, many: string]>> = {
@@ -267,3 +266,8 @@ export const gaugeNames: Readonly<Record<GaugeId, string>> = {
   egg: 'an egg',
   fist: 'a fist',
 };
+
+/** Which of a pair of names is that of the place's units: millimetres, inches. */
+export function unitIndex({ units }: Pick<Place, 'units'>): 0 | 1 {
+  return units === 'metric' ? 0 : 1;
+}

@@ -1,7 +1,7 @@
 /** What pacing came to, and what is wrong with it, in plain words. */
 import type { PacedBeginningProblem } from '@/core/place/begin-paced';
 import type { LikelyTurn, Pacing, PacingProblem } from '@/core/place/pacing';
-import type { Units } from '@/core/walk/length-entry';
+import type { Units } from '@/core/place/place';
 import { distanceWords } from './length-words';
 
 /** "right", "left", "right by 45°", "straight on". */

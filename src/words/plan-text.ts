@@ -1,5 +1,5 @@
 /** A plan as plain lines for the command line. */
-import type { PlanDocument } from '@/core/formats/plan-json';
+import type { PlanFindings } from '@/core/formats/plan-json';
 import { bySpot } from '@/core/mends/plan/answer';
 import type { Place } from '@/core/place/place';
 import { animalName } from './headline';
@@ -13,7 +13,7 @@ import {
 } from './plan-words';
 import { capital, count } from './names';
 
-export function planText(place: Place, document: PlanDocument): string {
+export function planText(place: Place, document: PlanFindings): string {
   const { answer, planning, limits, date, stopgaps } = document;
   const candidate = (id: string) => planning.candidates.find((it) => it.id === id);
   const title = (id: string): string => {
@@ -58,7 +58,7 @@ export function planText(place: Place, document: PlanDocument): string {
 }
 
 function leastLine(
-  { answer }: PlanDocument,
+  { answer }: PlanFindings,
   title: (id: string) => string,
   money: (cents: number) => string,
 ): string {
@@ -69,7 +69,7 @@ function leastLine(
 
 function shutOutLines(
   place: Place,
-  { shutOut, planning }: PlanDocument,
+  { shutOut, planning }: PlanFindings,
   title: (id: string) => string,
 ): string[] {
   if (!shutOut) return [];
@@ -88,7 +88,7 @@ function shutOutLines(
 
 /** "€66.25 in the shop (€55.97 by the metre)". */
 export function moneyOfPlan(
-  { cents, wholeCents = cents }: Pick<PlanDocument['answer'], 'cents' | 'wholeCents'>,
+  { cents, wholeCents = cents }: Pick<PlanFindings['answer'], 'cents' | 'wholeCents'>,
   money: (cents: number) => string,
 ): string {
   return wholeCents === cents

@@ -1,5 +1,5 @@
 import { samphireYard } from '../../demo/samphire-yard';
-import { spotKinds } from '@/core/place/mend';
+import { spotKinds } from '@/core/place/spot';
 import type { Place } from '@/core/place/place';
 import { birdsWords, bySpotWords, moneyWords, timeWords, whyNotWords } from './plan-words';
 

@@ -1,7 +1,8 @@
 /** A plan in plain words: money, time, where a mend goes, and why another does not. */
 import type { BySpot, WhyNotWords } from '@/core/mends/plan/answer';
 import { findBay, findItem } from '@/core/place/find';
-import type { Mend, SpotKind } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
+import type { SpotKind } from '@/core/place/spot';
 import { currencyOf } from '@/core/place/currency';
 import type { Place } from '@/core/place/place';
 import { mendName } from './mend-words';

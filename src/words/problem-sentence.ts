@@ -1,15 +1,29 @@
 /** A reading that cannot be, in plain words. */
-import type { AmountUnit, AttributeId } from '@/core/place/attributes';
-import type { LengthProblem, Units } from '@/core/walk/length-entry';
-import { distanceWords, unitName, unitOf } from './length-words';
+import { unitOf, type AttributeId } from '@/core/attributes';
+import type { Unit } from '@/core/attributes/attribute';
+import type { Units } from '@/core/place/place';
+import type { AmountProblem } from '@/core/walk/amount-entry';
+import type { LengthProblem } from '@/core/walk/length-entry';
+import type { EntryProblem } from '@/core/walk/range-entry';
+import { distanceWords, unitName } from './length-words';
 
 export function readingSentence(
-  problem: LengthProblem,
+  problem: EntryProblem,
   attribute: AttributeId,
   units: Units,
 ): string {
   const unit = unitOf(attribute);
-  return unit === 'mm' ? lengthSentence(problem, units) : amountSentence(problem, unit);
+  switch (problem.problem) {
+    case 'not-a-length':
+    case 'too-long':
+      return lengthSentence(problem, units);
+    case 'not-a-number':
+    case 'too-much':
+      return amountSentence(problem, unit);
+    case 'empty':
+    case 'negative':
+      return unit === 'mm' ? lengthSentence(problem, units) : amountSentence(problem, unit);
+  }
 }
 
 export function lengthSentence(problem: LengthProblem, units: Units): string {
@@ -26,15 +40,15 @@ export function lengthSentence(problem: LengthProblem, units: Units): string {
   }
 }
 
-function amountSentence(problem: LengthProblem, unit: Exclude<AmountUnit, 'mm'>): string {
+function amountSentence(problem: AmountProblem, unit: Unit): string {
   switch (problem.problem) {
     case 'empty':
       return `Type a reading in ${unit}, or say “can’t tell”.`;
-    case 'not-a-length':
+    case 'not-a-number':
       return `“${problem.text}” is not a number of ${unit}. Write it like 4.5.`;
     case 'negative':
       return 'It cannot be less than nothing. Type 0 where there is none.';
-    case 'too-long':
-      return `${problem.mm} ${unit} is more than this can be (at most ${problem.limit} ${unit}). Check the figure and its unit.`;
+    case 'too-much':
+      return `${problem.value} ${unit} is more than this can be (at most ${problem.limit} ${unit}). Check the figure and its unit.`;
   }
 }

@@ -1,29 +1,29 @@
-/** What a reading is of, where it stands alone in a list: "Gap under the sill, south 1". */
-import { isCheck } from '@/core/place/checks';
-import { findItem } from '@/core/place/find';
-import type { Place } from '@/core/place/place';
-import type { Reading } from '@/core/place/walk';
+/** A reading in words: what it is of, and what it says. */
+import { findItem, type Item } from '@/core/place/find';
+import type { ItemId, Place } from '@/core/place/place';
+import type { Reading } from '@/core/records/walk';
 import { questionsOf, type Question } from '@/core/walk/questions';
-import { checkWords } from './check-words';
+import { answerWords, questionWords } from './attributes';
 import { itemName } from './item-words';
-import { questionWords } from './question-words';
+import { amountWords } from './length-words';
 
 type Of = Pick<Reading, 'item' | 'attribute'>;
 
-/** The question's title alone; the attribute's name where the place no longer asks it. */
+/** The question's title alone, as far as it can be said of a thing that is no longer asked of. */
 export function askedTitle(place: Place, question: Question | undefined, of: Of): string {
-  if (question) return questionWords(question, place).title;
-  if (!isCheck(of.attribute)) return of.attribute;
-  const item = findItem(place, of.item);
-  const name = place.zones.find(({ id }) => id === of.item)?.name;
-  return checkWords({
-    attribute: of.attribute,
-    ...(name !== undefined && { name }),
-    ...(item?.kind === 'opening' && { opening: item.opening.name }),
-    ...(item?.kind === 'latch' && { opening: item.opening.name }),
-  }).title;
+  return questionWords(question ?? { ...of, ...namesOf(place, of.item) }, place).title;
 }
 
+function namesOf(place: Place, id: ItemId): { readonly name?: string; readonly opening?: string } {
+  const opening = openingOf(findItem(place, id));
+  const name = place.zones.find((zone) => zone.id === id)?.name;
+  return { ...(name !== undefined && { name }), ...(opening && { opening: opening.name }) };
+}
+
+const openingOf = (item: Item | undefined) =>
+  item?.kind === 'opening' || item?.kind === 'latch' ? item.opening : undefined;
+
+/** "Gap under the sill, south 1", "south 1: What holds it on?" */
 export function readingTitle(place: Place, of: Of): string {
   const question = questionsOf(place).find(
     (it) => it.item === of.item && it.attribute === of.attribute,
@@ -34,4 +34,17 @@ export function readingTitle(place: Place, of: Of): string {
   const where = item ? itemName(place, item) : zone?.name;
   if (where === undefined) return title;
   return title.endsWith('?') ? `${where}: ${title}` : `${title}, ${where}`;
+}
+
+/** A reading as it was taken: "34 mm", "20 to 30 mm", "slide bolt", "could not tell". */
+export function readingWords(
+  place: Place,
+  { attribute, value }: Pick<Reading, 'attribute' | 'value'>,
+): string {
+  if (value === 'cannot-tell') return 'could not tell';
+  const amount = (it: number) => amountWords(it, attribute, place.units);
+  if (!('is' in value)) return `${amount(value.from)} to ${amount(value.to)}`;
+  return typeof value.is === 'number'
+    ? amount(value.is)
+    : answerWords(place, attribute, value.is)[0];
 }

@@ -23,8 +23,8 @@ import {
   meshNames,
   motionNames,
   soilNames,
+  unitIndex,
 } from './names';
-import { unitIndex } from './spot-words';
 
 const habitWords = {
   'every-night': 'shut every night',

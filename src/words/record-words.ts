@@ -2,14 +2,13 @@
 import type { Table } from '@/core/formats/table';
 import { plannedOf } from '@/core/mends/shopping/planned-of';
 import { lastChange } from '@/core/mends/review';
-import { attributes } from '@/core/place/attributes';
+import { attributes, unitOf } from '@/core/attributes';
 import { currencyOf } from '@/core/place/currency';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import type { Event } from '@/core/mends/timeline';
-import type { Reading, Walk } from '@/core/place/walk';
-import { choiceWords } from './choice-words';
-import { unitOf } from './length-words';
+import type { Reading, Walk } from '@/core/records/walk';
+import { answerWords } from './attributes';
 import { entryWords } from './log-words';
 import { mendName, mendStateWords } from './mend-words';
 import { animalList, count, methodNames } from './names';
@@ -80,7 +79,7 @@ function valueCells(place: Place, { attribute, value }: Reading) {
     return { ...none, from: value.is, to: value.is, unit: unitOf(attribute) };
   }
   const isChoice = attributes[attribute].value === 'choice';
-  return { ...none, said: isChoice ? choiceWords(place, attribute, value.is)[0] : value.is };
+  return { ...none, said: isChoice ? answerWords(place, attribute, value.is)[0] : value.is };
 }
 
 /** Every mend, one a row, with the days on which it came to each state last; `dayOf` as in the timeline. */

@@ -7,7 +7,7 @@ import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import { quantityOf, type Sold, type SoldSize } from '@/core/mends/shopping/sold';
 import type { CutPiece } from '@/core/mends/shopping/divide';
 import { currencyOf } from '@/core/place/currency';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import { meshes } from '@/core/tables/meshes';
 import { distanceWords, lengthWords } from './length-words';

@@ -3,7 +3,8 @@ import type { PartEffort, Reason } from '@/core/effort/reason';
 import { findItem } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
 import type { Attack } from '@/core/tables/attacks';
-import { latchNames, meshNames } from './names';
+import { givesWayWords } from './attributes';
+import { latchNames, meshNames, unitIndex } from './names';
 
 /** "under the sill", "nest lid, at the corner when pulled". */
 export function spotWords(place: Place, part: PartEffort): string {
@@ -13,29 +14,13 @@ export function spotWords(place: Place, part: PartEffort): string {
   const byAttack = attackSpots[part.attack];
   if (byAttack) return byAttack;
   if (part.reason.kind === 'no-cover') return 'where nothing covers it';
-  switch (part.attribute) {
-    case 'ground.gap':
-      return 'under the sill';
-    case 'ground.gapLifted':
-      return 'under the sill, lifted by hand';
-    case 'bay.panelPulled':
-      return 'where the panel pulls away';
-    case 'bay.largestHole':
-      return 'through a hole';
-    case 'opening.gap':
-      return `round the ${opening ?? 'door'}`;
-    case 'opening.gapPulled':
-      return `${opening ?? 'door'}, at the corner when pulled`;
-    case 'latch.kind':
-      return `${opening ?? 'door'}, by the latch`;
-    case 'layer.mesh':
-    case 'layer.clear':
-      return part.attack === 'tear'
-        ? `by tearing the ${layerName(place, part.item)}`
-        : `through the ${layerName(place, part.item)}`;
-    default:
-      return `${opening ?? 'door'}, which has no latch`;
-  }
+  const at = {
+    opening: opening ?? 'door',
+    layer: layerName(place, part.item),
+    isTorn: part.attack === 'tear',
+  };
+  const own = part.attribute && givesWayWords(part.attribute, at);
+  return own ?? `${at.opening}, which has no latch`;
 }
 
 const attackSpots: Readonly<Partial<Record<Attack, string>>> = {
@@ -67,8 +52,4 @@ export function latchName(place: Place, id: string): string {
   return item?.kind === 'latch' && 'is' in item.latch.kind
     ? latchNames[item.latch.kind.is]
     : 'latch';
-}
-
-export function unitIndex({ units }: Pick<Place, 'units'>): 0 | 1 {
-  return units === 'metric' ? 0 : 1;
 }

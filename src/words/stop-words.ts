@@ -2,9 +2,8 @@
 import type { Stop } from '@/core/effort/what-stops';
 import type { Place } from '@/core/place/place';
 import { lengthWords } from './length-words';
-import { fixingNames, latchNames, listOf, meshNames } from './names';
+import { fixingNames, latchNames, listOf, meshNames, unitIndex } from './names';
 import { overWords, skirtWords } from './reason-words';
-import { unitIndex } from './spot-words';
 
 /** Covers named before "or anything stronger" is said. */
 const few = 3;

@@ -1,14 +1,14 @@
 import { samphireYard } from '../../demo/samphire-yard';
 import { tamarackBank } from '../../demo/tamarack-bank';
-import { applyReadings } from '@/core/place/apply-readings';
-import { attributes } from '@/core/place/attributes';
-import { amountChecks, choiceChecks, isToSeeTo, type CheckId } from '@/core/place/checks';
+import { applyReadings } from '@/core/records/apply-readings';
+import { attributeIds, attributes, type AttributeId } from '@/core/attributes';
+import { isToSeeTo } from '@/core/walk/outcome';
+import type { Place } from '@/core/place/place';
 import { judge } from '@/core/score/judge';
 import { justFound } from '@/core/walk/just-found';
 import { stopsOf } from '@/core/walk/stops';
-import { checkAnswer, checkWords } from './check-words';
 import { openNow } from './open-now-words';
-import { questionWords } from './question-words';
+import { answerWords, questionWords } from './attributes';
 import { readingTitle } from './reading-words';
 import { leavesOut, legCaution, purposeNames, stopName } from './walk-words';
 
@@ -33,12 +33,14 @@ test('every question of both demos has a title, what to do, and a name for the b
   }
 });
 
-test('every check has words, and every answer a name of its own', () => {
-  for (const id of [...Object.keys(choiceChecks), ...Object.keys(amountChecks)] as CheckId[]) {
-    expect(checkWords({ attribute: id }).title).not.toBe('');
-    const kind = attributes[id];
-    if (kind.value !== 'choice') continue;
-    const names = kind.choices.map((answer) => checkAnswer(id, answer)[0]);
+test('every attribute has words without its question, and every answer a name of its own', () => {
+  for (const id of attributeIds) {
+    const { title } = questionWords({ item: '', attribute: id }, samphireYard.place);
+    expect(title).toMatch(/[a-z]/);
+    expect(title).not.toMatch(/undefined/);
+    const attribute = attributes[id];
+    if (attribute.value !== 'choice') continue;
+    const names = attribute.choices.map((it) => answerWords(samphireYard.place, id, it)[0]);
     expect(new Set(names).size).toBe(names.length);
   }
 });
@@ -73,14 +75,17 @@ test('stops are named as one would say them, and no two of a leg alike', () => {
   }
 });
 
+const todoOf = (attribute: AttributeId, place: Place) =>
+  questionWords({ item: '', attribute }, place).todo;
+
 test('the usual cautions stand where work can hurt (common practice)', () => {
   const { place } = applyReadings(tamarackBank.place, tamarackBank.walks);
   expect(legCaution('overhead', place)).toMatch(/ladder/i);
   expect(legCaution('fence', place)).toMatch(/energizer/);
   expect(legCaution('house', place)).toMatch(/Droppings/);
   expect(legCaution('house', place)).toMatch(/vet/);
-  expect(checkWords({ attribute: 'check.lamp' }).todo).toMatch(/fire/);
-  expect(checkWords({ attribute: 'check.voltsNear' }).todo).toMatch(/Never by hand/);
+  expect(todoOf('check.lamp', place)).toMatch(/fire/);
+  expect(todoOf('check.voltsNear', place)).toMatch(/Never by hand/);
 });
 
 test('what was just found open is said with the animal, the bay and something for tonight', () => {

@@ -1,9 +1,11 @@
 /** Words of the walk itself: its parts, its stops, what it is for, how long it takes. */
 import { findBay } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
-import type { WalkPurpose } from '@/core/place/walk';
-import type { Leg, Question } from '@/core/walk/questions';
+import type { WalkPurpose } from '@/core/records/walk';
+import type { Question } from '@/core/walk/questions';
+import type { Leg } from '@/core/attributes/attribute';
 import type { Stop } from '@/core/walk/stops';
+import { sortOf } from './attributes';
 import { capital, count, listOf } from './names';
 
 export const legNames: Readonly<Record<Leg, string>> = {
@@ -37,27 +39,6 @@ export const purposeNames: Readonly<Record<WalkPurpose, readonly [name: string, 
   moved: ['The pen has moved', 'ground all round, pegs, strand, square'],
 };
 
-const kindNames: Readonly<Partial<Record<Question['kind'], string>>> = {
-  mesh: 'mesh',
-  'clear-opening': 'mesh',
-  fixing: 'fixings',
-  condition: 'its state',
-  'pull-test': 'pull tests',
-  'largest-hole': 'holes',
-  'skirt-depth': 'skirts',
-  'skirt-outward': 'skirts',
-  'skirt-mesh': 'skirts',
-  'skirt-tied': 'skirts',
-  'ground-gap': 'gaps at the ground',
-  'bottom-edge-lifted': 'gaps at the ground',
-  soil: 'soil',
-  'opening-gap': 'doors',
-  'opening-corners': 'doors',
-  latch: 'latches',
-  roost: 'roosts',
-  volts: 'volts',
-};
-
 /** Kinds named before it says “and more”. */
 const most = 5;
 
@@ -69,8 +50,8 @@ export function leavesOut(
   const ids = new Set(asked.map(({ id }) => id));
   const left = all.filter(({ id }) => !ids.has(id));
   if (left.length === 0) return undefined;
-  const kinds = [...new Set(left.flatMap(({ kind }) => kindNames[kind] ?? []))];
-  const partly = new Set(asked.flatMap(({ kind }) => kindNames[kind] ?? []));
+  const kinds = [...new Set(left.flatMap((it) => sortOf(it) ?? []))];
+  const partly = new Set(asked.flatMap((it) => sortOf(it) ?? []));
   const wholly = kinds.filter((name) => !partly.has(name));
   const named =
     wholly.length > 0

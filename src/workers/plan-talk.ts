@@ -6,10 +6,10 @@ import type { EffortChange } from '@/core/mends/plan/efforts';
 import type { Stopgap } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
 import type { Shop } from '@/core/mends/shopping/shop';
-import type { Mend, Spot } from '@/core/place/mend';
+import type { Mend, Spot } from '@/core/records/mend';
 import type { BayId, Place } from '@/core/place/place';
-import type { LogEntry } from '@/core/place/sighting';
-import type { Walk } from '@/core/place/walk';
+import type { LogEntry } from '@/core/records/sighting';
+import type { Walk } from '@/core/records/walk';
 import type { AnimalId } from '@/core/tables/animals';
 
 export type ToPlanner =

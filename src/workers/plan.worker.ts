@@ -8,7 +8,7 @@ import { stopgaps } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
 import { shuttingOut } from '@/core/mends/plan/shut-out';
 import { unitPricesOf, type Shop } from '@/core/mends/shopping/shop';
-import { applyReadings } from '@/core/place/apply-readings';
+import { applyReadings } from '@/core/records/apply-readings';
 import type { Steps } from '@/core/steps';
 import type { AnimalId } from '@/core/tables/animals';
 import type { FromPlanner, ToPlanner } from './plan-talk';

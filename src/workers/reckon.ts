@@ -1,8 +1,8 @@
 /** What the worker is asked and what it answers. Everything in it goes across as plain data. */
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
-import type { LogEntry } from '@/core/place/sighting';
-import type { Walk } from '@/core/place/walk';
+import type { LogEntry } from '@/core/records/sighting';
+import type { Walk } from '@/core/records/walk';
 import type { Failure } from '@/core/score/failure';
 import type { HowSure } from '@/core/score/how-sure';
 import type { Losses } from '@/core/score/losses';

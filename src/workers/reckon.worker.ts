@@ -1,8 +1,8 @@
 /** Runs what takes long away from the screen. It is stopped by ending the worker. */
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
-import type { Walk } from '@/core/place/walk';
-import { applyReadings } from '@/core/place/apply-readings';
+import type { Walk } from '@/core/records/walk';
+import { applyReadings } from '@/core/records/apply-readings';
 import { ageingOf, isDue } from '@/core/rounds/ageing';
 import { failureOf, failureScenarios, type Failure } from '@/core/score/failure';
 import { howSure } from '@/core/score/how-sure';

@@ -1,7 +1,7 @@
 /** What the shopping worker is asked; it answers with the list. */
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import type { Shop } from '@/core/mends/shopping/shop';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 
 export interface ToShop {

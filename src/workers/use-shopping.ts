@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import { firstShop, type Shop } from '@/core/mends/shopping/shop';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import type { Yard } from '@/store/records';
 import type { FromShop, ToShop } from './shop-talk';

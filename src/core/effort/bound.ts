@@ -1,7 +1,7 @@
 /** The best and the worst member of a set of possible values, as the attribute's order has it. */
-import { attributes, limitsOf, type AttributeId } from '../place/attributes';
+import { attributes, limitsOf, type AmountId, type ChoiceId } from '../attributes';
 import type { Layer } from '../place/place';
-import { bounds, members, type PossibleChoice, type PossibleLength } from '../place/possible';
+import { bounds, members, type PossibleChoice, type PossibleAmount } from '../place/possible';
 import { meshes, meshIds, type MeshId } from '../tables/meshes';
 
 /** For the keeper: `best` takes every unread gap as shut, `worst` as wide open. */
@@ -9,8 +9,8 @@ export type Bound = 'best' | 'worst';
 
 /** One end of a length, as the attribute's order has it. */
 export function lengthAt(
-  possible: PossibleLength | undefined,
-  attribute: AttributeId,
+  possible: PossibleAmount | undefined,
+  attribute: AmountId,
   bound: Bound,
 ): number {
   const [low, high] = bounds(possible, limitsOf(attribute));
@@ -22,7 +22,7 @@ export function lengthAt(
 /** One end of an ordered choice. */
 export function choiceAt<T extends string>(
   possible: PossibleChoice<T> | undefined,
-  attribute: AttributeId,
+  attribute: ChoiceId,
   all: readonly T[],
   bound: Bound,
 ): T {

@@ -1,7 +1,7 @@
 /** Every part of a bay that could be gone through: ground line, pulled panel, holes, bands of cover, bare stretches. */
-import type { AttributeId } from '../place/attributes';
+import type { AmountId } from '../attributes';
 import type { Band, Bay } from '../place/place';
-import type { PossibleLength } from '../place/possible';
+import type { PossibleAmount } from '../place/possible';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
@@ -11,7 +11,7 @@ import type { PartEffort, Shape } from './reason';
 import type { When } from './when';
 
 export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): PartEffort[] {
-  const gap = (attribute: AttributeId, possible: PossibleLength | undefined, shape: Shape) =>
+  const gap = (attribute: AmountId, possible: PossibleAmount | undefined, shape: Shape) =>
     passEffort(animal, bay.id, attribute, lengthAt(possible, attribute, bound), shape);
   const bare = bareStretches(bay).map(({ from, to }) => passBare(bay, from, to, animal, bound));
   // Where nothing covers it there is nothing to pull at, and no sill.

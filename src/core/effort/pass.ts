@@ -1,7 +1,8 @@
 /** Pass: does an opening let this animal's body through? */
-import type { AttributeId } from '../place/attributes';
+import type { AttributeId } from '../attributes';
 import type { ItemId } from '../place/place';
-import type { Animal, Closure } from '../tables/animals';
+import type { Animal } from '../tables/animals';
+import type { Exclusion } from '../tables/exclusion';
 import type { Attack } from '../tables/attacks';
 import type { Figure } from '../tables/figure';
 import type { OpeningReason, PartEffort, Reason, Shape, Verdict } from './reason';
@@ -16,12 +17,12 @@ export function shapeOf(width: number, height: number): Shape {
 }
 
 /** The figure that shuts an opening of this shape. */
-export function closureAt(closure: Closure, shape: Shape): Figure {
+export function closureAt(closure: Exclusion, shape: Shape): Figure {
   return (shape === 'slot' && closure.slot) || closure.used;
 }
 
 /** The stricter figure for an opening of this shape: never looser than the one used. */
-export function strictAt(closure: Closure, shape: Shape): Figure {
+export function strictAt(closure: Exclusion, shape: Shape): Figure {
   const used = closureAt(closure, shape);
   return used.value < closure.strict.value ? used : closure.strict;
 }
@@ -30,7 +31,7 @@ export function strictAt(closure: Closure, shape: Shape): Figure {
  * An opening above the figure used counts as passing; under it and over the stricter figure it is in doubt,
  * which holds but is said. Where the source says "under", the figure itself passes.
  */
-export function verdictOf(opening: number, closure: Closure, shape: Shape = 'hole'): Verdict {
+export function verdictOf(opening: number, closure: Exclusion, shape: Shape = 'hole'): Verdict {
   const used = closureAt(closure, shape);
   if (opening > used.value) return 'passes';
   // "Under" is said of the published figure; a slot's is ours, and shuts at itself.

@@ -1,5 +1,5 @@
 /** Reach: does a paw, muzzle or beak take a bird through the cover, or a bird put its own head out? */
-import type { AttributeId } from '../place/attributes';
+import type { AmountId, AttributeId } from '../attributes';
 import type { Bay, ItemId, Layer, Opening } from '../place/place';
 import { isWithin } from '../place/year-span';
 import type { Animal } from '../tables/animals';
@@ -73,7 +73,7 @@ function gapsNear(bay: Bay, animal: Animal, bound: Bound, when: When): Gap[] {
 }
 
 function ownGaps(bay: Bay, bound: Bound): Gap[] {
-  const gap = (attribute: AttributeId, possible: Bay['largestHole']): Gap => ({
+  const gap = (attribute: AmountId, possible: Bay['largestHole']): Gap => ({
     item: bay.id,
     attribute,
     clear: lengthAt(possible, attribute, bound),

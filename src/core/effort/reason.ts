@@ -1,5 +1,5 @@
 /** Why a rung came out as it did: which figure met which reading, and by how much. Data; the wording is elsewhere. */
-import type { AttributeId } from '../place/attributes';
+import type { AttributeId } from '../attributes';
 import type { Habit, ItemId, TopEdge } from '../place/place';
 import type { AnimalId, EnoughAgainstDigging } from '../tables/animals';
 import type { Attack } from '../tables/attacks';

@@ -1,6 +1,6 @@
 /** Strands: the share of an animal's tries at this bay that they turn back. */
 import type { Bay, Strand } from '../place/place';
-import { bounds, type PossibleLength } from '../place/possible';
+import { bounds, type PossibleAmount } from '../place/possible';
 import type { Animal } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
 import {
@@ -10,7 +10,7 @@ import {
   wireTolerance,
   type WireSet,
 } from '../tables/shocking';
-import { limitsOf, type AttributeId } from '../place/attributes';
+import { limitsOf, type AmountId } from '../attributes';
 import { choiceAt, lengthAt, type Bound } from './bound';
 import type { StrandEffect } from './reason';
 import type { Line } from './when';
@@ -77,8 +77,8 @@ function meets(
 
 /** Neither higher nor lower is better: at best some possible value is near enough, at worst all are. */
 function isNear(
-  possible: PossibleLength,
-  attribute: AttributeId,
+  possible: PossibleAmount,
+  attribute: AmountId,
   wanted: number,
   bound: Bound,
 ): boolean {

@@ -1,5 +1,5 @@
 /** The circumstances an effort is judged in: how doors stand, where birds are, which day of the year, what the line carries. */
-import type { PossibleLength } from '../place/possible';
+import type { PossibleAmount } from '../place/possible';
 
 export type Doors =
   /** Night, each as habit leaves it. */
@@ -13,7 +13,7 @@ export type Doors =
 /** The electric line as far as it is known. */
 export interface Line {
   /** kV at the far end. */
-  readonly volts: PossibleLength | undefined;
+  readonly volts: PossibleAmount | undefined;
   /** Share of these hours in which it is switched on, 0 to 1. */
   readonly hoursOn: number;
 }

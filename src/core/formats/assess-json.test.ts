@@ -3,7 +3,7 @@ import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { samphireYard } from '../../../demo/samphire-yard';
 import type { Place } from '../place/place';
-import type { Walk } from '../place/walk';
+import type { Walk } from '../records/walk';
 import { judgeAll } from '../score/judge-all';
 import { lossesOfMonth } from '../score/losses';
 import { scenarios, type Scenario } from '../score/scenario';
@@ -11,9 +11,9 @@ import { tonight } from '../score/tonight';
 import { trend } from '../score/trend';
 import { randomPlace } from '../tests/random-place';
 import { assessJson } from './assess-json';
-import { assessJsonSchema } from './json-schema/assess-json-schema';
+import { publishedSchemas } from './published-schemas';
 
-const valid = new Ajv2020({ allErrors: false }).compile(assessJsonSchema);
+const valid = new Ajv2020({ allErrors: false }).compile(publishedSchemas.assess);
 
 function assessed(place: Place, walks: readonly Walk[], scenario: Scenario): Assessed {
   const judgements = judgeAll(place, walks);

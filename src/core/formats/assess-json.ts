@@ -17,8 +17,18 @@ import type { Losses, Span } from '../score/losses';
 import type { Tonight } from '../score/tonight';
 import type { TrendPoint } from '../score/trend';
 import { animals, type Animal } from '../tables/animals';
-
-export const assessVersion = 2;
+import {
+  assessVersion,
+  type AnimalDocument,
+  type AssessDocument,
+  type EndsDocument,
+  type ItemDocument,
+  type LossesDocument,
+  type PartDocument,
+  type RouteDocument,
+  type StepDocument,
+  type WayDocument,
+} from './assess-document';
 
 export interface Assessment {
   readonly judgement: Judgement;
@@ -29,7 +39,7 @@ export interface Assessment {
 }
 
 /** Ranges are `[low, high]`: low is everything unread at its worst, for minutes and hold; at its best, for chances and losses. */
-export function assessJson({ judgement, tonight, month, year, trend }: Assessment): object {
+export function assessJson({ judgement, tonight, month, year, trend }: Assessment): AssessDocument {
   const { place } = judgement.found;
   return {
     version: assessVersion,
@@ -63,10 +73,17 @@ export function assessJson({ judgement, tonight, month, year, trend }: Assessmen
   };
 }
 
-const holdJson = ({ best, worst }: Range) => [worst, best];
-const spanJson = ({ low, high }: Span) => [low, high];
+const holdJson = ({ best, worst }: Range): AssessDocument['hold'] => [worst, best];
+const spanJson = ({ low, high }: Span): readonly [number, number] => [low, high];
 
-function lossesJson({ days, animals: each, lambda, birds, eggs, feedVisits }: Losses): object {
+function lossesJson({
+  days,
+  animals: each,
+  lambda,
+  birds,
+  eggs,
+  feedVisits,
+}: Losses): LossesDocument {
   return {
     days,
     lambda: spanJson(lambda),
@@ -82,7 +99,7 @@ function lossesJson({ days, animals: each, lambda, birds, eggs, feedVisits }: Lo
   };
 }
 
-function animalJson(judgement: Judgement, it: AnimalJudgement): object {
+function animalJson(judgement: Judgement, it: AnimalJudgement): AnimalDocument {
   const { animal, about, visits, minutes, chance, groups, route } = it;
   const { place } = judgement.found;
   const taken = groups.filter(({ damage, zone }) => damage > 0 && zone !== outside);
@@ -110,10 +127,11 @@ function animalJson(judgement: Judgement, it: AnimalJudgement): object {
   };
 }
 
-const routeOrNull = (route: Route | undefined): object | null => (route ? routeJson(route) : null);
+const routeOrNull = (route: Route | undefined): RouteDocument | null =>
+  route ? routeJson(route) : null;
 
 /** Every bay against one animal: what gets through it, and what takes a bird through it. */
-function itemsJson({ found, when }: Judgement, animal: Animal): object[] {
+function itemsJson({ found, when }: Judgement, animal: Animal): ItemDocument[] {
   return allBays(found.place).map(({ bay, face }) => {
     const worst = bayWays(bay, animal, 'worst', when);
     const best = bayWays(bay, animal, 'best', when);
@@ -129,7 +147,7 @@ function itemsJson({ found, when }: Judgement, animal: Animal): object[] {
 }
 
 /** `minutes` and `turnedBack` as `[low, high]`; the lightest part at each end may be another. */
-function endsJson(worst: BayWay | undefined, best: BayWay | undefined): object {
+function endsJson(worst: BayWay | undefined, best: BayWay | undefined): EndsDocument {
   const minutes = (way: BayWay | undefined) => way?.by.minutes ?? null;
   const turnedBack = (way: BayWay | undefined) => (way ? turnedBackAt(way.by) : null);
   return {
@@ -139,7 +157,7 @@ function endsJson(worst: BayWay | undefined, best: BayWay | undefined): object {
   };
 }
 
-function wayJson(way: WayIn): object {
+function wayJson(way: WayIn): WayDocument {
   return {
     id: way.id,
     bays: way.bays,
@@ -148,11 +166,11 @@ function wayJson(way: WayIn): object {
   };
 }
 
-function routeJson({ minutes, turnedBack, weight, chance, steps }: Route): object {
+function routeJson({ minutes, turnedBack, weight, chance, steps }: Route): RouteDocument {
   return { minutes, turnedBack, weight, chance, steps: steps.map(stepJson) };
 }
 
-function stepJson(step: Step): object {
+function stepJson(step: Step): StepDocument {
   return {
     bay: step.bay.id,
     into: takesThrough(step) ? null : step.into,
@@ -164,7 +182,7 @@ function stepJson(step: Step): object {
   };
 }
 
-function partJson(part: PartEffort): object {
+function partJson(part: PartEffort): PartDocument {
   const { item, attribute, attack, rung, minutes, reason, besides, strand } = part;
   return {
     item,

@@ -1,10 +1,10 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { judge } from '../score/judge';
 import { fileSentence } from '../../words/file-sentence';
+import { validatorOf } from '../schema/validator';
 import { mutated } from '../tests/mutated';
 import { migratedFile } from './migrate';
-import { writePlaceFile } from './place-file';
-import { placeFileSchema } from './place-file-schema';
+import { placeFileSchema, writePlaceFile } from './place-file';
 import { readPlaceFile } from './read-place-file';
 
 const good = writePlaceFile(samphireYard);
@@ -56,7 +56,7 @@ test('a file read member by member is judged as the whole schema judges it', () 
     if ('problem' in read && read.problem !== 'wrong-shape') continue;
     compared += 1;
     const document = migratedFile(JSON.parse(text) as Record<string, unknown>);
-    const fits = placeFileSchema.isValidSync(document, { strict: true });
+    const fits = validatorOf(placeFileSchema).isValidSync(document, { strict: true });
     // References are looked at only where the shape fits.
     if (!fits) expect(read).toHaveProperty('problem', 'wrong-shape');
     if ('file' in read) expect(fits).toBe(true);

@@ -1,9 +1,10 @@
 /** The file a place travels in: structure, walks, mends and the log of sightings in one JSON document. Import of an export is the identity. */
-import type { Shop } from '../mends/shopping/shop';
-import type { Mend } from '../place/mend';
-import type { Place } from '../place/place';
-import type { LogEntry } from '../place/sighting';
-import type { Walk } from '../place/walk';
+import { shopSchema } from '../mends/shopping/shop';
+import { placeSchema } from '../place/place';
+import { mendSchema } from '../records/mend';
+import { logEntrySchema } from '../records/sighting';
+import { walkSchema } from '../records/walk';
+import { constant, list, object, optional, type TypeOf } from '../schema/schema';
 
 export const formatName = 'rookle-place';
 /** Raised with every change of shape; see migrate.ts. */
@@ -11,16 +12,17 @@ export const formatVersion = 6;
 /** A place with years of walks stays far below this; a larger file is something else. */
 export const largestFile = 20 * 1024 * 1024;
 
-export interface PlaceFile {
-  readonly format: typeof formatName;
-  readonly version: typeof formatVersion;
-  readonly place: Place;
-  readonly walks: readonly Walk[];
-  readonly mends: readonly Mend[];
-  readonly sightings: readonly LogEntry[];
+export const placeFileSchema = object({
+  format: constant(formatName),
+  version: constant(formatVersion),
+  place: placeSchema,
+  walks: list(walkSchema),
+  mends: list(mendSchema),
+  sightings: list(logEntrySchema),
   /** Prices, offcuts and purchases; absent until the keeper has any of their own. */
-  readonly shop?: Shop;
-}
+  shop: optional(shopSchema),
+});
+export interface PlaceFile extends TypeOf<typeof placeFileSchema> {}
 
 export type FileProblem =
   | { readonly problem: 'too-large'; readonly bytes: number; readonly limit: number }

@@ -10,13 +10,19 @@ import type { Stopgap } from '../mends/plan/for-tonight';
 import type { Limits } from '../mends/plan/limits';
 import { birdsEnd, outsideEnd, type Link, type Term } from '../mends/plan/problem';
 import type { ShutOut } from '../mends/plan/shut-out';
-import type { Mend } from '../place/mend';
+import type { Mend } from '../records/mend';
 import type { Scenario } from '../score/scenario';
 import type { AnimalId } from '../tables/animals';
+import {
+  planVersion,
+  type MendDocument,
+  type PlanDocument,
+  type ShutOutDocument,
+  type TermDocument,
+} from './plan-document';
 
-export const planVersion = 1;
-
-export interface PlanDocument {
+/** What is told of a plan. */
+export interface PlanFindings {
   readonly place: string;
   readonly date: string | undefined;
   readonly planning: Planning;
@@ -31,7 +37,7 @@ export interface PlanDocument {
   };
 }
 
-export function planJson(document: PlanDocument): object {
+export function planJson(document: PlanFindings): PlanDocument {
   const { place, date, planning, limits, answer, curve, stopgaps, shutOut } = document;
   const { problem, candidates, harmful } = planning;
   const idAt = (index: number): string => problem.candidates[index]?.id ?? '';
@@ -68,14 +74,14 @@ export function planJson(document: PlanDocument): object {
   };
 }
 
-function mendJson({ kind, bay, spot, stops, targets }: Mend): object {
+function mendJson({ kind, bay, spot, stops, targets }: Mend): MendDocument {
   return { kind, bay, spot, stops, targets };
 }
 
 function shutOutJson(
-  { animal, scenario, result }: NonNullable<PlanDocument['shutOut']>,
+  { animal, scenario, result }: NonNullable<PlanFindings['shutOut']>,
   idAt: (index: number) => string,
-): object {
+): ShutOutDocument {
   return result.can
     ? {
         animal,
@@ -97,7 +103,7 @@ function shutOutJson(
       };
 }
 
-function termJson(term: Term, idAt: (index: number) => string): object {
+function termJson(term: Term, idAt: (index: number) => string): TermDocument {
   const { animal, zone, scenarios, weight, weightOf, shutFrom, links } = term;
   const end = (at: number): string => {
     if (at === outsideEnd) return 'outside';

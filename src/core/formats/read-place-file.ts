@@ -1,17 +1,16 @@
 /** Reads a place file. Never throws on bad input: says what is wrong with it as data. */
 import { ValidationError } from 'yup';
+import { validatorOf } from '../schema/validator';
 import { atOnce, type Steps } from '../steps';
 import { migratedFile } from './migrate';
 import {
   formatName,
   formatVersion,
   largestFile,
+  placeFileSchema,
   type PlaceFile,
   type ReadFile,
 } from './place-file';
-import { placeFileSchema } from './place-file-schema';
-import { placeSchema } from './place-schema';
-import { walkSchema } from './record-schemas';
 import { doubtfulReference } from './references';
 
 export function readPlaceFile(text: string): ReadFile {
@@ -39,16 +38,13 @@ export function* readingPlaceFile(text: string): Steps<ReadFile> {
 
 /** First everything but its longest lists, then these member by member. */
 function* checkShape(document: object): Steps<ReadFile> {
-  // Schemas are built when they are first asked for: one after the other.
-  for (const build of [() => walkSchema, () => placeSchema, () => placeFileSchema]) {
-    build();
-    yield;
-  }
+  const schema = validatorOf(placeFileSchema);
+  yield;
   try {
-    placeFileSchema.validateSync(withoutLists(document), strictly);
+    schema.validateSync(withoutLists(document), strictly);
     yield;
     for (const path of listPaths(document)) {
-      placeFileSchema.validateSyncAt(path, document, strictly);
+      schema.validateSyncAt(path, document, strictly);
       yield;
     }
   } catch (error) {

@@ -5,7 +5,7 @@
 import { bareStretches } from '../effort/pass-bay';
 import { findItem } from '../place/find';
 import { layRoof } from '../place/laying/lay-faces';
-import type { Mend, MendKind, Spot } from '../place/mend';
+import type { Mend, MendKind, Spot } from '../records/mend';
 import type {
   Band,
   Bay,

@@ -1,5 +1,5 @@
 /** What measuring again would read if a mend were done just as it was asked for. */
-import type { TargetValue } from '../place/mend';
+import type { TargetValue } from '../records/mend';
 import type { Is } from '../place/possible';
 
 /** No better than what was asked for. */

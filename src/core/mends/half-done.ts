@@ -1,5 +1,5 @@
 /** Jobs begun and not ended: mends against an animal of which some are made, and how it still comes in. */
-import type { Mend } from '../place/mend';
+import type { Mend } from '../records/mend';
 import type { BayId } from '../place/place';
 import type { AnimalId } from '../tables/animals';
 

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { samphireYard } from '../../../demo/samphire-yard';
-import { applyReadings } from '../place/apply-readings';
+import { applyReadings } from '../records/apply-readings';
 import { findBay } from '../place/find';
-import type { Mend } from '../place/mend';
+import type { Mend } from '../records/mend';
 import type { Place } from '../place/place';
-import type { Reading, Walk } from '../place/walk';
+import type { Reading, Walk } from '../records/walk';
 import { judge } from '../score/judge';
 import { randomPlace } from '../tests/random-place';
 import { removeFromPlace } from './added-items';
@@ -14,7 +14,7 @@ import { questionsAgain } from './readings-again';
 import { asMeant } from './as-meant';
 import { checkMend, moveMend, reviewMends } from './review';
 import { weakSpots } from './spots';
-import { setAttribute } from '../place/set-attribute';
+import { setAttribute } from '../records/set-attribute';
 
 const { place, walks } = samphireYard;
 const found = applyReadings(place, walks).place;
@@ -145,7 +145,7 @@ describe('from planned to held', () => {
   });
 
   test('done is not held: what was read before does not count', () => {
-    const check = checkMend(chosen.place, walks, done(chosen.mend));
+    const check = checkMend(applyReadings(chosen.place, walks), done(chosen.mend));
     expect(check.holds).toBe(false);
     expect(check.unread.map(({ attribute }) => attribute)).toEqual([
       'ground.gap',
@@ -186,12 +186,18 @@ describe('from planned to held', () => {
     expect(reviewMends(chosen.place, [...walks, walk], [done(chosen.mend)], 'x', walk.id)).toEqual(
       [],
     );
-    const { stillLetsBy } = checkMend(chosen.place, [...walks, walk], done(chosen.mend));
+    const { stillLetsBy } = checkMend(
+      applyReadings(chosen.place, [...walks, walk]),
+      done(chosen.mend),
+    );
     expect(stillLetsBy.map(({ animal }) => animal).sort()).toEqual(['norway-rat', 'stoat']);
   });
 
   test('between the two figures it holds, in doubt', () => {
-    const check = checkMend(chosen.place, [...walks, readings(11, 11)], done(chosen.mend));
+    const check = checkMend(
+      applyReadings(chosen.place, [...walks, readings(11, 11)]),
+      done(chosen.mend),
+    );
     expect(check.holds).toBe(true);
     expect(check.inDoubt.map(({ animal }) => animal)).toContain('norway-rat');
   });
@@ -201,7 +207,9 @@ describe('from planned to held', () => {
       { item: 'n2', attribute: 'ground.gap', value: 'cannot-tell' },
       { item: 'n2', attribute: 'ground.gapLifted', value: { is: 5 } },
     ]);
-    expect(checkMend(chosen.place, [...walks, walk], done(chosen.mend)).holds).toBe(false);
+    expect(checkMend(applyReadings(chosen.place, [...walks, walk]), done(chosen.mend)).holds).toBe(
+      false,
+    );
   });
 
   test.each(['estimated', 'remembered'] as const)(
@@ -212,12 +220,15 @@ describe('from planned to held', () => {
         ...walk,
         readings: walk.readings.map((it) => ({ ...it, how: as })),
       });
-      const { holds, unread } = checkMend(chosen.place, [...walks, said(how)], done(chosen.mend));
+      const { holds, unread } = checkMend(
+        applyReadings(chosen.place, [...walks, said(how)]),
+        done(chosen.mend),
+      );
       expect(holds).toBe(false);
       expect(unread).toHaveLength(2);
-      expect(checkMend(chosen.place, [...walks, said('probed')], done(chosen.mend)).holds).toBe(
-        true,
-      );
+      expect(
+        checkMend(applyReadings(chosen.place, [...walks, said('probed')]), done(chosen.mend)).holds,
+      ).toBe(true);
     },
   );
 
@@ -263,7 +274,7 @@ describe('a mend that adds a layer', () => {
       { item, attribute: 'layer.mesh', value: { is: 'welded-6' } },
       { item, attribute: 'layer.clear', value: { is: 5.6 } },
     ]);
-    expect(checkMend(lined, [...without, walk], done(mend)).holds).toBe(true);
+    expect(checkMend(applyReadings(lined, [...without, walk]), done(mend)).holds).toBe(true);
   });
 
   test('dropped again it leaves no trace, unless a walk has found it', () => {
@@ -302,7 +313,7 @@ test('property: once every reading a mend was to change meets its target, nothin
           value: asMeant(value) as Reading['value'],
         })),
       );
-      const check = checkMend(planned, [{ ...walk, placeId: it.id }], done(mend));
+      const check = checkMend(applyReadings(planned, [{ ...walk, placeId: it.id }]), done(mend));
       // Mesh sold as ½ in is fitted where it meets the figure used only: then it is in doubt, never open.
       expect(check.stillLetsBy).toEqual([]);
       expect(check.holds).toBe(true);

@@ -1,7 +1,8 @@
 /** A mend of the keeper's own: what it is to bring about is said as a reading that will show it. */
 import { animals } from '../tables/animals';
-import type { AttributeId } from '../place/attributes';
-import type { Mend, OwnMend, SpotKind, Target } from '../place/mend';
+import type { AttributeId } from '../attributes';
+import type { Mend, OwnMend, Target } from '../records/mend';
+import type { SpotKind } from '../place/spot';
 import type { Place } from '../place/place';
 import { closureFor } from '../walk/what-it-means';
 import type { WeakSpot } from './weak-spot';

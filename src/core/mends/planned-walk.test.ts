@@ -1,7 +1,7 @@
 import { samphireYard } from '../../../demo/samphire-yard';
-import { applyReadings } from '../place/apply-readings';
+import { applyReadings } from '../records/apply-readings';
 import { findBay } from '../place/find';
-import type { Mend } from '../place/mend';
+import type { Mend } from '../records/mend';
 import { judge } from '../score/judge';
 import { chooseMend, proposalsFor } from './propose';
 import { plannedWalk } from './planned-walk';

@@ -1,6 +1,6 @@
 /** What measuring again would find if every mend in hand were done as it is meant: a walk nobody has made yet, for comparing. */
-import type { Mend } from '../place/mend';
-import type { Reading, Walk } from '../place/walk';
+import type { Mend } from '../records/mend';
+import type { Reading, Walk } from '../records/walk';
 import { asMeant } from './as-meant';
 
 /** Empty of readings where no mend is in hand; a mend that holds has been measured already. */

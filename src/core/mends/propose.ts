@@ -1,7 +1,7 @@
 /** Mends that fit a weak spot, and what choosing one changes. */
 import { layerEffort } from '../effort/layers';
 import { compareRungs } from '../effort/rung';
-import type { Mend, Target } from '../place/mend';
+import type { Mend, Target } from '../records/mend';
 import type { Place } from '../place/place';
 import { animals } from '../tables/animals';
 import { meshes, type MeshId } from '../tables/meshes';
@@ -11,7 +11,7 @@ import { addToPlace, addedItem, fittedLayer } from './added-items';
 import { targetsOfAdded } from './targets-of-added';
 import { meshOf } from './catalogue/harm';
 import { latchReasonAfter } from './latch-after';
-import { spotAttributes } from './spots';
+import { attributesAt } from './spots';
 import type { WeakSpot } from './weak-spot';
 
 export interface Proposal {
@@ -132,7 +132,7 @@ export function targetsOf({ mend, weak, closure }: Proposal): Target[] {
     ];
   }
   const added = mend.adds && ('layer' in mend.adds ? mend.adds.layer : mend.adds.latch);
-  return spotAttributes[weak.spot.kind]
+  return attributesAt(weak.spot.kind)
     .filter((attribute) => !(added === 'solid-board' && attribute === 'layer.clear'))
     .map((attribute): Target => {
       const named = attribute === 'layer.mesh' || attribute === 'latch.kind';

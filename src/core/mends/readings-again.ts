@@ -1,10 +1,10 @@
 /** The questions that measuring a mend again asks: exactly the readings it was to change. */
 import { findItem } from '../place/find';
-import type { AttributeId } from '../place/attributes';
+import type { AttributeId } from '../attributes';
 import type { ItemId, Place } from '../place/place';
-import type { Mend, Target } from '../place/mend';
-import { setAttribute } from '../place/set-attribute';
-import { questionId, questionsOf, type Question, type QuestionKind } from '../walk/questions';
+import type { Mend, Target } from '../records/mend';
+import { setAttribute } from '../records/set-attribute';
+import { questionId, questionsOf, type Question } from '../walk/questions';
 import { asMeant } from './as-meant';
 
 export interface AgainQuestion {
@@ -36,26 +36,12 @@ function assumingFitted(place: Place, mend: Mend): Place {
   );
 }
 
-const kinds: Readonly<Partial<Record<AttributeId, QuestionKind>>> = {
-  'top.kind': 'top-edge',
-  'top.width': 'overhang',
-  'opening.letGo': 'lets-go',
-  'opening.habit': 'habit',
-  'ground.floor': 'wire-floor',
-  'skirt.depth': 'skirt-depth',
-  'skirt.outward': 'skirt-outward',
-  'layer.clear': 'clear-opening',
-  'bay.roost': 'roost',
-};
-
-/** What no walk asks: the place was described so and only a mend changes it, or the tables say what welded mesh clears. */
+/** What no walk asks here: the place was described so and only a mend changes it, or the tables say what welded mesh clears. */
 function ofTheStructure(place: Place, item: ItemId, attribute: AttributeId): Question | undefined {
   const found = findItem(place, item);
-  const kind = kinds[attribute];
-  if (!found || !kind) return undefined;
+  if (!found) return undefined;
   return {
     id: questionId(item, attribute),
-    kind,
     leg: 'lap',
     bay: found.bay.id,
     item,

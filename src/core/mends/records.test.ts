@@ -1,7 +1,7 @@
 /** Jobs half done, and records in the order of time. */
 import { samphireYard } from '../../../demo/samphire-yard';
 import { judge } from '../score/judge';
-import type { Mend } from '../place/mend';
+import type { Mend } from '../records/mend';
 import { aMend } from '../tests/a-mend';
 import { halfDone } from './half-done';
 import { timeline } from './timeline';

@@ -1,12 +1,13 @@
 /** Mends after new readings: done ones that now hold, held ones that were found open again. */
 import { bayEffort } from '../effort/bay-effort';
 import type { PartEffort } from '../effort/reason';
-import { applyReadings, attributeKey, latestReadings } from '../place/apply-readings';
+import { applyReadings, attributeKey, type FoundPlace } from '../records/apply-readings';
 import { findItem } from '../place/find';
-import type { Mend, MendState, SpotKind, Target, TargetValue } from '../place/mend';
+import type { Mend, MendState, Target, TargetValue } from '../records/mend';
+import type { SpotKind } from '../place/spot';
 import type { Bay, Place } from '../place/place';
-import { bounds, type PossibleLength } from '../place/possible';
-import type { Reading, ReadingMethod, Walk } from '../place/walk';
+import { bounds, type PossibleAmount } from '../place/possible';
+import type { Reading, ReadingMethod, Walk } from '../records/walk';
 import { animals } from '../tables/animals';
 import { wireTolerance } from '../tables/shocking';
 import { spotOf } from './spots';
@@ -24,14 +25,13 @@ export interface MendCheck {
 }
 
 /** Looks at the mended spot as it was last found, and at what has been read since it was done. */
-export function checkMend(place: Place, walks: readonly Walk[], mend: Mend): MendCheck {
+export function checkMend({ place, provenance: latest }: FoundPlace, mend: Mend): MendCheck {
   const since = lastChange(mend, 'done')?.at;
-  const latest = latestReadings(walks);
   const unread = mend.targets.filter((target) => {
     const read = latest.get(attributeKey(target.item, target.attribute))?.reading;
     return !read || since === undefined || read.at < since || !byHand.includes(read.how);
   });
-  const parts = spotParts(applyReadings(place, walks).place, mend);
+  const parts = spotParts(place, mend);
   const unmet = asWritten.includes(mend.spot.kind)
     ? mend.targets.filter((target) => {
         const read = latest.get(attributeKey(target.item, target.attribute))?.reading;
@@ -53,7 +53,7 @@ function isMet(target: TargetValue, value: Reading['value']): boolean {
   if (value === 'cannot-tell') return false;
   if ('is' in target) return 'is' in value && value.is === target.is;
   if ('is' in value && typeof value.is === 'string') return false;
-  const [low, high] = bounds(value as PossibleLength, [0, Infinity]);
+  const [low, high] = bounds(value as PossibleAmount, [0, Infinity]);
   if ('atMost' in target) return high <= target.atMost;
   if ('atLeast' in target) return low >= target.atLeast;
   const tolerance = wireTolerance.value;
@@ -96,7 +96,7 @@ export function moveMend(mend: Mend, state: MendState, at: string, walk?: string
   return { ...mend, state, history: [...mend.history, change] };
 }
 
-/** Mends whose state these readings change, already moved. `walk` is the one just read in. */
+/** Mends whose state these readings change, already moved. The readings are laid over the place once. `walk` is the one just read in. */
 export function reviewMends(
   place: Place,
   walks: readonly Walk[],
@@ -104,15 +104,16 @@ export function reviewMends(
   at: string,
   walk: string,
 ): Mend[] {
+  const found = applyReadings(place, walks);
   return mends.flatMap((mend) => {
-    const next = nextState(place, walks, mend);
+    const next = nextState(found, mend);
     return next && next !== mend.state ? [moveMend(mend, next, at, walk)] : [];
   });
 }
 
-function nextState(place: Place, walks: readonly Walk[], mend: Mend): MendState | undefined {
-  if (mend.state === 'done') return checkMend(place, walks, mend).holds ? 'held' : undefined;
+function nextState(found: FoundPlace, mend: Mend): MendState | undefined {
+  if (mend.state === 'done') return checkMend(found, mend).holds ? 'held' : undefined;
   if (mend.state !== 'held') return undefined;
-  const { stillLetsBy, unmet } = checkMend(place, walks, mend);
+  const { stillLetsBy, unmet } = checkMend(found, mend);
   return stillLetsBy.length > 0 || unmet.length > 0 ? 'open' : undefined;
 }

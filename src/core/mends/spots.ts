@@ -1,8 +1,9 @@
 /** Spots: the places in a bay where one mend puts right everything that gives way there. */
 import type { PartEffort } from '../effort/reason';
-import type { AttributeId } from '../place/attributes';
+import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { findItem } from '../place/find';
-import type { Spot, SpotKind } from '../place/mend';
+import type { Spot } from '../records/mend';
+import type { SpotKind } from '../place/spot';
 import type { Bay, Place } from '../place/place';
 import type { WeakSpot } from './weak-spot';
 import { bayEffort } from '../effort/bay-effort';
@@ -12,33 +13,9 @@ import { animals } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
 
 /** The attributes that are read again to see whether a spot holds. */
-export const spotAttributes: Readonly<Record<SpotKind, readonly AttributeId[]>> = {
-  ground: ['ground.gap', 'ground.gapLifted'],
-  dig: ['ground.soil', 'skirt.mesh', 'skirt.depth', 'skirt.outward', 'skirt.tied'],
-  mesh: ['layer.mesh', 'layer.clear'],
-  panel: ['bay.panelPulled'],
-  hole: ['bay.largestHole'],
-  edges: ['opening.gap', 'opening.gapPulled'],
-  latch: ['latch.kind'],
-  reach: ['bay.roost'],
-  top: ['top.kind', 'top.width'],
-  frame: ['ground.pegs'],
-  bare: ['layer.mesh'],
-  habit: ['opening.habit'],
-  strand: ['strand.height', 'strand.touching'],
-  fence: ['fence.volts'],
-};
-
-const kindOf: Readonly<Partial<Record<AttributeId, SpotKind>>> = {
-  'ground.gap': 'ground',
-  'ground.gapLifted': 'ground',
-  'bay.panelPulled': 'panel',
-  'bay.largestHole': 'hole',
-  'layer.mesh': 'mesh',
-  'layer.clear': 'mesh',
-  'opening.gap': 'edges',
-  'opening.gapPulled': 'edges',
-};
+export function attributesAt(kind: SpotKind): readonly AttributeId[] {
+  return attributeIds.filter((id) => attributes[id].spots.includes(kind));
+}
 
 const kindByAttack: Readonly<Partial<Record<Attack, SpotKind>>> = {
   dig: 'dig',
@@ -54,7 +31,8 @@ const kindByAttack: Readonly<Partial<Record<Attack, SpotKind>>> = {
 /** The spot a part belongs to. Mesh is named by its band or its opening, a latch by its door: what a mend works on. */
 export function spotOf(place: Place, part: PartEffort): Spot {
   const item = findItem(place, part.item);
-  const kind = kindByAttack[part.attack] ?? (part.attribute && kindOf[part.attribute]) ?? 'bare';
+  const kind =
+    kindByAttack[part.attack] ?? (part.attribute && attributes[part.attribute].spots[0]) ?? 'bare';
   if (kind === 'latch') {
     const opening =
       item?.kind === 'latch' || item?.kind === 'opening' ? item.opening.id : part.item;

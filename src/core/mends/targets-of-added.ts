@@ -1,6 +1,6 @@
 /** What has to be read of what a mend adds: cover where there was none, a roof, strands. */
 import { bareStretches } from '../effort/pass-bay';
-import type { Target } from '../place/mend';
+import type { Target } from '../records/mend';
 import { addedItem, roofBayId } from './added-items';
 import type { CatalogueMend } from './catalogue';
 import { wiresWanting } from './catalogue/strands';

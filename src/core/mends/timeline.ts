@@ -1,8 +1,8 @@
 /** Everything that was recorded of a place, in the order of time. */
 import type { Purchase } from './shopping/shop';
-import type { Mend, MendState } from '../place/mend';
-import type { LogEntry } from '../place/sighting';
-import type { Walk } from '../place/walk';
+import type { Mend, MendState } from '../records/mend';
+import type { LogEntry } from '../records/sighting';
+import type { Walk } from '../records/walk';
 
 export type Event = { readonly date: string } & (
   | { readonly kind: 'walk'; readonly walk: Walk }

@@ -1,6 +1,6 @@
 /** A weak spot: a place where one mend would put right everything that gives way there. */
 import type { PartEffort } from '../effort/reason';
-import type { Spot } from '../place/mend';
+import type { Spot } from '../records/mend';
 import type { Bay, ZoneId } from '../place/place';
 import type { AnimalId } from '../tables/animals';
 

@@ -1,5 +1,5 @@
 /** A whole zone as a spot: its outer walls, and how large its ground is. */
-import type { SpotKind } from '../place/mend';
+import type { SpotKind } from '../place/spot';
 import { closeOutline } from '../place/outline';
 import { outside, type Bay, type Place, type Zone } from '../place/place';
 import type { WeakZone } from './weak-spot';

@@ -1,128 +1,99 @@
 /**
  * A bay, post to post, and everything it carries. Structure only: what was found on a walk is kept as readings. What may be
- * unknown holds a set of possible values. Lengths in mm, weights in kg.
+ * unknown holds a set of possible values. Lengths in mm, weights in kg. Descriptions and types in one: see schema/schema.ts.
  */
-import type { Condition, Fixing } from '../tables/fixings';
-import type { LatchId } from '../tables/latches';
-import type { MeshId } from '../tables/meshes';
-import type { Touching } from '../tables/shocking';
-import type { Soil } from '../tables/soils';
-import type { PossibleChoice, PossibleLength } from './possible';
-import type { YearSpan } from './year-span';
+import { conditions, fixings } from '../tables/fixings';
+import { latchIds } from '../tables/latches';
+import { meshIds } from '../tables/meshes';
+import { touching } from '../tables/shocking';
+import { soils } from '../tables/soils';
+import { length, text } from '../schema/common';
+import {
+  amount,
+  constant,
+  list,
+  listOfSome,
+  named,
+  object,
+  oneOf,
+  optional,
+  type TypeOf,
+} from '../schema/schema';
+import { possibleAmount, possibleChoice } from './possible';
+import { yearSpan } from './year-span';
 
 export type BayId = string;
 export type ItemId = string;
 
-export interface Bay {
-  readonly id: BayId;
-  readonly name: string;
-  readonly width: number;
-  /** Of its upper edge above the ground. */
-  readonly height: number;
-  /** Height above the ground at which it begins; absent: on the ground. A raised house, a nest box that hangs on a wall. */
-  readonly base?: number;
-  readonly top: TopEdge;
-  readonly bands: readonly Band[];
-  readonly ground?: GroundLine;
-  readonly openings: readonly Opening[];
-  readonly strands: readonly Strand[];
-  /** Widest opening at a staple line, seam, tie or corner when pulled by hand. */
-  readonly panelPulled?: PossibleLength;
-  /** Largest hole anywhere in the bay. */
-  readonly largestHole?: PossibleLength;
-  /** What holds its cover on, for every layer that says nothing of its own. */
-  readonly fixing?: PossibleChoice<Fixing>;
-  readonly condition?: PossibleChoice<Condition>;
-  /** The nearest a bird at roost comes to this bay's cover. */
-  readonly roost?: PossibleLength;
-  /** Stands ready for a mend: as long as all of its layers are "none" there is no such bay, and no edge to go round. */
-  readonly ready?: true;
-}
-
-export const topKinds = ['roof', 'hood', 'overhang', 'tilt', 'open'] as const;
-export type TopKind = (typeof topKinds)[number];
-
-export interface TopEdge {
-  /** `roof`: joined to one. Anything else stands free. */
-  readonly kind: TopKind;
-  /** How far an overhang or hood reaches out. */
-  readonly width?: number;
-  /** Degrees outward from upright. */
-  readonly tilt?: number;
-}
-
-/** A strip of the wall's height with the same cover. */
-export interface Band {
-  readonly id: ItemId;
-  readonly from: number;
-  readonly to: number;
-  readonly layers: readonly Layer[];
-}
-
-export interface Layer {
-  readonly id: ItemId;
-  /** "none" while a mend that adds the layer has not been measured, or where a cover is off. */
-  readonly mesh: PossibleChoice<MeshId | 'none'>;
-  /** Smallest clear opening, where measured; otherwise the mesh's own. */
-  readonly clear?: PossibleLength;
-  readonly wire?: PossibleLength;
-  readonly fixing?: PossibleChoice<Fixing>;
-  readonly condition?: PossibleChoice<Condition>;
-  /** Days of the year on which it is on (a winter board, a summer net); absent: all year. */
-  readonly on?: YearSpan;
-}
-
 export const yesNo = ['yes', 'no'] as const;
 export type YesNo = (typeof yesNo)[number];
 
-export interface GroundLine {
-  /** Widest gap between sill and ground, at rest. */
-  readonly gap?: PossibleLength;
-  /** The same with the bottom edge lifted by hand midway between posts. */
-  readonly gapLifted?: PossibleLength;
-  readonly soil?: PossibleChoice<Soil>;
-  readonly skirt?: Skirt;
-  /** Fresh digging along the edge, from either side. */
-  readonly digging?: PossibleChoice<YesNo>;
-  /** Mesh laid as a floor right across, joined to the wall. */
-  readonly floor?: PossibleChoice<MeshId | 'none'>;
-  /** A light frame that stands on the ground: what it weighs, kg. Absent where posts are set. */
-  readonly weight?: PossibleLength;
-  /** Length of the pegs that hold such a frame down; 0: none. */
-  readonly pegs?: PossibleLength;
-}
+/** What a cover can be; "none" while a mend that adds the layer has not been measured, or where a cover is off. */
+export const coverIds = [...meshIds, 'none'] as const;
+export type CoverId = (typeof coverIds)[number];
+const cover = named('mesh', possibleChoice(coverIds));
 
-export interface Skirt {
-  readonly mesh: PossibleChoice<MeshId | 'none'>;
-  readonly depth: PossibleLength;
-  readonly outward: PossibleLength;
-  readonly tied: PossibleChoice<YesNo>;
-}
+/** "none" while a mend that adds it has not been measured. */
+export const fittedLatchIds = [...latchIds, 'none'] as const;
 
-export interface Opening {
-  readonly id: ItemId;
-  readonly name: string;
-  readonly kind: OpeningKind;
-  /** Along the bay from its first post, to the opening's edge. */
-  readonly at: number;
-  /** Height of its lower edge above ground. */
-  readonly up: number;
-  readonly width: number;
-  readonly height: number;
-  /** Gap round it when closed. A vent or window that only has mesh in it has none. */
-  readonly gap?: PossibleLength;
-  /** Widest gap at a corner when pulled. */
-  readonly gapPulled?: PossibleLength;
-  readonly latches: readonly FittedLatch[];
-  /** Mesh in it (vents, windows), or what a door is made of where that is in doubt. */
-  readonly cover?: readonly Layer[];
-  readonly habit: Habit;
-  readonly shutBy: ShutBy;
-  /** How it stands by day. Absent: a pop door stands open, everything else shut. */
-  readonly byDay?: ByDay;
-  /** Which way it goes when let go: one that falls shut is not left open. */
-  readonly letGo?: LetGo;
-}
+const fixing = possibleChoice(fixings);
+const condition = possibleChoice(conditions);
+const eitherWay = named('yesNo', possibleChoice(yesNo));
+
+export const layerSchema = named(
+  'layer',
+  object({
+    id: text,
+    mesh: cover,
+    /** Smallest clear opening, where measured; otherwise the mesh's own. */
+    clear: optional(possibleAmount),
+    wire: optional(possibleAmount),
+    fixing: optional(fixing),
+    condition: optional(condition),
+    /** Days of the year on which it is on (a winter board, a summer net); absent: all year. */
+    on: optional(yearSpan),
+  }),
+);
+export interface Layer extends TypeOf<typeof layerSchema> {}
+
+/** A strip of the wall's height with the same cover. */
+export const bandSchema = named(
+  'band',
+  object({
+    id: text,
+    from: length,
+    to: length,
+    layers: listOfSome(layerSchema, 1, 'needs a layer'),
+  }),
+);
+export interface Band extends TypeOf<typeof bandSchema> {}
+
+export const skirtSchema = named(
+  'skirt',
+  object({ mesh: cover, depth: possibleAmount, outward: possibleAmount, tied: eitherWay }),
+);
+export interface Skirt extends TypeOf<typeof skirtSchema> {}
+
+export const groundLineSchema = named(
+  'ground',
+  object({
+    /** Widest gap between sill and ground, at rest. */
+    gap: optional(possibleAmount),
+    /** The same with the bottom edge lifted by hand midway between posts. */
+    gapLifted: optional(possibleAmount),
+    soil: optional(possibleChoice(soils)),
+    skirt: optional(skirtSchema),
+    /** Fresh digging along the edge, from either side. */
+    digging: optional(eitherWay),
+    /** Mesh laid as a floor right across, joined to the wall. */
+    floor: optional(cover),
+    /** A light frame that stands on the ground: what it weighs, kg. Absent where posts are set. */
+    weight: optional(possibleAmount),
+    /** Length of the pegs that hold such a frame down; 0: none. */
+    pegs: optional(possibleAmount),
+  }),
+);
+export interface GroundLine extends TypeOf<typeof groundLineSchema> {}
 
 export const letGos = ['falls-shut', 'stays'] as const;
 export type LetGo = (typeof letGos)[number];
@@ -153,17 +124,93 @@ export type ShutBy = (typeof shutBys)[number];
 export const byDays = ['open', 'open-while-ranging', 'shut'] as const;
 export type ByDay = (typeof byDays)[number];
 
-export interface FittedLatch {
-  readonly id: ItemId;
-  /** "none" while a mend that adds it has not been measured. */
-  readonly kind: PossibleChoice<LatchId | 'none'>;
-}
+export const fittedLatchSchema = object({
+  id: text,
+  kind: named('latchKind', possibleChoice(fittedLatchIds)),
+});
+export interface FittedLatch extends TypeOf<typeof fittedLatchSchema> {}
+
+export const openingSchema = named(
+  'opening',
+  object({
+    id: text,
+    name: text,
+    kind: oneOf(openingKinds),
+    /** Along the bay from its first post, to the opening's edge. */
+    at: length,
+    /** Height of its lower edge above ground. */
+    up: length,
+    width: length,
+    height: length,
+    /** Gap round it when closed. A vent or window that only has mesh in it has none. */
+    gap: optional(possibleAmount),
+    /** Widest gap at a corner when pulled. */
+    gapPulled: optional(possibleAmount),
+    latches: list(fittedLatchSchema),
+    /** Mesh in it (vents, windows), or what a door is made of where that is in doubt. */
+    cover: optional(list(layerSchema)),
+    habit: oneOf(habits),
+    shutBy: oneOf(shutBys),
+    /** How it stands by day. Absent: a pop door stands open, everything else shut. */
+    byDay: optional(oneOf(byDays)),
+    /** Which way it goes when let go: one that falls shut is not left open. */
+    letGo: optional(oneOf(letGos)),
+  }),
+);
+export interface Opening extends TypeOf<typeof openingSchema> {}
+
+export const topKinds = ['roof', 'hood', 'overhang', 'tilt', 'open'] as const;
+export type TopKind = (typeof topKinds)[number];
+
+export const topEdgeSchema = object({
+  /** `roof`: joined to one. Anything else stands free. */
+  kind: oneOf(topKinds),
+  /** How far an overhang or hood reaches out. */
+  width: optional(amount(0)),
+  /** Degrees outward from upright. */
+  tilt: optional(amount(0, 90)),
+});
+export interface TopEdge extends TypeOf<typeof topEdgeSchema> {}
 
 /** An electric strand crossing the bay, or standing free where the bay has no cover. */
-export interface Strand {
-  readonly id: ItemId;
-  readonly height: PossibleLength;
-  /** Distance outward from the cover; 0 where it stands free. */
-  readonly standOff: PossibleLength;
-  readonly touching?: PossibleChoice<Touching>;
-}
+export const strandSchema = named(
+  'strand',
+  object({
+    id: text,
+    height: possibleAmount,
+    /** Distance outward from the cover; 0 where it stands free. */
+    standOff: possibleAmount,
+    touching: optional(possibleChoice(touching)),
+  }),
+);
+export interface Strand extends TypeOf<typeof strandSchema> {}
+
+export const baySchema = named(
+  'bay',
+  object({
+    id: text,
+    name: text,
+    width: length,
+    /** Of its upper edge above the ground. */
+    height: length,
+    /** Height above the ground at which it begins; absent: on the ground. A raised house, a nest box that hangs on a wall. */
+    base: optional(length),
+    top: topEdgeSchema,
+    bands: list(bandSchema),
+    ground: optional(groundLineSchema),
+    openings: list(openingSchema),
+    strands: list(strandSchema),
+    /** Widest opening at a staple line, seam, tie or corner when pulled by hand. */
+    panelPulled: optional(possibleAmount),
+    /** Largest hole anywhere in the bay. */
+    largestHole: optional(possibleAmount),
+    /** What holds its cover on, for every layer that says nothing of its own. */
+    fixing: optional(fixing),
+    condition: optional(condition),
+    /** The nearest a bird at roost comes to this bay's cover. */
+    roost: optional(possibleAmount),
+    /** Stands ready for a mend: as long as all of its layers are "none" there is no such bay, and no edge to go round. */
+    ready: optional(constant(true)),
+  }),
+);
+export interface Bay extends TypeOf<typeof baySchema> {}

@@ -1,12 +1,28 @@
 /**
  * A place: one coop with its run, as it stands. Structure only: what was found on a walk is kept as readings
- * (see walk.ts) and laid over the structure by `applyReadings`. Lengths in mm, angles in degrees clockwise.
+ * (see records/walk.ts) and laid over the structure by `applyReadings`. Lengths in mm, angles in degrees clockwise.
  */
-import type { AnimalId, Region } from '../tables/animals';
-import type { Near, Often } from '../tables/visiting';
-import type { Bay, ItemId } from './bay';
-import type { PossibleLength } from './possible';
-import type { YearSpan } from './year-span';
+import { entered, length, text } from '../schema/common';
+import {
+  amount,
+  flag,
+  list,
+  named,
+  note,
+  object,
+  oneOf,
+  optional,
+  pair,
+  pattern,
+  text as someText,
+  whole,
+  type TypeOf,
+} from '../schema/schema';
+import { animalIds, regions } from '../tables/animals';
+import { nearThings, oftenWords } from '../tables/visiting';
+import { baySchema } from './bay';
+import { possibleAmount } from './possible';
+import { yearSpan } from './year-span';
 
 export type {
   Band,
@@ -31,76 +47,87 @@ export type ZoneId = string;
 /** The zone nobody lists: everything that is not the place. */
 export const outside = 'outside';
 
-export interface Place {
-  readonly id: string;
-  readonly name: string;
-  readonly units: 'metric' | 'imperial';
-  readonly setting: Setting;
-  readonly flock: readonly Group[];
-  readonly zones: readonly Zone[];
-  readonly faces: readonly Face[];
-  readonly fence?: Fence;
-  readonly routine?: Routine;
-}
+export const unitSystems = ['metric', 'imperial'] as const;
+export type Units = (typeof unitSystems)[number];
 
-export interface Setting {
-  readonly region: Region;
+/** Degrees, north and east above zero. */
+const positionSchema = object({ latitude: amount(-90, 90), longitude: amount(-180, 180) });
+export interface Position extends TypeOf<typeof positionSchema> {}
+
+const settingSchema = object({
+  region: oneOf(regions),
   /** Animals the keeper reckons with here. One that never comes is left out. */
-  readonly lives: readonly AnimalId[];
+  lives: list(oneOf(animalIds)),
   /** What lies near and what calls animals. */
-  readonly near: readonly Near[];
+  near: list(oneOf(nearThings)),
   /** How often, in the keeper's words, where they know better than the tables. */
-  readonly often?: readonly { readonly animal: AnimalId; readonly often: Often }[];
-  /** ISO 4217: "EUR". Absent: the region's own. */
-  readonly currency?: string;
-  /** Only if the keeper wants it: for dusk and dawn. Degrees, north and east above zero. */
-  readonly position?: Position;
-}
-
-export interface Position {
-  readonly latitude: number;
-  readonly longitude: number;
-}
+  often: optional(list(object({ animal: oneOf(animalIds), often: oneOf(oftenWords) }))),
+  /** Absent: the region's own. */
+  currency: optional({ ...pattern(/^[A-Z]{3}$/, 'three capitals, like EUR'), about: 'ISO 4217.' }),
+  /** Only if the keeper wants it: for dusk and dawn. */
+  position: optional(positionSchema),
+});
+export interface Setting extends TypeOf<typeof settingSchema> {}
 
 export const birdKinds = ['bantam', 'grown', 'chicks', 'ducks', 'sitting', 'other'] as const;
 export type BirdKind = (typeof birdKinds)[number];
 
-/** Birds that spend night and day together. */
-export interface Group {
-  readonly id: string;
-  /** In the keeper's words: "turkey poults". Absent: the kind says enough. */
-  readonly name?: string;
-  readonly kind: BirdKind;
-  readonly count: number;
-  /** A zone, or `outside`: the one that roosts in a tree. */
-  readonly sleeps: ZoneId;
-  /** Where they are by day; absent: the run their house opens on, else where they sleep. */
-  readonly days?: ZoneId;
-  /** Hours a day out of the run, and in which zone (`outside`, or a fenced strip). */
-  readonly ranging?: Ranging;
-}
-
-export interface Ranging {
-  readonly zone: ZoneId;
-  readonly hours: number;
+const rangingSchema = object({
+  /** `outside`, or a fenced strip. */
+  zone: text,
+  /** A day, out of the run. */
+  hours: amount(0, 24),
   /** Only when someone is at home and about. */
-  readonly watched: boolean;
-}
+  watched: flag,
+});
+export interface Ranging extends TypeOf<typeof rangingSchema> {}
 
-export interface Zone {
-  readonly id: ZoneId;
-  readonly kind: ZoneKind;
-  readonly name: string;
-  readonly outline: Outline;
-  /** Of its walls, mm. */
-  readonly height?: number;
-  /** Height of its floor above the ground, mm; absent: on the ground. */
-  readonly base?: number;
-  /** A pen without a floor that is moved to fresh ground, and on what. */
-  readonly moves?: Moves;
-  /** Days of the year on which birds are kept in it; absent: all year. */
-  readonly inUse?: YearSpan;
-}
+/** Birds that spend night and day together. */
+export const groupSchema = named(
+  'group',
+  object({
+    id: text,
+    /** In the keeper's words: "turkey poults". Absent: the kind says enough. */
+    name: optional(note(80)),
+    kind: oneOf(birdKinds),
+    count: whole(0, 10_000),
+    /** A zone, or `outside`: the one that roosts in a tree. */
+    sleeps: text,
+    /** Where they are by day; absent: the run their house opens on, else where they sleep. */
+    days: optional(note(200)),
+    ranging: optional(rangingSchema),
+  }),
+);
+export interface Group extends TypeOf<typeof groupSchema> {}
+
+export const sideKinds = ['fence', 'building', 'rock', 'trunk'] as const;
+export type SideKind = (typeof sideKinds)[number];
+
+const sideSchema = named(
+  'side',
+  object({
+    id: text,
+    name: text,
+    kind: oneOf(sideKinds),
+    length,
+    entered: optional(entered),
+    /** At the far end of the side; to the right is positive. */
+    turn: amount(-360, 360),
+  }),
+);
+export interface Side extends TypeOf<typeof sideSchema> {}
+
+/** A closed walk as paced: from `start`, heading, then side by side. x runs east, y north. */
+const outlineSchema = named(
+  'outline',
+  object({
+    start: object({ x: amount(), y: amount() }),
+    /** 0 north, 90 east. */
+    heading: amount(-360, 360),
+    sides: list(sideSchema),
+  }),
+);
+export interface Outline extends TypeOf<typeof outlineSchema> {}
 
 export const movesOn = ['wheels', 'skids', 'carried'] as const;
 export type Moves = (typeof movesOn)[number];
@@ -108,56 +135,89 @@ export type Moves = (typeof movesOn)[number];
 export const zoneKinds = ['run', 'house', 'nest-box', 'under-house'] as const;
 export type ZoneKind = (typeof zoneKinds)[number];
 
-/** A closed walk as paced: from `start`, heading, then side by side. x runs east, y north. */
-export interface Outline {
-  readonly start: { readonly x: number; readonly y: number };
-  /** 0 north, 90 east. */
-  readonly heading: number;
-  readonly sides: readonly Side[];
-}
+const zoneSchema = named(
+  'zone',
+  object({
+    id: text,
+    kind: oneOf(zoneKinds),
+    name: text,
+    outline: outlineSchema,
+    /** Of its walls, mm. */
+    height: optional(length),
+    /** Height of its floor above the ground, mm; absent: on the ground. */
+    base: optional(length),
+    /** A pen without a floor that is moved to fresh ground, and on what. */
+    moves: optional(oneOf(movesOn)),
+    /** Days of the year on which birds are kept in it; absent: all year. */
+    inUse: optional(yearSpan),
+  }),
+);
+export interface Zone extends TypeOf<typeof zoneSchema> {}
 
-export interface Side {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: SideKind;
-  readonly length: number;
-  readonly entered?: string;
-  /** Turn at the far end of the side; to the right is positive. */
-  readonly turn: number;
-}
-
-export const sideKinds = ['fence', 'building', 'rock', 'trunk'] as const;
-export type SideKind = (typeof sideKinds)[number];
+export const faceKinds = ['wall', 'roof', 'floor', 'partition'] as const;
 
 /** A surface between two zones. Its bays follow each other the way the outline was paced. */
-export interface Face {
-  readonly id: string;
-  readonly kind: 'wall' | 'roof' | 'floor' | 'partition';
-  readonly between: readonly [ZoneId, ZoneId];
-  /** The side it stands on (walls). */
-  readonly along?: string;
-  /** Where on that side it begins, mm as measured; absent: where the face before it in file order ends. */
-  readonly from?: number;
-  readonly bays: readonly Bay[];
-}
-
-/** The electric line that all strands of the place hang on. */
-export interface Fence {
-  readonly id: ItemId;
-  /** Line potential, kV, at the far end. Unread is unknown, not live. */
-  readonly volts?: PossibleLength;
-  readonly on: StrandHours;
-}
+export const faceSchema = named(
+  'face',
+  object({
+    id: text,
+    kind: oneOf(faceKinds),
+    between: pair(text),
+    /** The side it stands on (walls). */
+    along: optional(note(200)),
+    /** Where on that side it begins, mm as measured; absent: where the face before it in file order ends. */
+    from: optional(length),
+    bays: list(baySchema),
+  }),
+);
+export interface Face extends TypeOf<typeof faceSchema> {}
 
 export const strandHours = ['always', 'nights-and-away', 'nights', 'never'] as const;
 export type StrandHours = (typeof strandHours)[number];
 
-export interface Routine {
+/** The electric line that all strands of the place hang on. */
+const fenceSchema = object({
+  id: text,
+  /** Line potential, kV, at the far end. Unread is unknown, not live. */
+  volts: optional(possibleAmount),
+  on: oneOf(strandHours),
+});
+export interface Fence extends TypeOf<typeof fenceSchema> {}
+
+const mostRounds = 1_000_000;
+
+const routineSchema = object({
   /** Who shuts up, and who does when they are away: the keeper's own words. */
-  readonly shuts?: string;
-  readonly whenAway?: string;
+  shuts: optional(note(200)),
+  whenAway: optional(note(200)),
   /** Nights of a year on which nobody does. */
-  readonly nightsUnshut?: number;
+  nightsUnshut: optional(whole(0, 366)),
   /** Evening rounds on record: how many, and how many of them left a door open. */
-  readonly rounds?: { readonly made: number; readonly missed: number };
-}
+  rounds: optional(
+    object(
+      { made: whole(0, mostRounds), missed: whole(0, mostRounds) },
+      {
+        field: 'missed',
+        holds: ({ made, missed }) => Number(missed) <= Number(made),
+        sentence: 'must not be more than were made',
+      },
+    ),
+  ),
+});
+export interface Routine extends TypeOf<typeof routineSchema> {}
+
+export const placeSchema = named(
+  'place',
+  object({
+    id: text,
+    name: someText(80),
+    units: oneOf(unitSystems),
+    setting: settingSchema,
+    flock: list(groupSchema),
+    zones: list(zoneSchema),
+    faces: list(faceSchema),
+    fence: optional(fenceSchema),
+    routine: optional(routineSchema),
+  }),
+);
+export interface Place extends TypeOf<typeof placeSchema> {}

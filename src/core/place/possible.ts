@@ -1,31 +1,69 @@
 /**
  * The set of values an attribute may have, as far as anyone has looked. A reading narrows it; "cannot tell"
- * leaves it as it was. Lengths are in millimetres; `entered` keeps what was typed, unit and fraction.
+ * leaves it as it was. Amounts are in the unit of what they are of (mm, kg, kV, …); `entered` keeps what was typed, unit and fraction.
  */
+import { entered, length } from '../schema/common';
+import {
+  byField,
+  constant,
+  listOfSome,
+  named,
+  object,
+  oneOf,
+  optional,
+  type Schema,
+  type TypeOf,
+} from '../schema/schema';
 
 /** All of its kind: nobody has looked. */
-export interface Any {
-  readonly any: true;
-}
+export const anySchema = named(
+  'any',
+  object({ any: constant(true) }),
+  'All of its kind: nobody has looked.',
+);
+export interface Any extends TypeOf<typeof anySchema> {}
 
 export interface Is<T> {
   readonly is: T;
   readonly entered?: string;
 }
 
-export interface Interval {
-  readonly from: number;
-  readonly to: number;
-  readonly entered?: string;
-}
+/** One value. */
+export const isSchema = <T>(value: Schema<T>): Schema<Is<T>> =>
+  object({ is: value, entered: optional(entered) });
+
+/** Both ends included. */
+export const intervalSchema = object(
+  { from: length, to: length, entered: optional(entered) },
+  {
+    field: 'to',
+    holds: ({ from, to }) => Number(to) >= Number(from),
+    sentence: 'must not be less than “from”',
+  },
+);
+export interface Interval extends TypeOf<typeof intervalSchema> {}
 
 export interface OneOf<T> {
   readonly oneOf: readonly T[];
 }
 
-export type PossibleLength = Is<number> | Interval | Any;
+export type PossibleAmount = Is<number> | Interval | Any;
 export type PossibleChoice<T extends string> = Is<T> | OneOf<T> | Any;
-export type Possible = PossibleLength | PossibleChoice<string>;
+export type Possible = PossibleAmount | PossibleChoice<string>;
+
+export const possibleAmount: Schema<PossibleAmount> = named(
+  'possibleLength',
+  byField({ is: isSchema(length), from: intervalSchema, any: anySchema }),
+  'The set of values a length may have.',
+);
+
+/** The set of values one of `values` may have. */
+export const possibleChoice = <T extends string>(values: readonly T[]): Schema<PossibleChoice<T>> =>
+  byField({
+    is: isSchema(oneOf(values)),
+    oneOf: object({ oneOf: listOfSome(oneOf(values)) }),
+    any: anySchema,
+  });
 
 export const any: Any = { any: true };
 export const is = <T>(value: T): Is<T> => ({ is: value });
@@ -34,9 +72,25 @@ export function isKnown<T>(possible: Is<T> | object | undefined): possible is Is
   return possible !== undefined && 'is' in possible;
 }
 
+/** Whether it is a set of amounts; "any" is one too. */
+export function isAmount(possible: Possible): possible is PossibleAmount {
+  return (
+    'any' in possible || 'from' in possible || ('is' in possible && typeof possible.is === 'number')
+  );
+}
+
+/** Whether it is a set of choices; "any" is one too. */
+export function isChoice(possible: Possible): possible is PossibleChoice<string> {
+  return (
+    'any' in possible ||
+    'oneOf' in possible ||
+    ('is' in possible && typeof possible.is === 'string')
+  );
+}
+
 /** Lowest and highest member of a set of lengths, within what that kind of length can be at all. */
 export function bounds(
-  possible: PossibleLength | undefined,
+  possible: PossibleAmount | undefined,
   limits: readonly [low: number, high: number],
 ): readonly [low: number, high: number] {
   if (possible === undefined || 'any' in possible) return limits;

@@ -1,10 +1,13 @@
 /** A stretch of the year, both days included; it may run over the new year. */
+import { dayOfYear } from '../schema/common';
+import { named, object, type TypeOf } from '../schema/schema';
 
-export interface YearSpan {
-  /** MM-DD */
-  readonly from: string;
-  readonly to: string;
-}
+export const yearSpan = named(
+  'yearSpan',
+  object({ from: dayOfYear, to: dayOfYear }),
+  'Days of the year, both included; may run over the new year.',
+);
+export interface YearSpan extends TypeOf<typeof yearSpan> {}
 
 /** Whether a day (YYYY-MM-DD) lies in it. An absent span is all year; without a day every span counts as on. */
 export function isWithin(span: YearSpan | undefined, date: string | undefined): boolean {

@@ -1,9 +1,9 @@
 /** What falls due for a look, and what its failure opens, on places made for it. */
 import { samphireYard } from '../../../demo/samphire-yard';
 import { tamarackBank } from '../../../demo/tamarack-bank';
-import { applyReadings } from '../place/apply-readings';
+import { applyReadings } from '../records/apply-readings';
 import { allBays } from '../place/find';
-import { setAttribute } from '../place/set-attribute';
+import { setAttribute } from '../records/set-attribute';
 import type { Place } from '../place/place';
 import { failureOf, failureScenarios } from '../score/failure';
 import { judge } from '../score/judge';

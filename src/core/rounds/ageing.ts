@@ -1,12 +1,12 @@
 /** What grows old in a place: each with when it was looked at last, when it falls due for a look, and the place as it is once it has failed. */
-import type { Provenance } from '../place/apply-readings';
-import type { AttributeId } from '../place/attributes';
+import { attributeKey, type Provenance } from '../records/apply-readings';
+import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { allBays } from '../place/find';
-import type { Mend } from '../place/mend';
+import type { Mend } from '../records/mend';
 import type { Bay, BayId, ItemId, Layer, Place } from '../place/place';
 import { isKnown } from '../place/possible';
-import { setAttribute } from '../place/set-attribute';
-import type { ReadingMethod } from '../place/walk';
+import { setAttribute } from '../records/set-attribute';
+import type { ReadingMethod } from '../records/walk';
 import type { Fixing } from '../tables/fixings';
 import { ours } from '../tables/assumptions';
 import { lives, type AgeingKind } from '../tables/lives';
@@ -106,15 +106,8 @@ function standsOnSoil({ ground }: Bay): boolean {
 const dry: readonly Soil[] = ['hard-surface', 'rock'];
 
 /** Readings that are a look at it: of the thing itself, or of the bay it holds together. */
-const looksAt: Readonly<Record<AgeingKind, readonly AttributeId[]>> = {
-  'canvas-in-sun': ['layer.mesh', 'layer.clear', 'bay.condition', 'bay.largestHole'],
-  'netting-in-sun': ['layer.mesh', 'layer.clear', 'bay.condition', 'bay.largestHole'],
-  'ties-in-sun': ['bay.panelPulled', 'bay.fixing'],
-  staples: ['bay.panelPulled', 'bay.fixing'],
-  'wire-in-air': ['layer.mesh', 'layer.clear', 'bay.condition', 'bay.largestHole'],
-  'wire-in-ground': ['skirt.mesh', 'skirt.depth', 'skirt.outward', 'skirt.tied'],
-  'timber-on-ground': ['bay.condition', 'bay.largestHole', 'ground.gap'],
-};
+const looksAt = (kind: AgeingKind): readonly AttributeId[] =>
+  attributeIds.filter((id) => attributes[id].looksAt.includes(kind));
 
 type Looks = ReadonlyMap<string, string>;
 
@@ -138,7 +131,7 @@ function ageing(
   today: string,
 ): Ageing {
   const days = [bay.id, ...items].flatMap((item) =>
-    looksAt[kind].flatMap((attribute) => looks.get(`${item} ${attribute}`) ?? []),
+    looksAt(kind).flatMap((attribute) => looks.get(attributeKey(item, attribute)) ?? []),
   );
   const since = items
     .flatMap((item) => putUp(item, mends) ?? [])

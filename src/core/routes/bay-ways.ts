@@ -3,7 +3,7 @@ import { partWeight, passableParts } from '../effort/bay-effort';
 import type { Bound } from '../effort/bound';
 import { turnedBackAt, type PartEffort } from '../effort/reason';
 import type { When } from '../effort/when';
-import { isAllRead } from '../place/is-all-read';
+import { isAllRead } from '../records/is-all-read';
 import { getOrMake } from '../place/kept';
 import type { Bay } from '../place/place';
 import type { Animal } from '../tables/animals';

@@ -1,6 +1,6 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { tamarackBank } from '../../../demo/tamarack-bank';
-import { setAttribute } from '../place/set-attribute';
+import { setAttribute } from '../records/set-attribute';
 import { animalView } from './animal-view';
 import { findOut, judgeFound } from './judge';
 import { scenarios } from './scenario';

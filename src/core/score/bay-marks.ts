@@ -4,7 +4,8 @@ import type { BayId, Place } from '../place/place';
 import type { FaceRoutes } from '../routes/animal-routes';
 import type { Pace } from '../routes/pace';
 
-export type BayMark = 'holds' | 'hours' | 'open' | 'unread';
+export const markKinds = ['holds', 'hours', 'open', 'unread'] as const;
+export type BayMark = (typeof markKinds)[number];
 
 /** `sure`: routes from what was read; `possible`: with every unread gap wide open. */
 export function bayMarks(

@@ -2,7 +2,7 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Place } from '../place/place';
-import type { Walk } from '../place/walk';
+import type { Walk } from '../records/walk';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 import { bandOf, type Figure } from '../tables/figure';
 import { judge, type Circumstances, type Judgement } from './judge';

@@ -1,7 +1,8 @@
 /** Every scenario at once, sharing what does not differ between them. */
 import type { Place } from '../place/place';
-import type { Walk } from '../place/walk';
-import { findOut, judgeFound, type Circumstances, type Judgement } from './judge';
+import type { Walk } from '../records/walk';
+import { atOnce, type Steps } from '../steps';
+import { findingOut, judgingFound, type Circumstances, type Judgement } from './judge';
 import { scenarios, type Scenario } from './scenario';
 
 export type Judgements = Readonly<Record<Scenario, Judgement>>;
@@ -11,7 +12,17 @@ export function judgeAll(
   walks: readonly Walk[],
   circumstances: Omit<Circumstances, 'scenario'> = {},
 ): Judgements {
-  const known = findOut(place, walks, circumstances);
-  const judged = scenarios.map((scenario) => [scenario, judgeFound(known, scenario)] as const);
+  return atOnce(judgingAll(place, walks, circumstances));
+}
+
+/** The same in steps; the readings are laid over the place once. */
+export function* judgingAll(
+  place: Place,
+  walks: readonly Walk[],
+  circumstances: Omit<Circumstances, 'scenario'> = {},
+): Steps<Judgements> {
+  const known = yield* findingOut(place, walks, circumstances);
+  const judged: [Scenario, Judgement][] = [];
+  for (const scenario of scenarios) judged.push([scenario, yield* judgingFound(known, scenario)]);
   return Object.fromEntries(judged) as Record<Scenario, Judgement>;
 }

@@ -1,5 +1,5 @@
 import { samphireYard } from '../../../demo/samphire-yard';
-import { setAttribute } from '../place/set-attribute';
+import { setAttribute } from '../records/set-attribute';
 import { judge } from './judge';
 import { judgeAll } from './judge-all';
 import { tonight } from './tonight';

@@ -1,9 +1,9 @@
 /** The judgement of a place as it was last found, in one scenario. Same place, readings and log, same answer. */
 import type { When } from '../effort/when';
-import { applyReadings, inDateOrder, type FoundPlace } from '../place/apply-readings';
+import { applyReadings, inDateOrder, type FoundPlace } from '../records/apply-readings';
 import type { BayId, Place } from '../place/place';
-import type { LogEntry } from '../place/sighting';
-import type { Walk } from '../place/walk';
+import type { LogEntry } from '../records/sighting';
+import type { Walk } from '../records/walk';
 import { waysIn, type AnimalRoute, type WayIn } from '../routes/ways-in';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 import { attacks, type Attack } from '../tables/attacks';
@@ -76,7 +76,8 @@ export function findOut(
   return atOnce(findingOut(place, walks, circumstances));
 }
 
-function* findingOut(
+/** The same in steps. */
+export function* findingOut(
   place: Place,
   walks: readonly Walk[],
   { log = [], table = animals, date }: Omit<Circumstances, 'scenario'>,
@@ -95,43 +96,32 @@ function* findingOut(
   };
 }
 
-/**
- * The same judgement made animal by animal: what is worked out on the way is kept, so that it is at hand when it is asked for
- * (decision 8).
- */
+/** The same judgement animal by animal, so that others may have a turn in between. */
 export function* judging(
   place: Place,
   walks: readonly Walk[],
   circumstances: Circumstances = {},
 ): Steps<Judgement> {
   const { scenario = 'night-shut' } = circumstances;
-  const known = yield* findingOut(place, walks, circumstances);
-  const { found, date, table } = known;
-  for (const id of found.place.setting.lives) {
-    const when = whenOf(found.place, scenario, date);
-    judgeAnimal(
-      found.place,
-      table[id],
-      scenario,
-      when,
-      whereabouts(found.place, scenario, date),
-      0,
-    );
-    yield;
-  }
-  return judgeFound(known, scenario);
+  return yield* judgingFound(yield* findingOut(place, walks, circumstances), scenario);
 }
 
 export function judgeFound(known: Known, scenario: Scenario): Judgement {
+  return atOnce(judgingFound(known, scenario));
+}
+
+/** The same in steps. */
+export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement> {
   const { found, date, log, table } = known;
   const { place } = found;
   const birds = whereabouts(place, scenario, date);
   const when = whenOf(place, scenario, date);
-  const judged = place.setting.lives.map((id) => {
-    const animal = table[id];
-    const visits = expectedVisits(place, animal, log, date);
-    return judgeAnimal(place, animal, scenario, when, birds, visits);
-  });
+  const judged: AnimalRoutes[] = [];
+  for (const id of place.setting.lives) {
+    const visits = expectedVisits(place, table[id], log, date);
+    judged.push(judgeAnimal(place, table[id], scenario, when, birds, visits));
+    yield;
+  }
   // What is expected less than once a year is no way in's animal.
   const counted = judged.filter(
     ({ judgement }) => visitsAYear(place, table[judgement.animal], log) >= 1,

@@ -1,6 +1,6 @@
 /** Birds, eggs and feed lost in a month or a year as the place stands. It ranks; it does not predict. */
 import type { Place } from '../place/place';
-import type { Walk } from '../place/walk';
+import type { Walk } from '../records/walk';
 import { animals, type AnimalId } from '../tables/animals';
 import type { GroupThreat } from './judge-animal';
 import type { Circumstances, Judgement } from './judge';

@@ -1,10 +1,10 @@
 /** Properties of the model over random places: better never hurts, the range holds every completion, same input, same answer. */
 import fc from 'fast-check';
-import { attributes, type AttributeId } from '../place/attributes';
+import { attributes, type AttributeId } from '../attributes';
 import { findItem } from '../place/find';
 import type { Place } from '../place/place';
 import { bounds, isKnown, members, type Possible } from '../place/possible';
-import { setAttribute } from '../place/set-attribute';
+import { setAttribute } from '../records/set-attribute';
 import { randomPlace } from '../tests/random-place';
 import { questionsOf, type Question } from '../walk/questions';
 import type { Judgement } from './judge';
@@ -225,7 +225,7 @@ function readOne(place: Place, { item, attribute, known }: Question, share: numb
 /** A member of the set of possible values. */
 function memberOf(attribute: AttributeId, known: Possible | undefined, share: number): Possible {
   const kind = attributes[attribute];
-  if (kind.value === 'length') {
+  if (kind.value === 'amount') {
     const [low, high] = bounds(known as { from: number; to: number } | undefined, kind.limits);
     return { is: low + (high - low) * share };
   }
@@ -264,7 +264,7 @@ function enumerated(place: Place): Place[] {
   );
   if (!open) return [place];
   const kind = attributes[open.attribute];
-  if (kind.value === 'length') return [place];
+  if (kind.value === 'amount') return [place];
   return kind.choices.flatMap((choice) =>
     enumerated(setAttribute(place, open.item, open.attribute, { is: choice })),
   );

@@ -1,5 +1,5 @@
 import { samphireYard } from '../../../demo/samphire-yard';
-import type { LogEntry } from '../place/sighting';
+import type { LogEntry } from '../records/sighting';
 import { animals } from '../tables/animals';
 import { rateHistory } from './rate-history';
 import { updated, usualVisits } from './visits';

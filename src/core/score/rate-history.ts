@@ -1,6 +1,6 @@
 /** How the log has moved an animal's rate: visits in 24 hours, season apart, after every day on which something was logged. */
 import type { Place } from '../place/place';
-import type { LogEntry } from '../place/sighting';
+import type { LogEntry } from '../records/sighting';
 import type { Animal } from '../tables/animals';
 import { updated, usualVisits } from './visits';
 

@@ -1,7 +1,7 @@
 /** How a place has come along: every day it was walked, as it was known then, judged on today's threats. */
-import { inDateOrder } from '../place/apply-readings';
+import { inDateOrder } from '../records/apply-readings';
 import type { Place } from '../place/place';
-import type { Walk } from '../place/walk';
+import type { Walk } from '../records/walk';
 import type { Range } from './judge-animal';
 import { judge, type Circumstances } from './judge';
 import { lossesOfYear, type Span } from './losses';

@@ -1,6 +1,6 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import type { Place } from '../place/place';
-import type { LogEntry, Sighting } from '../place/sighting';
+import type { LogEntry, Sighting } from '../records/sighting';
 import { animalIds, animals } from '../tables/animals';
 import { expectedVisits, seasonFactor, updated, usualVisits, visitsAYear } from './visits';
 

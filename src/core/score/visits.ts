@@ -1,6 +1,6 @@
 /** Visits in 24 hours: the tables' word for the setting and season, the keeper's word where they have one, moved by the log. */
 import type { Place } from '../place/place';
-import type { LogEntry, Sighting } from '../place/sighting';
+import type { LogEntry, Sighting } from '../records/sighting';
 import type { Animal } from '../tables/animals';
 import { drawnTimes, oftenWords, peakTimes, visitsOf, type Often } from '../tables/visiting';
 

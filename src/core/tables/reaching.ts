@@ -1,11 +1,11 @@
 /** Paws, muzzles and beaks: the opening that lets one through, and how far it gets. */
-import type { Closure } from './animals/animal';
+import type { Exclusion } from './exclusion';
 import { ranging, type Figure } from './figure';
 import { assumed, practice } from './millimetres';
 
 export interface Reaching {
   /** An opening of `used` or more lets it through; mends are made to `strict`. */
-  readonly opening: Closure;
+  readonly opening: Exclusion;
   /** Birds nearer to the cover than this are within reach, mm. */
   readonly length: Figure;
 }

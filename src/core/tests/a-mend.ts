@@ -1,5 +1,5 @@
 /** A mend in hand at a bay of the demo place, for tests that are about what becomes of it. */
-import type { Mend, MendKind } from '../place/mend';
+import type { Mend, MendKind } from '../records/mend';
 
 export function aMend(kind: MendKind, bay: string, more: Partial<Mend> = {}): Mend {
   const { state = 'planned' } = more;

@@ -15,7 +15,7 @@ import {
   type Skirt,
 } from '../place/place';
 import { byDays, habits, yesNo, type Strand, type TopEdge } from '../place/bay';
-import { any, is, type PossibleChoice, type PossibleLength } from '../place/possible';
+import { any, is, type PossibleChoice, type PossibleAmount } from '../place/possible';
 import { animalIds } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
 import { latchIds } from '../tables/latches';
@@ -32,12 +32,12 @@ const gapSizes = [0, 3, 6, 9.5, 10, 11.66, 12.7, 13, 20, 25, 25.4, 26, 40, 50, 5
 function length(
   knowledge: Knowledge,
   sizes: readonly number[] = gapSizes,
-): fc.Arbitrary<PossibleLength> {
+): fc.Arbitrary<PossibleAmount> {
   const known = fc.constantFrom(...sizes).map(is);
   if (knowledge === 'all') return known;
   const range = fc
     .tuple(fc.constantFrom(...sizes), fc.constantFrom(...sizes))
-    .map(([a, b]): PossibleLength => ({ from: Math.min(a, b), to: Math.max(a, b) }));
+    .map(([a, b]): PossibleAmount => ({ from: Math.min(a, b), to: Math.max(a, b) }));
   return fc.oneof(known, range, fc.constant(any));
 }
 

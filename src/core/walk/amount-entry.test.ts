@@ -7,16 +7,16 @@ test.each([
   ['.5', 'kV', 0.5, '.5 kV'],
   ['0', 'kg', 0, '0 kg'],
 ] as const)('“%s” in %s is %d', (text, unit, value, entered) => {
-  expect(readAmount(text, unit, 1000)).toEqual({ mm: value, entered });
+  expect(readAmount(text, unit, 1000)).toEqual({ value, entered });
 });
 
 test.each([
   ['', 'empty'],
   ['-3', 'negative'],
-  ['many', 'not-a-length'],
-  ['4 kV kV', 'not-a-length'],
-  ['1 2', 'not-a-length'],
-  ['99', 'too-long'],
+  ['many', 'not-a-number'],
+  ['4 kV kV', 'not-a-number'],
+  ['1 2', 'not-a-number'],
+  ['99', 'too-much'],
 ] as const)('“%s” is refused', (text, problem) => {
   expect(readAmount(text, 'kV', 15)).toMatchObject({ problem });
 });

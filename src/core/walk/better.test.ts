@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { attributeIds, attributes } from '../place/attributes';
+import { attributeIds, attributes } from '../attributes';
 import { isBetter } from './better';
 
 it.each([

@@ -1,5 +1,5 @@
 /** Whether a reading is better than another of the same thing, by the attribute's own order. */
-import { attributes, type AttributeId } from '../place/attributes';
+import { attributes, type AttributeId } from '../attributes';
 
 /** `undefined` where they are the same, or the attribute has no order. */
 export function isBetter(

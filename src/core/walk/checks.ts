@@ -1,53 +1,66 @@
-/** What a walk looks at beside the readings: where, of what, and only where it can be. */
-import { attributeKey, type FoundPlace } from '../place/apply-readings';
-import type { CheckId } from '../place/checks';
+/** What a walk looks at beside the readings that are judged: where, of what, and only where it can be, as the attributes say. */
+import { attributesOf } from '../attributes';
+import {
+  legs,
+  type Circumstances,
+  type ItemKind,
+  type Items,
+  type Leg,
+} from '../attributes/attribute';
 import { allBays, itemsOf, type BayInPlace } from '../place/find';
 import { outside, type ItemId, type Layer, type Place, type Zone } from '../place/place';
 import type { Possible } from '../place/possible';
 import { isWithin } from '../place/year-span';
-import { animals } from '../tables/animals';
+import { attributeKey, type FoundPlace } from '../records/apply-readings';
 import { meshes } from '../tables/meshes';
-import { questionId, type Leg, type Question } from './questions';
+import { whatMatters } from './matters';
+import { questionId, type Question } from './questions';
 
 /** What heads and the shutting up are recorded under: they belong to no bay. */
 export const flockItem = 'flock';
 
-type Of = Partial<Pick<Question, 'bay' | 'opening' | 'band' | 'name'>>;
+type Of = Partial<Pick<Question, 'bay' | 'opening' | 'name'>>;
 
 /** In the order in which they are asked, leg by leg. `day` (YYYY-MM-DD) decides what is off. */
 export function checksOf({ place, provenance }: FoundPlace, day: string): Question[] {
-  const ask = (leg: Leg, attribute: CheckId, item: ItemId, of: Of = {}): Question => {
-    const last = provenance.get(attributeKey(item, attribute))?.reading.value;
-    const known = last === undefined || last === 'cannot-tell' ? undefined : (last as Possible);
-    const id = questionId(item, attribute);
-    return { id, kind: 'check', leg, item, attribute, known, answered: known !== undefined, ...of };
+  const { matters } = whatMatters(place);
+  const ask = <K extends ItemKind>(
+    kind: K,
+    item: Items[K],
+    id: ItemId,
+    of: Of = {},
+    at: Omit<Circumstances, 'matters' | 'day'> = {},
+  ): Question[] => {
+    const here = { ...at, matters, day };
+    return attributesOf(kind)
+      .filter(({ isJudged, asked }) => !isJudged && asked.when(item, here))
+      .flatMap((attribute) => {
+        const leg = attribute.asked.leg?.(item, here);
+        const last = provenance.get(attributeKey(id, attribute.id))?.reading.value;
+        const known: Possible | undefined = last === 'cannot-tell' ? undefined : last;
+        const question = { id: questionId(id, attribute.id), item: id, attribute: attribute.id };
+        return leg ? [{ ...question, leg, known, answered: known !== undefined, ...of }] : [];
+      });
   };
-  const distance = ['check.cover', 'check.leaning', 'check.branches', 'check.food', 'check.sign'];
-  return [
-    ...distance.map((id) => ask('distance', id as CheckId, outside)),
-    ...layersOff(place, day).map(({ layer, bay }) =>
-      ask('lap', 'check.dressed', layer.id, { bay: bay.id, name: bay.name }),
+  const { fence } = place;
+  const all = [
+    ...ask('place', place, outside),
+    ...layersOff(place, day).flatMap(({ layer, bay }) =>
+      ask('layer', layer, layer.id, { bay: bay.id, name: bay.name }),
     ),
-    ...latchForces(place, ask),
-    ...overhead(place, ask),
-    ...(place.fence ? fenceChecks.map((id) => ask('fence', id, place.fence?.id ?? '')) : []),
-    ...place.zones.flatMap((zone) => zoneChecks(place, zone, ask)),
-    ask('shut', 'check.shut', flockItem),
-    ask('shut', 'check.heads', flockItem),
-    ask('shut', 'check.shutTook', flockItem),
+    ...latchesOf(place).flatMap(({ bay, latch, opening }) =>
+      ask('latch', latch, latch.id, { bay: bay.id, opening: opening.name }),
+    ),
+    ...(fence ? ask('fence', fence, fence.id) : []),
+    // Houses first: overhead their eaves are reached from the ground.
+    ...[...place.zones]
+      .sort((a, b) => Number(b.kind === 'house') - Number(a.kind === 'house'))
+      .flatMap((zone) => ask('zone', zone, zone.id, { name: zone.name }, zoneAt(place, zone))),
+    ...ask('flock', place, flockItem),
   ];
+  const rank = (leg: Leg): number => legs.indexOf(leg);
+  return all.sort((a, b) => rank(a.leg) - rank(b.leg));
 }
-
-const fenceChecks: readonly CheckId[] = [
-  'check.voltsNear',
-  'check.earth',
-  'check.battery',
-  'check.on',
-  'check.signs',
-  'check.joined',
-];
-
-type Ask = (leg: Leg, attribute: CheckId, item: ItemId, of?: Of) => Question;
 
 /** Seasonal cover that is off today: whether it has come off. */
 export function layersOff(
@@ -63,66 +76,29 @@ export function layersOff(
   );
 }
 
-/** The force a latch takes: only where something lives that opens latches, and where one is. */
-function latchForces(place: Place, ask: Ask): Question[] {
-  if (!place.setting.lives.some((id) => animals[id].hands.motions.length > 0)) return [];
+function latchesOf(place: Place) {
   return allBays(place).flatMap(({ bay }) =>
-    bay.openings.flatMap(({ name, latches }) =>
-      latches
-        .filter(({ kind }) => 'is' in kind && kind.is !== 'none')
-        .map(({ id }) => ask('lap', 'check.force', id, { bay: bay.id, opening: name })),
+    itemsOf(bay).flatMap((item) => (item.kind === 'latch' ? [item] : [])),
+  );
+}
+
+function zoneAt(place: Place, zone: Zone): Pick<Circumstances, 'zone'> {
+  const walls = allBays(place).filter(({ face }) => face.between.includes(zone.id));
+  const roof = walls.filter(({ face }) => face.kind === 'roof' && face.between[1] === zone.id);
+  return {
+    zone: {
+      isRoofed: roof.length > 0,
+      isSeenFromAbove: roof.length === 0 || !roof.every(isSolid),
+      hasDoor: walls.some(({ bay }) =>
+        bay.openings.some(({ kind }) => kind === 'gate' || kind === 'door'),
+      ),
+    },
+  };
+}
+
+const isSolid = ({ bay }: BayInPlace): boolean =>
+  bay.bands.some(({ layers }) =>
+    layers.some(
+      ({ mesh }) => 'is' in mesh && mesh.is !== 'none' && meshes[mesh.is].kind === 'solid',
     ),
   );
-}
-
-function overhead(place: Place, ask: Ask): Question[] {
-  const houses = place.zones.filter(({ kind }) => kind === 'house');
-  const roofed = place.faces
-    .filter(({ kind }) => kind === 'roof')
-    .flatMap(({ between }) => place.zones.filter((zone) => zone.id === between[1]));
-  return [
-    ...houses.map((zone) => ask('overhead', 'check.eaves', zone.id, { name: zone.name })),
-    ...roofed
-      .filter(({ kind }) => kind === 'run')
-      .map((zone) => ask('overhead', 'check.load', zone.id, { name: zone.name })),
-  ];
-}
-
-function zoneChecks(place: Place, zone: Zone, ask: Ask): Question[] {
-  const of = { name: zone.name };
-  const walls = allBays(place).filter(({ face }) => face.between.includes(zone.id));
-  const hasDoor = walls.some(({ bay }) =>
-    bay.openings.some(({ kind }) => kind === 'gate' || kind === 'door'),
-  );
-  const wayOut = hasDoor ? [ask(legOf(zone), 'check.wayOut', zone.id, of)] : [];
-  if (zone.kind === 'house') {
-    return [
-      ask('house', 'check.air', zone.id, of),
-      ask('house', 'check.lamp', zone.id, of),
-      ...wayOut,
-    ];
-  }
-  if (zone.kind !== 'run') return [];
-  const digs = place.setting.lives.some((id) => animals[id].digs !== undefined);
-  return [
-    ...(zone.moves ? [ask('inside', 'check.square', zone.id, of)] : []),
-    ...(digs ? [ask('inside', 'check.dugInside', zone.id, of)] : []),
-    ask('inside', 'check.vermin', zone.id, of),
-    // Under a whole roof nothing comes from above.
-    ...(isSeenFromAbove(walls, zone) ? [ask('inside', 'check.hides', zone.id, of)] : []),
-    ...wayOut,
-  ];
-}
-
-const legOf = ({ kind }: Zone): Leg => (kind === 'run' ? 'inside' : 'house');
-
-function isSeenFromAbove(walls: readonly BayInPlace[], zone: Zone): boolean {
-  const roof = walls.filter(({ face }) => face.kind === 'roof' && face.between[1] === zone.id);
-  const isSolid = ({ bay }: BayInPlace) =>
-    bay.bands.some(({ layers }) =>
-      layers.some(
-        ({ mesh }) => 'is' in mesh && mesh.is !== 'none' && meshes[mesh.is].kind === 'solid',
-      ),
-    );
-  return roof.length === 0 || !roof.every(isSolid);
-}

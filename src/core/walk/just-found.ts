@@ -1,5 +1,5 @@
 /** What the last reading of a walk has shown to be plainly open: said at once, while the keeper stands there. */
-import type { Walk } from '../place/walk';
+import type { Walk } from '../records/walk';
 import type { AnimalRoute, WayIn } from '../routes/ways-in';
 import { paceOf } from '../routes/pace';
 

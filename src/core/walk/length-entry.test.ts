@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { isLength, readLength, type Units } from './length-entry';
+import { isLength, readLength } from './length-entry';
+import { type Units } from '../place/place';
 
 const mm = (text: string, units: Units = 'metric') => {
   const read = readLength(text, units, 1_000_000);

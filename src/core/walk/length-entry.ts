@@ -1,6 +1,5 @@
 /** Reading a length as people write it: 34 · 3.4 cm · 1.1 m · 1 3/8 in · 7½" · 3' 7½". */
-
-export type Units = 'metric' | 'imperial';
+import type { Units } from '../place/place';
 
 export interface EnteredLength {
   readonly mm: number;
@@ -15,9 +14,9 @@ export type LengthProblem =
   | { readonly problem: 'too-long'; readonly mm: number; readonly limit: number };
 
 const mmPer = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 } as const;
-type Unit = keyof typeof mmPer;
+type LengthUnit = keyof typeof mmPer;
 
-const unitWords: Readonly<Record<string, Unit>> = {
+const unitWords: Readonly<Record<string, LengthUnit>> = {
   mm: 'mm',
   cm: 'cm',
   m: 'm',
@@ -82,7 +81,7 @@ const part = /^\s*(\d+(?:\.\d*)?|\.\d+)?(?:\s*(\d+)\/(\d+))?\s*([a-z]+|["'”″
 function sumOfParts(plain: string, units: Units): number | undefined {
   let rest = whole(plain);
   let sum = 0;
-  let last: Unit | undefined;
+  let last: LengthUnit | undefined;
   while (rest !== '') {
     const match = part.exec(rest);
     if (!match || match[0].trim() === '') return undefined;
@@ -105,7 +104,7 @@ function whole(plain: string): string {
 }
 
 /** An amount without a unit: inches after feet, else the place's own. */
-function unitAfter(last: Unit | undefined, units: Units): Unit {
+function unitAfter(last: LengthUnit | undefined, units: Units): LengthUnit {
   if (last === 'ft') return 'in';
   if (last === 'm') return 'cm';
   return units === 'metric' ? 'mm' : 'in';

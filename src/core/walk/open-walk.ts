@@ -1,6 +1,6 @@
 /** The walk in hand. */
-import type { Reading, Walk } from '../place/walk';
-import { inDateOrder } from '../place/apply-readings';
+import type { Reading, Walk } from '../records/walk';
+import { inDateOrder } from '../records/apply-readings';
 import type { Question } from './questions';
 
 /** The last walk of that kind that has not been ended. */

@@ -1,7 +1,7 @@
 /** What a walk came to: what got worse or better since the last time, what is to be seen to, what was not looked at. */
-import { attributeKey, inDateOrder, latestReadings } from '../place/apply-readings';
-import { isCheck, isToSeeTo } from '../place/checks';
-import type { Reading, Walk } from '../place/walk';
+import { attributeKey, inDateOrder, latestReadings } from '../records/apply-readings';
+import { attributes, type AttributeId } from '../attributes';
+import type { Reading, Walk } from '../records/walk';
 import { isBetter } from './better';
 import { readingIn } from './open-walk';
 import type { Question } from './questions';
@@ -48,10 +48,7 @@ export function outcomeOf(
     better: changes.filter(({ better }) => better),
     toSeeTo: latest.filter(
       ({ attribute, value }) =>
-        isCheck(attribute) &&
-        value !== 'cannot-tell' &&
-        'is' in value &&
-        isToSeeTo(attribute, String(value.is)),
+        value !== 'cannot-tell' && 'is' in value && isToSeeTo(attribute, value.is),
     ),
     notTold: questions.filter((question) => readingIn(walk, question)?.value === 'cannot-tell'),
     notLookedAt: [...stops, ...anotherDay].flatMap((stop) => {
@@ -62,6 +59,12 @@ export function outcomeOf(
     shut: found('check.shut'),
     shutTook: found('check.shutTook'),
   };
+}
+
+/** The answer that something is to be seen to. */
+export function isToSeeTo(id: AttributeId, answer: string | number): boolean {
+  const attribute = attributes[id];
+  return attribute.value === 'choice' && attribute.toSeeTo === answer;
 }
 
 /** Those before it, by day and order: an old walk is compared with what was known then. */

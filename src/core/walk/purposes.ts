@@ -1,75 +1,21 @@
 /** What short walks ask, and what they leave out. */
 import { allBays } from '../place/find';
 import type { BayId, Place } from '../place/place';
-import type { Walk, WalkPurpose } from '../place/walk';
+import type { Walk, WalkPurpose } from '../records/walk';
 import type { WayIn } from '../routes/ways-in';
-import type { AttributeId } from '../place/attributes';
-import { questionsOf, type Question, type QuestionKind } from './questions';
-
-interface Asks {
-  readonly kinds: readonly QuestionKind[];
-  readonly checks: readonly AttributeId[];
-}
-
-/** Heads are counted on every walk. */
-const always: readonly AttributeId[] = ['check.shut', 'check.heads'];
-
-/** By what a storm, a loss or a move can have changed (common practice; the-work's "who walks when"). */
-const short: Readonly<Record<Exclude<WalkPurpose, 'full' | 'weak'>, Asks>> = {
-  storm: {
-    kinds: [
-      'bottom-edge-lifted',
-      'condition',
-      'pull-test',
-      'largest-hole',
-      'opening-gap',
-      'opening-corners',
-      'strand-touching',
-      'volts',
-    ],
-    checks: ['check.branches', 'check.leaning', 'check.eaves', 'check.load', 'check.on'],
-  },
-  loss: {
-    kinds: [
-      'ground-gap',
-      'bottom-edge-lifted',
-      'fresh-digging',
-      'pull-test',
-      'largest-hole',
-      'opening-gap',
-      'opening-corners',
-      'latch',
-      'roost',
-      'volts',
-    ],
-    checks: ['check.sign', 'check.dugInside', 'check.on', 'check.force'],
-  },
-  moved: {
-    kinds: [
-      'ground-gap',
-      'bottom-edge-lifted',
-      'soil',
-      'pegs',
-      'strand-height',
-      'strand-touching',
-      'volts',
-    ],
-    checks: ['check.square', 'check.earth', 'check.on'],
-  },
-};
+import { attributes } from '../attributes';
+import { questionsOf, type Question } from './questions';
 
 /** Whether a walk of this kind asks it. */
 export function isAsked(
-  { purpose, bays }: Pick<Walk, 'purpose' | 'bays'>,
+  { purpose, bays = [] }: Pick<Walk, 'purpose' | 'bays'>,
   asked: Question,
 ): boolean {
   if (purpose === undefined || purpose === 'full') return true;
-  if (always.includes(asked.attribute)) return true;
-  if (purpose === 'weak') {
-    return asked.kind !== 'check' && asked.bay !== undefined && (bays ?? []).includes(asked.bay);
-  }
-  const { kinds, checks } = short[purpose];
-  return asked.kind === 'check' ? checks.includes(asked.attribute) : kinds.includes(asked.kind);
+  const { isJudged, shortWalks } = attributes[asked.attribute];
+  if (shortWalks.includes(purpose)) return true;
+  // What was weak is asked of weak bays, all that is judged.
+  return purpose === 'weak' && isJudged && asked.bay !== undefined && bays.includes(asked.bay);
 }
 
 /** The walks a found place can be given now: no short walk where it would ask nothing of its own. */

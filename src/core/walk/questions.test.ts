@@ -1,6 +1,6 @@
 import { samphireYard } from '../../../demo/samphire-yard';
-import { applyReadings } from '../place/apply-readings';
-import { setAttribute } from '../place/set-attribute';
+import { applyReadings } from '../records/apply-readings';
+import { setAttribute } from '../records/set-attribute';
 import { nextUnasked, openWalk, readingIn, withReading } from './open-walk';
 import { questionsOf } from './questions';
 import { closureFor, meaningOf, openedBy, tornBy } from './what-it-means';
@@ -10,41 +10,42 @@ const found = applyReadings(place, walks).place;
 const questions = questionsOf(found);
 
 test('the lap comes first, from the gate; then overhead; then the house', () => {
-  expect(questions[0]).toMatchObject({ bay: 'w1', kind: 'ground-gap', leg: 'lap' });
+  expect(questions[0]).toMatchObject({ bay: 'w1', attribute: 'ground.gap', leg: 'lap' });
   const legs = questions.map(({ leg }) => leg).filter((leg, index, all) => leg !== all[index - 1]);
   expect(legs).toEqual(['lap', 'overhead', 'house']);
 });
 
 test('a bay is asked ground line, mesh, pull test, then its doors', () => {
-  const kinds = questions.filter(({ bay }) => bay === 'w1').map(({ kind }) => kind);
+  const kinds = questions.filter(({ bay }) => bay === 'w1').map(({ attribute }) => attribute);
   expect(kinds).toEqual([
-    'ground-gap',
-    'bottom-edge-lifted',
-    'soil',
-    'mesh',
-    'mesh',
-    'fixing',
-    'condition',
-    'pull-test',
-    'largest-hole',
-    'opening-gap',
-    'opening-corners',
-    'latch',
-    'latch',
+    'ground.gap',
+    'ground.gapLifted',
+    'ground.soil',
+    'layer.mesh',
+    'layer.mesh',
+    'bay.fixing',
+    'bay.condition',
+    'bay.panelPulled',
+    'bay.largestHole',
+    'opening.gap',
+    'opening.gapPulled',
+    'latch.kind',
+    'latch.kind',
   ]);
 });
 
 test('what cannot matter is not asked', () => {
-  const of = (bay: string) => questions.filter((it) => it.bay === bay).map(({ kind }) => kind);
+  const of = (bay: string) =>
+    questions.filter((it) => it.bay === bay).map(({ attribute }) => attribute);
   // No sill gap of a house wall on a floor, no clear opening of board, no latch on a vent, none on a sliding pop door.
-  expect(of('h1')).not.toContain('ground-gap');
-  expect(of('h1')).not.toContain('clear-opening');
-  expect(of('hn')).not.toContain('latch');
-  expect(of('hw')).not.toContain('latch');
+  expect(of('h1')).not.toContain('ground.gap');
+  expect(of('h1')).not.toContain('layer.clear');
+  expect(of('hn')).not.toContain('latch.kind');
+  expect(of('hw')).not.toContain('latch.kind');
 });
 
 test('netting stretches, so its opening is measured; welded mesh of a known kind is not asked again', () => {
-  const s4 = questions.filter(({ bay, kind }) => bay === 's4' && kind === 'clear-opening');
+  const s4 = questions.filter(({ bay, attribute }) => bay === 's4' && attribute === 'layer.clear');
   expect(s4.map(({ item }) => item)).toEqual(['s4-high-1']);
 });
 

@@ -1,31 +1,11 @@
 /** "The same as the last bay": what was read at the bay before, for what can be alike from bay to bay. */
 import { findBay } from '../place/find';
 import type { Place } from '../place/place';
-import type { Reading, Walk } from '../place/walk';
+import type { Reading, Walk } from '../records/walk';
 import { readingIn } from './open-walk';
-import type { Question, QuestionKind } from './questions';
+import { attributes } from '../attributes';
+import type { Question } from './questions';
 import type { Stop } from './stops';
-
-/** Of a bay as a whole. A door, a latch, a pull test or the largest hole is its own. */
-const alike: readonly QuestionKind[] = [
-  'ground-gap',
-  'bottom-edge-lifted',
-  'soil',
-  'fresh-digging',
-  'skirt-mesh',
-  'skirt-depth',
-  'skirt-outward',
-  'skirt-tied',
-  'mesh',
-  'clear-opening',
-  'fixing',
-  'condition',
-  'pull-test',
-  'largest-hole',
-  'strand-height',
-  'strand-stand-off',
-  'strand-touching',
-];
 
 export interface SameAs {
   readonly question: Question;
@@ -61,7 +41,7 @@ export function restSameAsLast(
 }
 
 function bayBefore(stops: readonly Stop[], question: Question): Stop | undefined {
-  if (question.bay === undefined || !alike.includes(question.kind)) return undefined;
+  if (question.bay === undefined || !attributes[question.attribute].isAlike) return undefined;
   const index = stops.findIndex(({ questions }) => questions.some(({ id }) => id === question.id));
   const here = stops[index];
   return stops.slice(0, Math.max(index, 0)).findLast(({ bay, leg }) => bay && leg === here?.leg);
@@ -69,7 +49,8 @@ function bayBefore(stops: readonly Stop[], question: Question): Stop | undefined
 
 /** The same kind of reading at the same height; a wall of another build has no twin. */
 function isTwin(place: Place, a: Question, b: Question): boolean {
-  if (a.kind !== b.kind || a.opening !== undefined || b.opening !== undefined) return false;
+  if (a.attribute !== b.attribute || a.opening !== undefined || b.opening !== undefined)
+    return false;
   const band = a.band?.join() === b.band?.join();
   return band && layerOf(place, a) === layerOf(place, b);
 }

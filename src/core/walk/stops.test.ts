@@ -1,10 +1,11 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { tamarackBank } from '../../../demo/tamarack-bank';
-import { applyReadings } from '../place/apply-readings';
-import { setAttribute } from '../place/set-attribute';
+import { applyReadings } from '../records/apply-readings';
+import { setAttribute } from '../records/set-attribute';
 import { judge, type Judgement } from '../score/judge';
 import { purposesOf, weakBays } from './purposes';
-import { legs, questionsOf } from './questions';
+import { questionsOf } from './questions';
+import { legs } from '../attributes/attribute';
 import { stopsOf, type Course } from './stops';
 
 const weakWays = ({ waysIn, slowWays }: Judgement) => [...waysIn, ...slowWays];

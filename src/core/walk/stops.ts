@@ -2,13 +2,14 @@
  * The stops of a walk, computed from the place: where a keeper stands, in walking order, and what is asked there. What cannot matter is
  * not asked; a short walk asks less (purposes.ts); what was put off is at the end, or left out and said to be.
  */
-import type { FoundPlace } from '../place/apply-readings';
+import { legs, type Leg } from '../attributes/attribute';
+import type { FoundPlace } from '../records/apply-readings';
 import { innerWalls, lapOf } from '../place/lap';
 import type { BayId } from '../place/place';
-import type { Walk } from '../place/walk';
+import type { Walk } from '../records/walk';
 import { checksOf, layersOff } from './checks';
 import { isAsked } from './purposes';
-import { legs, questionsOf, type Leg, type Question } from './questions';
+import { questionsOf, type Question } from './questions';
 
 export interface Stop {
   /** A bay's id, or the leg's where it belongs to no bay; with the leg before it where a bay is come to twice. */
@@ -107,6 +108,8 @@ function forcesAfterLatches(questions: readonly Question[]): Question[] {
     .filter((question) => !forces.includes(question))
     .flatMap((question) => [
       question,
-      ...(question.kind === 'latch' ? forces.filter(({ item }) => item === question.item) : []),
+      ...(question.attribute === 'latch.kind'
+        ? forces.filter(({ item }) => item === question.item)
+        : []),
     ]);
 }

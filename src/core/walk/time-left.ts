@@ -1,17 +1,17 @@
 /** How long a walk will take: by what is still to be asked, and by the pace of the keeper who walks it. */
-import type { Walk } from '../place/walk';
-import { attributes } from '../place/attributes';
+import type { Walk } from '../records/walk';
+import { attributes, type AttributeId } from '../attributes';
 import type { Stop } from './stops';
 
 /** Seconds a reading takes with what hands do for it, and the steps to the next stop (assumptions of ours). */
-export const secondsFor = { length: 6, choice: 4, check: 3, stop: 8 } as const;
+export const secondsFor = { amount: 6, choice: 4, check: 3, stop: 8 } as const;
 
 /** Fewer readings than these say nothing of a pace; longer breaks than this are no part of it, s (assumptions of ours). */
 const enough = 8;
 const longestBreak = 90;
 
-/** A length, and its share of the steps between two stops, s. */
-const usualReading = secondsFor.length + secondsFor.stop / enough;
+/** An amount, and its share of the steps between two stops, s. */
+const usualReading = secondsFor.amount + secondsFor.stop / enough;
 
 /** Minutes for these stops, less what `isDone` says of their questions; at least one while anything is left. */
 export function minutesLeft(
@@ -24,16 +24,16 @@ export function minutesLeft(
     (sum, questions) =>
       sum +
       (questions.length > 0 ? secondsFor.stop : 0) +
-      questions.reduce((own, { kind, attribute }) => own + usual(kind, attribute), 0),
+      questions.reduce((own, { attribute }) => own + usual(attribute), 0),
     0,
   );
   if (seconds === 0) return 0;
   return Math.max(1, Math.round((seconds * paceOf(walk)) / 60));
 }
 
-function usual(kind: string, attribute: keyof typeof attributes): number {
-  if (kind === 'check') return secondsFor.check;
-  return secondsFor[attributes[attribute].value];
+function usual(id: AttributeId): number {
+  const { isJudged, value } = attributes[id];
+  return isJudged ? secondsFor[value] : secondsFor.check;
 }
 
 /** This keeper's time for a reading against the usual one; between half and three times of it. */

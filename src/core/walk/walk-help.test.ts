@@ -1,8 +1,8 @@
 /** What makes a walk shorter and surer: the bay before, what lasts, what was just found, time left, clocks that go back. */
 import fc from 'fast-check';
 import { samphireYard } from '../../../demo/samphire-yard';
-import { applyReadings, latestReadings } from '../place/apply-readings';
-import type { Reading, Walk } from '../place/walk';
+import { applyReadings, latestReadings } from '../records/apply-readings';
+import type { Reading, Walk } from '../records/walk';
 import { judge } from '../score/judge';
 import { lastingHere } from './as-last-time';
 import { justFound } from './just-found';
@@ -76,22 +76,24 @@ test('what cannot be told is no model for the next bay', () => {
 });
 
 test('what a hand has to try is never as last time', () => {
-  const kinds = new Set(stops.flatMap((it) => lastingHere(it, undefined)).map(({ kind }) => kind));
+  const kinds = new Set(
+    stops.flatMap((it) => lastingHere(it, undefined)).map(({ attribute }) => attribute),
+  );
   for (const kind of [
-    'ground-gap',
-    'bottom-edge-lifted',
-    'pull-test',
-    'largest-hole',
-    'opening-gap',
-    'opening-corners',
-    'condition',
-    'fresh-digging',
-    'strand-touching',
+    'ground.gap',
+    'ground.gapLifted',
+    'bay.panelPulled',
+    'bay.largestHole',
+    'opening.gap',
+    'opening.gapPulled',
+    'bay.condition',
+    'ground.digging',
+    'strand.touching',
     'check',
   ]) {
     expect(kinds).not.toContain(kind);
   }
-  expect(kinds).toContain('mesh');
+  expect(kinds).toContain('layer.mesh');
 });
 
 test('a reading that opens a way in is said at once; one that does not, is not', () => {

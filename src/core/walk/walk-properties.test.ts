@@ -1,10 +1,9 @@
 /** Over random places: what a walk asks, whatever the place, and what becomes of answers. */
 import fc from 'fast-check';
-import { applyReadings } from '../place/apply-readings';
-import { attributes } from '../place/attributes';
-import { isCheck } from '../place/checks';
+import { applyReadings } from '../records/apply-readings';
+import { attributes, isCheck } from '../attributes';
 import type { Place } from '../place/place';
-import type { Reading, Walk } from '../place/walk';
+import type { Reading, Walk } from '../records/walk';
 import { judge } from '../score/judge';
 import { randomPlace } from '../tests/random-place';
 import { lastingHere } from './as-last-time';

@@ -6,9 +6,9 @@ import { closureAt, passEffort, strictAt } from '../effort/pass';
 import { reachEffort } from '../effort/reach';
 import type { PartEffort, Shape, LatchVerdict } from '../effort/reason';
 import { nightShut } from '../effort/when';
-import type { AttributeId } from '../place/attributes';
+import { attributes, type AttributeId } from '../attributes';
 import { findItem } from '../place/find';
-import { setAttribute } from '../place/set-attribute';
+import { setAttribute } from '../records/set-attribute';
 import type { Bay, ItemId, Place } from '../place/place';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
 import type { LatchId } from '../tables/latches';
@@ -32,6 +32,7 @@ export interface Target {
 }
 
 export function meaningOf(place: Place, item: ItemId, attribute: AttributeId, mm: number): Meaning {
+  const shape = shapeOf(attribute);
   const efforts = livesHere(place).flatMap((animal) =>
     partsWith(place, item, attribute, mm, animal),
   );
@@ -44,22 +45,15 @@ export function meaningOf(place: Place, item: ItemId, attribute: AttributeId, mm
     stopped: efforts
       .filter((part) => part.minutes === null && !inDoubt.includes(part))
       .map((part) => part.animal),
-    stopsAll: shapes[attribute] && closureFor(place.setting.lives, shapes[attribute]),
+    stopsAll: shape && closureFor(place.setting.lives, shape),
   };
 }
 
-/** Lengths that a body goes through, and whether as a hole or a slot. */
-const shapes: Readonly<Partial<Record<AttributeId, Shape>>> = {
-  'ground.gap': 'slot',
-  'ground.gapLifted': 'slot',
-  'bay.panelPulled': 'slot',
-  'bay.largestHole': 'hole',
-  'layer.clear': 'hole',
-  // A kind of mesh means what the tables say it clears.
-  'layer.mesh': 'hole',
-  'opening.gap': 'slot',
-  'opening.gapPulled': 'slot',
-};
+/** Whether an attribute is an opening that a body goes through, and whether as a hole or a slot. */
+function shapeOf(id: AttributeId): Shape | undefined {
+  const { bears } = attributes[id];
+  return bears === 'slot' || bears === 'hole' ? bears : undefined;
+}
 
 /** What the bay comes to by the attack this reading bears on; what else is unread there counts as open. */
 function partsWith(
@@ -69,7 +63,7 @@ function partsWith(
   mm: number,
   animal: Animal,
 ): PartEffort[] {
-  const shape = shapes[attribute];
+  const shape = shapeOf(attribute);
   if (shape) return [passEffort(animal, item, attribute, mm, shape)];
   const bay = findItem(setAttribute(place, item, attribute, { is: mm }), item)?.bay;
   const effort = bay && byAttack(attribute, bay, animal);
@@ -77,12 +71,16 @@ function partsWith(
 }
 
 function byAttack(attribute: AttributeId, bay: Bay, animal: Animal): PartEffort | undefined {
-  if (attribute.startsWith('skirt.')) return digEffort(bay, animal, 'worst');
-  if (attribute === 'bay.roost') return reachEffort(bay, animal, 'worst', nightShut);
-  if (attribute === 'ground.weight' || attribute === 'ground.pegs') {
-    return liftEffort(bay, animal, 'worst');
+  switch (attributes[attribute].bears) {
+    case 'digging':
+      return digEffort(bay, animal, 'worst');
+    case 'reach':
+      return reachEffort(bay, animal, 'worst', nightShut);
+    case 'lifting':
+      return liftEffort(bay, animal, 'worst');
+    default:
+      return undefined;
   }
-  return undefined;
 }
 
 /** Who of those that live here goes through sound cover of this kind, by teeth and claws. */

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { FoundPlace } from '@/core/place/apply-readings';
+import type { FoundPlace } from '@/core/records/apply-readings';
 import type { Place } from '@/core/place/place';
 import { animalVerdict, findsThemInTheOpen } from '@/core/score/animal-verdict';
 import { animalView, type AnimalView } from '@/core/score/animal-view';

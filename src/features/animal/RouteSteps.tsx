@@ -1,7 +1,7 @@
 /** A route as a list: each barrier with its rung, the reason with reading, figure, source and mark, and what would stop it. */
 import { StyleSheet, View } from 'react-native';
 import { whatStops } from '@/core/effort/what-stops';
-import type { FoundPlace } from '@/core/place/apply-readings';
+import type { FoundPlace } from '@/core/records/apply-readings';
 import { findBay } from '@/core/place/find';
 import { takesThrough, type Route, type Step } from '@/core/routes/animal-routes';
 import { lookParams, type Look } from '@/features/look/use-look';

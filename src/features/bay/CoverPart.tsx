@@ -23,8 +23,7 @@ import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { lengthWords } from '@/words/length-words';
-import { conditionNames, fixingNames, meshNames } from '@/words/names';
-import { unitIndex } from '@/words/spot-words';
+import { conditionNames, fixingNames, meshNames, unitIndex } from '@/words/names';
 import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
 import { SeasonFields } from '@/features/edit/SeasonFields';
 

@@ -8,8 +8,7 @@ import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { standingNames } from '@/words/edit-words';
-import { meshNames, soilNames } from '@/words/names';
-import { unitIndex } from '@/words/spot-words';
+import { meshNames, soilNames, unitIndex } from '@/words/names';
 import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
 
 const deepest = 2000;

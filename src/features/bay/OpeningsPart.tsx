@@ -23,8 +23,7 @@ import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { byDayNames, habitNames, openingNames, shutByNames } from '@/words/edit-words';
-import { capital, latchNames, meshNames, motionWords } from '@/words/names';
-import { unitIndex } from '@/words/spot-words';
+import { capital, latchNames, meshNames, motionWords, unitIndex } from '@/words/names';
 import { chosen, saidChoice, type BayParts } from './bay-edit';
 
 export function OpeningsPart(parts: BayParts) {

@@ -1,5 +1,5 @@
 /** What every part of a bay's page needs. */
-import type { AttributeId } from '@/core/place/attributes';
+import type { AttributeId } from '@/core/attributes';
 import type { Bay, ItemId, Place } from '@/core/place/place';
 import { isKnown, type Possible } from '@/core/place/possible';
 import type { EnteredLength } from '@/core/walk/length-entry';

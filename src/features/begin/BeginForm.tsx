@@ -1,10 +1,9 @@
 /** What has to be known before a first walk: a name, a region, a flock, and what the place looks like, or how it paces. */
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { birdKinds, type BirdKind, type Place } from '@/core/place/place';
+import { birdKinds, type BirdKind, type Place, type Units } from '@/core/place/place';
 import { shapes, type SizeId } from '@/core/place/shapes';
 import type { Region } from '@/core/tables/animals';
-import type { Units } from '@/core/walk/length-entry';
 import { newId } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';

@@ -1,7 +1,7 @@
 /** Pacing: so far, turn, so far, turn; the plan follows as it is typed, and says whether it closes. */
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { checkPacing, isPacing } from '@/core/place/pacing';
-import type { Units } from '@/core/walk/length-entry';
+import type { Units } from '@/core/place/place';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, railWidth, readableWidth, space } from '@/ui/theme/tokens';

@@ -1,6 +1,7 @@
 /** A perimeter as it is being typed: lengths and turns, side by side from the gate. */
 import type { PacedSide } from '@/core/place/pacing';
-import { isLength, readLength, type Units } from '@/core/walk/length-entry';
+import { isLength, readLength } from '@/core/walk/length-entry';
+import { type Units } from '@/core/place/place';
 import { lengthSentence } from '@/words/problem-sentence';
 
 export interface SideText {

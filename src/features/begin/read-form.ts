@@ -1,7 +1,8 @@
 /** The form's text as figures, or one sentence about the first that cannot be. */
 import type { Shape, SizeId, Sizes } from '@/core/place/shapes';
 import { sizeIds } from '@/core/place/shapes';
-import { isLength, readLength, type Units } from '@/core/walk/length-entry';
+import { isLength, readLength } from '@/core/walk/length-entry';
+import { type Units } from '@/core/place/place';
 import { lengthSentence } from '@/words/problem-sentence';
 
 export interface FormText {

@@ -3,7 +3,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { plannedWalk } from '@/core/mends/planned-walk';
-import { inDateOrder } from '@/core/place/apply-readings';
+import { inDateOrder } from '@/core/records/apply-readings';
 import { lapOf } from '@/core/place/lap';
 import { judge, type Judgement } from '@/core/score/judge';
 import { LapSheet } from '@/features/look/LapSheet';

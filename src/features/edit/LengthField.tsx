@@ -1,5 +1,6 @@
 /** A length in the keeper's units: taken over when the field is left, refused in a sentence where it cannot be. */
-import { isLength, readLength, type EnteredLength, type Units } from '@/core/walk/length-entry';
+import { isLength, readLength, type EnteredLength } from '@/core/walk/length-entry';
+import { type Units } from '@/core/place/place';
 import { Field } from '@/ui/controls/Field';
 import { lengthWords } from '@/words/length-words';
 import { lengthSentence } from '@/words/problem-sentence';

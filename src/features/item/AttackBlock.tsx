@@ -2,7 +2,7 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PartEffort } from '@/core/effort/reason';
-import type { FoundPlace } from '@/core/place/apply-readings';
+import type { FoundPlace } from '@/core/records/apply-readings';
 import type { AttackView } from '@/core/score/item-view';
 import { lookParams, type Look } from '@/features/look/use-look';
 import { ReasonLines, SourceLines } from '@/features/way/ReasonLines';

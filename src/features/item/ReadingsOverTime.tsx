@@ -1,17 +1,16 @@
 /** Every reading of an item, newest first, and whether it got better or worse. */
 import { View } from 'react-native';
-import { inDateOrder, type FoundPlace } from '@/core/place/apply-readings';
+import { inDateOrder, type FoundPlace } from '@/core/records/apply-readings';
 import { itemId, itemsOf, type Item } from '@/core/place/find';
-import type { Reading, Walk } from '@/core/place/walk';
+import type { Reading, Walk } from '@/core/records/walk';
 import { isBetter } from '@/core/walk/better';
 import { questionsOf } from '@/core/walk/questions';
 import type { Yard } from '@/store/records';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { readingWords } from '@/words/choice-words';
+import { readingWords, askedTitle } from '@/words/reading-words';
 import { dayWords } from '@/words/day-words';
 import { itemName } from '@/words/item-words';
-import { askedTitle } from '@/words/reading-words';
 
 interface Props {
   readonly yard: Yard;

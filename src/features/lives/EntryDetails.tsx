@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
-import type { LogEntry } from '@/core/place/sighting';
+import type { LogEntry } from '@/core/records/sighting';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';

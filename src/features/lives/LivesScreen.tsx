@@ -1,7 +1,7 @@
 /** What lives here: how often each comes by now, what was seen, and what the keeper says of it. */
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { applyReadings } from '@/core/place/apply-readings';
+import { applyReadings } from '@/core/records/apply-readings';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { useEdit } from '@/features/edit/use-edit';
 import { useLook } from '@/features/look/use-look';

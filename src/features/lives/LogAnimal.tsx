@@ -3,7 +3,7 @@ import { Link } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
-import { sightingKinds, type LogEntry, type SightingKind } from '@/core/place/sighting';
+import { sightingKinds, type LogEntry, type SightingKind } from '@/core/records/sighting';
 import { rateHistory } from '@/core/score/rate-history';
 import { expectedVisits } from '@/core/score/visits';
 import { animals, type AnimalId } from '@/core/tables/animals';

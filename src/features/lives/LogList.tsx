@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
-import type { LogEntry } from '@/core/place/sighting';
+import type { LogEntry } from '@/core/records/sighting';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';

@@ -1,9 +1,7 @@
 /** All four scenarios of a day, judged in turns after the one on screen has been drawn. */
 import { useEffect, useState } from 'react';
-import { judging } from '@/core/score/judge';
-import type { Judgements } from '@/core/score/judge-all';
-import { scenarios } from '@/core/score/scenario';
-import { inTurns, pause } from '@/store/in-turns';
+import { judgingAll, type Judgements } from '@/core/score/judge-all';
+import { inTurns } from '@/store/in-turns';
 import type { Yard } from '@/store/records';
 
 /** `undefined` until all of this yard, on this day, are judged: what was judged before a change is never shown after it. */
@@ -19,14 +17,9 @@ export function useAllScenarios(yard: Yard, day: string): Judgements | undefined
     const work = async () => {
       // The scenario on screen is painted first.
       await new Promise((resolve) => setTimeout(resolve, afterPaint));
-      const made: [string, unknown][] = [];
-      for (const scenario of scenarios) {
-        await pause();
-        if (stale) return;
-        const circumstances = { scenario, log: sightings, date: day };
-        made.push([scenario, await inTurns(judging(place, walks, circumstances))]);
-      }
-      if (!stale) setJudged({ yard, day, all: Object.fromEntries(made) as Judgements });
+      if (stale) return;
+      const all = await inTurns(judgingAll(place, walks, { log: sightings, date: day }));
+      if (!stale) setJudged({ yard, day, all });
     };
     void work();
     return () => {

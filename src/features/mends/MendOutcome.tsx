@@ -2,7 +2,7 @@
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { lastChange, type MendCheck } from '@/core/mends/review';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import { dayWords } from '@/words/day-words';
 import { animalList, capital, count } from '@/words/names';

@@ -1,6 +1,6 @@
 /** Photos of the spot before it was mended and after. */
 import { lastChange } from '@/core/mends/review';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import { Photos } from '@/features/photos/Photos';
 
 interface Props {

@@ -6,7 +6,7 @@ import { checkMend } from '@/core/mends/review';
 import { plannedOf } from '@/core/mends/shopping/planned-of';
 import { firstShop, unitPricesOf } from '@/core/mends/shopping/shop';
 import { findBay, itemIdsOf } from '@/core/place/find';
-import type { Mend, MendState } from '@/core/place/mend';
+import type { Mend, MendState } from '@/core/records/mend';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useToday } from '@/store/use-today';
@@ -40,7 +40,7 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
   const { found } = judgement;
   const name = mendName(mend);
   const bay = findBay(yard.place, mend.bay)?.bay;
-  const check = checkMend(yard.place, yard.walks, mend);
+  const check = checkMend(found, mend);
   const today = useToday();
   const unitPrices = unitPricesOf(yard.place, yard.shop ?? firstShop(yard.place));
   return (

@@ -1,7 +1,7 @@
 /** Every mend along the lap, with how far it is: what was planned, bought, done, and holds, at one look. */
 import { Link } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { mendStates } from '@/core/place/mend';
+import { mendStates } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import { MendTrack, stationAt } from '@/ui/drawings/MendTrack';
 import { Txt } from '@/ui/controls/Txt';

@@ -1,15 +1,13 @@
 /** What has to be true when it is done, and will be read again. */
 import { Txt } from '@/ui/controls/Txt';
 import { questionsAgain } from '@/core/mends/readings-again';
-import type { Mend, Target } from '@/core/place/mend';
+import type { Mend, Target } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
-import type { AttributeId } from '@/core/place/attributes';
-import { choiceWords } from '@/words/choice-words';
+import type { AttributeId } from '@/core/attributes';
+import { answerWords, questionWords } from '@/words/attributes';
 import { amountWords } from '@/words/length-words';
-import { capital, latchNames, meshNames, soilNames } from '@/words/names';
-import { questionWords } from '@/words/question-words';
-import { unitIndex } from '@/words/spot-words';
+import { capital, latchNames, meshNames, soilNames, unitIndex } from '@/words/names';
 import type { MeshId } from '@/core/tables/meshes';
 import type { LatchId } from '@/core/tables/latches';
 
@@ -39,7 +37,7 @@ function targetWords(place: Place, { attribute, value }: Target): string {
     return `make it ${amountWords(value.atLeast, attribute, place.units)} or more.`;
   if ('near' in value)
     return `${amountWords(value.near, attribute, place.units)}, within a few fingers.`;
-  if (attribute in structural) return `${choiceWords(place, attribute, value.is)[0]}.`;
+  if (attribute in structural) return `${answerWords(place, attribute, value.is)[0]}.`;
   if (value.is in soilNames) return `${soilNames[value.is as Soil][0]}.`;
   if (value.is === 'yes') return 'yes.';
   if (value.is in latchNames) return `${latchNames[value.is as LatchId]}.`;

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { plannedOf } from '@/core/mends/shopping/planned-of';
 import { firstShop, unitPricesOf } from '@/core/mends/shopping/shop';
 import { lapOf } from '@/core/place/lap';
-import type { Mend, MendState } from '@/core/place/mend';
+import type { Mend, MendState } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import { ageingOf, isDue } from '@/core/rounds/ageing';
 import type { Yard } from '@/store/records';

@@ -1,8 +1,8 @@
 /** When it is due, who does it, and what it took beside what was reckoned. */
 import { useState } from 'react';
-import { isDay } from '@/core/place/day';
+import { isDay } from '@/core/schema/day';
 import type { Planned } from '@/core/mends/shopping/planned-of';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import { amountFrom, centsFrom, wrongSum } from '@/features/edit/sum-entry';
 import { useShopChanges, type MendNotes } from '@/store/use-shop-changes';

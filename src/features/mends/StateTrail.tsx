@@ -1,6 +1,6 @@
 /** How a mend came to stand where it stands. */
 import { Txt } from '@/ui/controls/Txt';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import { dayWords } from '@/words/day-words';
 import { mendStateWords } from '@/words/mend-words';
 import { capital } from '@/words/names';

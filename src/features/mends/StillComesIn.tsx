@@ -2,7 +2,7 @@
 import { Link } from 'expo-router';
 import { Pressable, StyleSheet } from 'react-native';
 import { findBay } from '@/core/place/find';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Judgement } from '@/core/score/judge';
 import { Txt } from '@/ui/controls/Txt';
 import { touch } from '@/ui/theme/tokens';

@@ -2,7 +2,7 @@
 import { catalogue } from '@/core/mends/catalogue';
 import { handiwork, type Tool } from '@/core/mends/catalogue/handiwork';
 import type { Planned } from '@/core/mends/shopping/planned-of';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { AnimalId } from '@/core/tables/animals';
 
 export interface Filters {

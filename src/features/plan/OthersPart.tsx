@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PlanAnswer, WhyNotWords } from '@/core/mends/plan/answer';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';

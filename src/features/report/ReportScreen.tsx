@@ -1,6 +1,6 @@
 /** A report to hand to someone: the answer, plan and lap, ways in with their reasons, mends, and what to buy. Printed, or saved as PDF. */
 import { StyleSheet, View } from 'react-native';
-import { inDateOrder } from '@/core/place/apply-readings';
+import { inDateOrder } from '@/core/records/apply-readings';
 import type { WayIn } from '@/core/routes/ways-in';
 import { LapSheet } from '@/features/look/LapSheet';
 import { PlanSheet } from '@/features/look/PlanSheet';

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import { saveAs } from '@/features/place/save-as';
 import { TableButton } from '@/features/place/TableButton';

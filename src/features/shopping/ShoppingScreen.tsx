@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Line, ShoppingList } from '@/core/mends/shopping/shopping-list';
 import type { Sold } from '@/core/mends/shopping/sold';
-import type { Mend } from '@/core/place/mend';
+import type { Mend } from '@/core/records/mend';
 import type { Yard } from '@/store/records';
 import { useShopChanges } from '@/store/use-shop-changes';
 import { useJudgement } from '@/store/use-yard';

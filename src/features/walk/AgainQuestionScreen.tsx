@@ -8,7 +8,7 @@ import { useChanges } from '@/store/use-changes';
 import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
 import { mendName } from '@/words/mend-words';
-import { questionWords } from '@/words/question-words';
+import { questionWords } from '@/words/attributes';
 import { QuestionScreen } from './QuestionScreen';
 
 interface Props {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { lapOf } from '@/core/place/lap';
 import type { Place } from '@/core/place/place';
-import type { WalkPurpose } from '@/core/place/walk';
+import type { WalkPurpose } from '@/core/records/walk';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement } from '@/core/score/judge';
 import { lastEnded } from '@/core/walk/open-walk';
@@ -29,7 +29,7 @@ import { useWidth } from '@/ui/theme/use-width';
 import { dayWords } from '@/words/day-words';
 import { count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
-import { questionWords } from '@/words/question-words';
+import { questionWords } from '@/words/attributes';
 import { leavesOut, minutesWords, purposeNames, stopName } from '@/words/walk-words';
 
 interface Props {

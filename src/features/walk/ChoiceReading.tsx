@@ -10,7 +10,7 @@ import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { ChoicePicture } from '@/ui/drawings/ChoicePicture';
 import { color, space, touch } from '@/ui/theme/tokens';
-import { choiceWords } from '@/words/choice-words';
+import { answerWords } from '@/words/attributes';
 import { MeaningLines } from './MeaningLines';
 import type { ChoiceAnswer } from './use-answer';
 
@@ -37,11 +37,11 @@ export function ChoiceReading({ place, question, answer, numbered }: Props) {
     <View role="radiogroup" style={styles.list}>
       {clear !== undefined && (
         <View style={styles.meaning}>
-          <MeaningLines place={place} question={question} mm={clear} />
+          <MeaningLines place={place} question={question} value={clear} />
         </View>
       )}
       {shown.map((choice) => {
-        const [name, note] = choiceWords(place, question.attribute, choice);
+        const [name, note] = answerWords(place, question.attribute, choice);
         return (
           <Pressable
             key={choice}

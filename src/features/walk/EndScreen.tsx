@@ -6,7 +6,7 @@ import { proposalsFor } from '@/core/mends/propose';
 import { weakSpots } from '@/core/mends/spots';
 import { findBay } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
-import type { Reading, Walk } from '@/core/place/walk';
+import type { Reading, Walk } from '@/core/records/walk';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement } from '@/core/score/judge';
 import { lastEnded, openWalk } from '@/core/walk/open-walk';
@@ -24,13 +24,12 @@ import { LinkRow } from '@/ui/controls/LinkRow';
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { readingWords } from '@/words/choice-words';
+import { readingWords, readingTitle } from '@/words/reading-words';
 import { dayWords } from '@/words/day-words';
 import { wayOnward, wayTitle } from '@/words/headline';
 import { mendWords } from '@/words/mend-words';
 import { capital, count, listOf } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
-import { readingTitle } from '@/words/reading-words';
 import { leavesOut, purposeNames, stopName } from '@/words/walk-words';
 
 export function EndScreen({ yard }: { readonly yard: Yard }) {

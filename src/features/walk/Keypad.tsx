@@ -1,7 +1,7 @@
 /** Digits, the point, fractions of an inch, and the change of unit. */
 import type { Dispatch, SetStateAction } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Units } from '@/core/walk/length-entry';
+import type { Units } from '@/core/place/place';
 import { Button } from '@/ui/controls/Button';
 import { space } from '@/ui/theme/tokens';
 import { fractionSigns } from '@/words/length-words';

@@ -1,6 +1,6 @@
 /** One question of the walk round the place; the next one follows as soon as the reading is stored. */
 import { useRouter } from 'expo-router';
-import { applyReadings } from '@/core/place/apply-readings';
+import { applyReadings } from '@/core/records/apply-readings';
 import type { Place } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
 import { lastingHere } from '@/core/walk/as-last-time';
@@ -15,9 +15,9 @@ import { useHistory } from '@/store/use-history';
 import { useToday } from '@/store/use-today';
 import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
-import { readingWords } from '@/words/choice-words';
+import { readingWords } from '@/words/reading-words';
 import { count } from '@/words/names';
-import { questionWords } from '@/words/question-words';
+import { questionWords } from '@/words/attributes';
 import { legCaution, stopName } from '@/words/walk-words';
 import { Txt } from '@/ui/controls/Txt';
 import { FilledBar } from './FilledBar';

@@ -11,20 +11,21 @@ interface Props {
   readonly place: Place;
   readonly question: Question;
   readonly last: number | undefined;
-  readonly mm: number | undefined;
+  /** In the attribute's unit, as `last` is. */
+  readonly value: number | undefined;
 }
 
-/** The length that stands in the record, mm. */
-export function lastLength({ known }: Question): number | undefined {
+/** The amount that stands in the record, in the attribute's unit. */
+export function lastAmount({ known }: Question): number | undefined {
   return isKnown<number>(known) && typeof known.is === 'number' ? known.is : undefined;
 }
 
-export function LastReading({ place, question, last, mm }: Props) {
+export function LastReading({ place, question, last, value }: Props) {
   if (last === undefined) return null;
   return (
     <Txt kind="small" tone="ink2" style={styles.right}>
       Last: {amountWords(last, question.attribute, place.units)}
-      {changeWords(question, last, mm)}
+      {changeWords(question, last, value)}
     </Txt>
   );
 }

@@ -2,7 +2,9 @@
 import { Txt } from '@/ui/controls/Txt';
 import type { Place } from '@/core/place/place';
 import { meaningOf } from '@/core/walk/what-it-means';
-import type { Question, QuestionKind } from '@/core/walk/questions';
+import { attributes } from '@/core/attributes';
+import type { Bearing } from '@/core/attributes/attribute';
+import type { Question } from '@/core/walk/questions';
 import { lengthWords } from '@/words/length-words';
 import { animalList, capital } from '@/words/names';
 import { StyleSheet } from 'react-native';
@@ -10,35 +12,31 @@ import { StyleSheet } from 'react-native';
 interface Props {
   readonly place: Place;
   readonly question: Question;
-  readonly mm: number | undefined;
+  /** In the attribute's unit. */
+  readonly value: number | undefined;
 }
 
-/** What animals do where the reading lets them, of several and of one; some readings alone say nothing. */
-const verbs: Readonly<
-  Partial<Record<QuestionKind, readonly [many: string, one: string] | 'says nothing'>>
-> = {
-  'skirt-depth': ['dig under', 'digs under'],
-  'skirt-outward': ['dig under', 'digs under'],
-  'frame-weight': ['lift it', 'lifts it'],
-  pegs: ['lift it', 'lifts it'],
-  roost: ['reach in', 'reaches in'],
-  'strand-height': 'says nothing',
-  'strand-stand-off': 'says nothing',
-  volts: 'says nothing',
-  check: 'says nothing',
+/** What animals do where the reading lets them, of several and of one; other readings alone say nothing. */
+const verbs: Readonly<Record<Bearing, readonly [many: string, one: string]>> = {
+  slot: ['pass', 'passes'],
+  hole: ['pass', 'passes'],
+  digging: ['dig under', 'digs under'],
+  lifting: ['lift it', 'lifts it'],
+  reach: ['reach in', 'reaches in'],
 };
 
-export function MeaningLines({ place, question, mm }: Props) {
-  if (mm === undefined) {
+export function MeaningLines({ place, question, value }: Props) {
+  if (value === undefined) {
     return (
       <Txt kind="small" tone="ink2" style={styles.right}>
         Type what you read.
       </Txt>
     );
   }
-  const verb = verbs[question.kind] ?? (['pass', 'passes'] as const);
-  if (verb === 'says nothing') return null;
-  const { letsBy, inDoubt, stopsAll } = meaningOf(place, question.item, question.attribute, mm);
+  const { bears } = attributes[question.attribute];
+  if (!bears) return null;
+  const verb = verbs[bears];
+  const { letsBy, inDoubt, stopsAll } = meaningOf(place, question.item, question.attribute, value);
   const who = letsBy.map((part) => part.animal);
   const doubtful = inDoubt.map((part) => part.animal);
   return (

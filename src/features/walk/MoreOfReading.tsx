@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { Image, StyleSheet, TextInput, View } from 'react-native';
 import type { Place } from '@/core/place/place';
-import { readingMethods, type PutOff, type ReadingMethod } from '@/core/place/walk';
+import { readingMethods, type PutOff, type ReadingMethod } from '@/core/records/walk';
 import { gaugeIds, gauges } from '@/core/tables/gauges';
 import { bandOf } from '@/core/tables/figure';
 import type { Question } from '@/core/walk/questions';

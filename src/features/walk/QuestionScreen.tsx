@@ -1,9 +1,10 @@
 /** One question a screen: where to look, one reading, what it means, one big button that names the next thing. */
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { attributes } from '@/core/attributes';
 import { findBay, findItem } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
-import type { PutOff, Reading, ReadingMethod } from '@/core/place/walk';
+import type { PutOff, Reading, ReadingMethod } from '@/core/records/walk';
 import type { Judgement } from '@/core/score/judge';
 import type { Question } from '@/core/walk/questions';
 import type { SameAs } from '@/core/walk/same-as';
@@ -18,7 +19,7 @@ import { color, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { capital, count } from '@/words/names';
 import { changedSinceWords, notSavedWords } from '@/words/not-saved-words';
-import { questionWords } from '@/words/question-words';
+import { questionWords } from '@/words/attributes';
 import { ChoiceReading } from './ChoiceReading';
 import { KeysOfQuestion } from './KeysOfQuestion';
 import { LengthReading } from './LengthReading';
@@ -107,7 +108,7 @@ export function QuestionScreen(props: QuestionProps) {
   };
   const name = sameAs && findBay(place, sameAs.bay)?.bay.name;
   const still = standing(question);
-  const isEmpty = answer.kind === 'length' ? answer.text === '' : answer.chosen === undefined;
+  const isEmpty = answer.kind === 'amount' ? answer.text === '' : answer.chosen === undefined;
   const cannotTell = () => saveThis({ value: 'cannot-tell', how });
   useQuestionKeys({
     onNext: forward,
@@ -178,7 +179,7 @@ export function QuestionScreen(props: QuestionProps) {
           </View>
         </View>
         {trouble && <Notice>{trouble}</Notice>}
-        {answer.kind === 'length' ? (
+        {answer.kind === 'amount' ? (
           <LengthReading
             place={place}
             question={question}
@@ -203,7 +204,7 @@ export function QuestionScreen(props: QuestionProps) {
           note={note}
           setNote={setNote}
           setText={
-            answer.kind === 'length' && isGauged(question)
+            answer.kind === 'amount' && isGauged(question)
               ? (text) => {
                   answer.setUnits(place.units);
                   answer.setText(text);
@@ -278,9 +279,9 @@ function usualMethod({ attribute }: Question): ReadingMethod {
 }
 
 /** Openings of a width that a finger or an egg can be held against. */
-function isGauged({ kind, attribute }: Question): boolean {
-  const gaps = ['ground-gap', 'bottom-edge-lifted', 'clear-opening', 'pull-test', 'largest-hole'];
-  return gaps.includes(kind) || attribute.startsWith('opening.');
+function isGauged({ attribute }: Question): boolean {
+  const { value, bears } = attributes[attribute];
+  return value === 'amount' && (bears === 'slot' || bears === 'hole');
 }
 
 function openingKind(place: Place, { item }: Question): 'pop-door' | 'lid' | 'door' {

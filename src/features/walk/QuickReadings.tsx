@@ -7,7 +7,7 @@ import type { SameAs } from '@/core/walk/same-as';
 import type { NewReading } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { space } from '@/ui/theme/tokens';
-import { readingWords } from '@/words/choice-words';
+import { readingWords } from '@/words/reading-words';
 
 export type Quick = Pick<NewReading, 'value' | 'how' | 'note'>;
 

@@ -2,9 +2,10 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { Walk } from '@/core/place/walk';
+import type { Walk } from '@/core/records/walk';
 import type { Judgement } from '@/core/score/judge';
-import { legs, type Leg, type Question } from '@/core/walk/questions';
+import { type Question } from '@/core/walk/questions';
+import { legs, type Leg } from '@/core/attributes/attribute';
 import type { Stop } from '@/core/walk/stops';
 import { minutesLeft } from '@/core/walk/time-left';
 import { useToday } from '@/store/use-today';
@@ -23,7 +24,8 @@ import { useWidth } from '@/ui/theme/use-width';
 import { dayWords } from '@/words/day-words';
 import { capital, count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
-import { questionWords } from '@/words/question-words';
+import { isCheck } from '@/core/attributes';
+import { questionWords } from '@/words/attributes';
 import { legNames, minutesWords, purposeNames, stopName } from '@/words/walk-words';
 import { FilledBar } from './FilledBar';
 import { stopWith, type WalkInHand } from './use-walk';
@@ -155,7 +157,7 @@ function LegList({ leg, stops, isDone, name, mark }: LegProps) {
         const first = stop.questions.find(({ id }) => !isDone(id)) ?? stop.questions[0];
         if (!first) return null;
         const taken = stop.questions.filter(({ id }) => isDone(id)).length;
-        const unread = stop.questions.filter((it) => it.kind !== 'check' && !it.answered).length;
+        const unread = stop.questions.filter((it) => !isCheck(it.attribute) && !it.answered).length;
         return (
           <LinkRow
             key={stop.id}

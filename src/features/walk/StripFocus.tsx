@@ -6,6 +6,7 @@ import { innerWalls, lapOf, type Lap } from '@/core/place/lap';
 import type { BayId, Place } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
 import type { Question } from '@/core/walk/questions';
+import { attributeDrawings } from '@/ui/drawings/attribute-drawings';
 import { LapDrawing } from '@/ui/drawings/LapDrawing';
 import { boxOf, lapLayout, type Box, type LapBox, type LapLayout } from '@/ui/drawings/lap-layout';
 import { color } from '@/ui/theme/tokens';
@@ -106,8 +107,9 @@ function Dimmed({ layout, except }: { readonly layout: LapLayout; readonly excep
 function Spot({ layout, box, question }: { layout: LapLayout; box: LapBox; question: Question }) {
   const { ground } = layout;
   const middle = box.x + box.width / 2;
-  if (question.attribute.startsWith('ground')) {
-    const up = question.attribute === 'ground.gapLifted';
+  const { mark } = attributeDrawings[question.attribute];
+  if (mark === 'ground-line' || mark === 'lifted-edge') {
+    const up = mark === 'lifted-edge';
     return (
       <G stroke={color.open} strokeWidth={3} fill="none">
         <Path d={`M${box.x + 6} ${ground + 3}H${box.x + box.width - 6}`} />
@@ -121,7 +123,7 @@ function Spot({ layout, box, question }: { layout: LapLayout; box: LapBox; quest
       </G>
     );
   }
-  if (question.attribute.startsWith('skirt')) {
+  if (mark === 'below-ground') {
     return (
       <Rect
         x={box.x + 4}
@@ -157,7 +159,8 @@ function targetOf(box: LapBox, { item, attribute }: Question): Box {
   );
   if (opening) return opening;
   const band = box.bay.bands.find((it) => it.layers.some((layer) => layer.id === item));
-  const drawn = attribute.startsWith('layer') && box.bands.find((it) => it.id === band?.id);
+  const drawn =
+    attributeDrawings[attribute].mark === 'band' && box.bands.find((it) => it.id === band?.id);
   return drawn || box;
 }
 

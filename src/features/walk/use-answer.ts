@@ -1,10 +1,9 @@
 /** What has been typed or chosen so far, and what pressing on would do with it. */
 import { useState, type Dispatch, type SetStateAction } from 'react';
-import { attributes, type AttributeId } from '@/core/place/attributes';
+import { attributes, type AttributeId } from '@/core/attributes';
 import { isKnown } from '@/core/place/possible';
-import type { Place } from '@/core/place/place';
-import type { Reading } from '@/core/place/walk';
-import type { Units } from '@/core/walk/length-entry';
+import type { Place, Units } from '@/core/place/place';
+import type { Reading } from '@/core/records/walk';
 import { isRead, readReading, worseEnd } from '@/core/walk/range-entry';
 import type { Question } from '@/core/walk/questions';
 import type { NewReading } from '@/store/use-changes';
@@ -16,14 +15,14 @@ export type Outcome =
   /** Nothing new was said: going on needs no saving. */
   | { readonly kind: 'unchanged' };
 
-export interface LengthAnswer {
-  readonly kind: 'length';
+export interface AmountAnswer {
+  readonly kind: 'amount';
   readonly text: string;
   readonly setText: Dispatch<SetStateAction<string>>;
   readonly units: Units;
   readonly setUnits: (units: Units) => void;
-  /** The reading as far as it can be read, mm (or its own unit); of a range the end that counts against the place. */
-  readonly mm: number | undefined;
+  /** The reading as far as it can be read, in the attribute's unit; of a range the end that counts against the place. */
+  readonly value: number | undefined;
   readonly outcome: Outcome;
 }
 
@@ -39,7 +38,7 @@ export function useAnswer(
   place: Place,
   question: Question,
   given: Reading | undefined,
-): LengthAnswer | ChoiceAnswer {
+): AmountAnswer | ChoiceAnswer {
   const attribute = attributes[question.attribute];
   const before = given && given.value !== 'cannot-tell' ? given.value : undefined;
   const [text, setText] = useState(() => enteredText(before));
@@ -57,17 +56,17 @@ export function useAnswer(
   }
   const read = readReading(text, question.attribute, units);
   return {
-    kind: 'length',
+    kind: 'amount',
     text,
     setText,
     units,
     setUnits,
-    mm: isRead(read) ? worseEnd(read, question.attribute) : undefined,
-    outcome: lengthOutcome(read, before, question.attribute, units),
+    value: isRead(read) ? worseEnd(read, question.attribute) : undefined,
+    outcome: amountOutcome(read, before, question.attribute, units),
   };
 }
 
-function lengthOutcome(
+function amountOutcome(
   read: ReturnType<typeof readReading>,
   before: Exclude<Reading['value'], 'cannot-tell'> | undefined,
   attribute: AttributeId,

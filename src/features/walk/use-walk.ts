@@ -1,6 +1,6 @@
 /** The walk in hand as screens need it: its stops, what has been asked, what comes next. */
 import { useMemo } from 'react';
-import type { Walk } from '@/core/place/walk';
+import type { Walk } from '@/core/records/walk';
 import type { Judgement } from '@/core/score/judge';
 import { openWalk, readingIn } from '@/core/walk/open-walk';
 import type { Question } from '@/core/walk/questions';

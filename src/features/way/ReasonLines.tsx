@@ -2,10 +2,10 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { PartEffort } from '@/core/effort/reason';
-import { attributeKey, type FoundPlace } from '@/core/place/apply-readings';
+import { attributeKey, type FoundPlace } from '@/core/records/apply-readings';
 import type { Figure } from '@/core/tables/figure';
 import { sources } from '@/core/tables/sources';
-import type { Units } from '@/core/walk/length-entry';
+import type { Units } from '@/core/place/place';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';

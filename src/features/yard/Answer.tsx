@@ -1,6 +1,6 @@
 /** The sentence a worried person came for. */
 import { StyleSheet, View } from 'react-native';
-import { inDateOrder } from '@/core/place/apply-readings';
+import { inDateOrder } from '@/core/records/apply-readings';
 import { duskOf } from '@/core/rounds/dusk';
 import type { Judgement } from '@/core/score/judge';
 import type { Look } from '@/features/look/use-look';

@@ -3,7 +3,7 @@
  * and whole once it is done and holds, broken with end ticks where it is open again.
  */
 import Svg, { Circle, Line } from 'react-native-svg';
-import { mendStates, type MendState } from '@/core/place/mend';
+import { mendStates, type MendState } from '@/core/records/mend';
 import { color } from '../theme/tokens';
 
 interface Props {

@@ -1,7 +1,7 @@
 /** What lies and stands along the walls: buried skirts as strokes, aprons as strips, strands, doors. One path each: there are hundreds. */
 import { G, Path } from 'react-native-svg';
 import { color } from '../theme/tokens';
-import type { PlanDoor, PlanLine } from './plan-layout';
+import type { PlanDoor, PlanLine } from './plan-line';
 
 export function PlanGround({ lines }: { readonly lines: readonly PlanLine[] }) {
   return (

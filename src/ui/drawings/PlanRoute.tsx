@@ -4,7 +4,8 @@ import type { Point } from '@/core/place/outline';
 import type { WayIn } from '@/core/routes/ways-in';
 import { Badge } from './Badge';
 import { Dotted } from './Dotted';
-import type { PlanLayout, PlanLine } from './plan-layout';
+import type { PlanLayout } from './plan-layout';
+import type { PlanLine } from './plan-line';
 
 interface Props {
   readonly layout: PlanLayout;

@@ -1,6 +1,6 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { tamarackBank } from '../../../demo/tamarack-bank';
-import { applyReadings } from '@/core/place/apply-readings';
+import { applyReadings } from '@/core/records/apply-readings';
 import { lapOf } from '@/core/place/lap';
 import { fittingScale, lapFrame } from './lap-frame';
 import { distanceLabelsOf, sideLabelsOf, skirtLabelsOf, type LapLabel } from './lap-labels';

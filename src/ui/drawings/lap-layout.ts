@@ -1,5 +1,5 @@
 /** Where everything in a strip of wall stands, in px: bays side by side, to scale, ground line, skirt below it. */
-import { isKnown, type PossibleLength } from '@/core/place/possible';
+import { isKnown, type PossibleAmount } from '@/core/place/possible';
 import {
   outside,
   type Bay,
@@ -158,7 +158,7 @@ function lapBox(
 /** mm */
 const handsBreadth = 150;
 
-const known = (length: PossibleLength | undefined): number =>
+const known = (length: PossibleAmount | undefined): number =>
   isKnown<number>(length) ? length.is : 0;
 
 function hasHardEdge({ ground }: Bay): boolean {

@@ -1,5 +1,5 @@
 import { samphireYard } from '../../../demo/samphire-yard';
-import { applyReadings } from '@/core/place/apply-readings';
+import { applyReadings } from '@/core/records/apply-readings';
 import { beginPlace } from '@/core/place/begin';
 import { beginPaced } from '@/core/place/begin-paced';
 import { lapOf } from '@/core/place/lap';

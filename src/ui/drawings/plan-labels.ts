@@ -2,7 +2,7 @@
 import { lapOf, type LapBay } from '@/core/place/lap';
 import type { Point } from '@/core/place/outline';
 import type { BayId, Place } from '@/core/place/place';
-import type { PlanLine } from './plan-layout';
+import type { PlanLine } from './plan-line';
 
 export interface SideLabel {
   readonly name: string;

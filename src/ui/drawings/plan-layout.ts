@@ -2,8 +2,8 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { innerWalls, lapOf, type LapBay } from '@/core/place/lap';
 import { closeOutline, type Point } from '@/core/place/outline';
-import type { Bay, BayId, Opening, Place } from '@/core/place/place';
-import { isKnown, type PossibleLength } from '@/core/place/possible';
+import type { Bay, BayId, Place } from '@/core/place/place';
+import { isKnown, type PossibleAmount } from '@/core/place/possible';
 import {
   labelGap,
   letter,
@@ -13,33 +13,8 @@ import {
   sideLabels,
   type SideLabel,
 } from './plan-labels';
+import type { PlanDoor, PlanLine } from './plan-line';
 import { birdsAtRoost, planZone, type BirdsIn, type PlanZone } from './plan-zones';
-
-export interface PlanLine {
-  readonly bay: BayId;
-  readonly name: string;
-  readonly between: readonly [string, string];
-  readonly from: Point;
-  readonly to: Point;
-  readonly middle: Point;
-  readonly length: number;
-  /** Direction of the line on screen, degrees clockwise from right. */
-  readonly angle: number;
-  /** Unit vector away from the place. */
-  readonly outward: Point;
-  /** Mesh laid out flat from the wall, so wide, px; 0: none known. */
-  readonly apron: number;
-  /** Mesh dug in below the wall. */
-  readonly buried: boolean;
-  readonly hasStrand: boolean;
-  readonly doors: readonly PlanDoor[];
-}
-
-export interface PlanDoor {
-  readonly kind: Opening['kind'];
-  readonly from: Point;
-  readonly to: Point;
-}
 
 export interface PlanLayout {
   readonly width: number;
@@ -167,7 +142,7 @@ function doorsIn(bay: Bay, from: Point, to: Point): PlanDoor[] {
   return bay.openings.map((it) => ({ kind: it.kind, from: at(it.at), to: at(it.at + it.width) }));
 }
 
-const known = (length: PossibleLength | undefined): number =>
+const known = (length: PossibleAmount | undefined): number =>
   isKnown<number>(length) ? length.is : 0;
 
 /** Room for the longest side name beside an upright wall, and never more than leaves the plan the greater part. */

@@ -1,5 +1,5 @@
 import { setRoof } from '@/core/place/edit/zones';
-import { applyReadings } from '@/core/place/apply-readings';
+import { applyReadings } from '@/core/records/apply-readings';
 import { countedIds } from '@/core/tests/new-ids';
 import type { Place } from '@/core/place/place';
 import type { MeshId } from '@/core/tables/meshes';

@@ -1,8 +1,8 @@
 import { samphireYard } from '../../../../demo/samphire-yard';
 import { digEffort, stopsInGround } from '../../effort/dig';
-import { applyReadings } from '../../place/apply-readings';
+import { applyReadings } from '../../records/apply-readings';
 import { findBay } from '../../place/find';
-import { setAttribute } from '../../place/set-attribute';
+import { setAttribute } from '../../records/set-attribute';
 import { animals, animalIds } from '../../tables/animals';
 import { proposalsFor, targetsOf } from '../propose';
 import { weakSpots } from '../spots';

@@ -2,7 +2,8 @@
 import type { MeshId } from '../../tables/meshes';
 import type { Figure } from '../../tables/figure';
 import type { LatchId } from '../../tables/latches';
-import type { MendKind, SpotKind, Target } from '../../place/mend';
+import type { MendKind, Target } from '../../records/mend';
+import type { SpotKind } from '../../place/spot';
 import type { ItemId } from '../../place/place';
 import type { WeakSpot } from '../weak-spot';
 import { practice } from '../../tables/millimetres';

@@ -3,6 +3,28 @@
  * lie side by side. Lengths run along the roll, widths across it; both in mm.
  */
 
+import { text } from '../../schema/common';
+import {
+  amount,
+  amountAbove,
+  list,
+  money,
+  named,
+  object,
+  optional,
+  whole,
+  type TypeOf,
+} from '../../schema/schema';
+
+/** Longer than any roll, mm (assumption of ours); a saw's cut may be no whole number. */
+const longestRoll = 10_000_000;
+/** Of what is bought or cut, mm. */
+export const long = amountAbove(0, longestRoll);
+/** From an edge or end, mm. */
+const far = amount(0, longestRoll);
+/** More of one thing than anyone buys (assumption of ours). */
+export const mostPieces = 10_000;
+
 export interface Piece {
   readonly id: string;
   readonly length: number;
@@ -10,46 +32,51 @@ export interface Piece {
 }
 
 /** A roll, sheet or board as it is sold, or an offcut in stock. */
-export interface Roll {
-  readonly id: string;
-  readonly length: number;
-  readonly width: number;
+const rollSchema = object({
+  id: text,
+  length: long,
+  width: long,
   /** Hundredths of money for one. */
-  readonly cents: number;
+  cents: money,
   /** How many there are of it; absent: as many as are wanted. */
-  readonly count?: number;
-}
+  count: optional(whole(0, mostPieces)),
+});
+export interface Roll extends TypeOf<typeof rollSchema> {}
 
-export interface Strip {
-  readonly piece: string;
+const stripSchema = object({
+  piece: text,
   /** From the roll's edge. */
-  readonly across: number;
-  readonly length: number;
-  readonly width: number;
-}
+  across: far,
+  length: long,
+  width: long,
+});
+export interface Strip extends TypeOf<typeof stripSchema> {}
 
-export interface Section {
+const sectionSchema = object({
   /** From the roll's end. */
-  readonly from: number;
-  readonly length: number;
-  readonly strips: readonly Strip[];
-}
+  from: far,
+  length: long,
+  strips: list(stripSchema),
+});
+export interface Section extends TypeOf<typeof sectionSchema> {}
 
-export interface CutRoll {
-  readonly roll: Roll;
-  readonly sections: readonly Section[];
-}
+const cutRollSchema = object({ roll: rollSchema, sections: list(sectionSchema) });
+export interface CutRoll extends TypeOf<typeof cutRollSchema> {}
 
-export interface Cutting {
-  readonly rolls: readonly CutRoll[];
-  readonly cents: number;
-  /** No cutting costs less: the same as `cents` where the search came to its end. */
-  readonly lowestCents: number;
-  /** Of sections that is in no piece, mm². What is left on a roll's end is no waste. */
-  readonly waste: number;
-  /** No cutting for the same money wastes less. */
-  readonly leastWaste: number;
-}
+export const cuttingSchema = named(
+  'cutting',
+  object({
+    rolls: list(cutRollSchema),
+    cents: money,
+    /** No cutting costs less: the same as `cents` where the search came to its end. */
+    lowestCents: money,
+    /** Of sections that is in no piece, mm². What is left on a roll's end is no waste. */
+    waste: amount(),
+    /** No cutting for the same money wastes less. */
+    leastWaste: amount(),
+  }),
+);
+export interface Cutting extends TypeOf<typeof cuttingSchema> {}
 
 export type Cut = { readonly cutting: Cutting } | { readonly tooLarge: readonly string[] };
 

@@ -1,7 +1,7 @@
 /** What is said of a plan: why not, in which order, animal by animal, where the curve bends. */
 import { samphireYard } from '../../../../demo/samphire-yard';
-import { applyReadings } from '../../place/apply-readings';
-import { setAttribute } from '../../place/set-attribute';
+import { applyReadings } from '../../records/apply-readings';
+import { setAttribute } from '../../records/set-attribute';
 import { judge } from '../../score/judge';
 import { atOnce } from '../../steps';
 import { moveMend } from '../review';

@@ -1,8 +1,8 @@
 /** From a place as found, its log and its mends to a plan's problem. */
 import { allBays, findItem } from '../../place/find';
 import { outside, type BayId, type Place, type ZoneId } from '../../place/place';
-import type { LogEntry } from '../../place/sighting';
-import type { Mend } from '../../place/mend';
+import type { LogEntry } from '../../records/sighting';
+import type { Mend } from '../../records/mend';
 import { takenBy } from '../../score/judge-animal';
 import { shareOfNights } from '../../score/losses';
 import { missedRoundChance } from '../../score/missed-round';

@@ -1,5 +1,5 @@
 /** Every mend that might be made: each kind at each weak spot, the keeper's own, and those in hand already. */
-import type { Mend } from '../../place/mend';
+import type { Mend } from '../../records/mend';
 import type { ItemId, Place } from '../../place/place';
 import { findItem } from '../../place/find';
 import type { Amount } from '../catalogue';

@@ -4,7 +4,7 @@ import { allBays } from '../../place/find';
 import { whenOf } from '../../score/scenario';
 import { plannedMend, proposalsFor } from '../propose';
 import { weakSpots } from '../spots';
-import type { Mend } from '../../place/mend';
+import type { Mend } from '../../records/mend';
 import { costOf } from '../shopping/cost';
 import type { UnitPrices } from '../shopping/shop';
 

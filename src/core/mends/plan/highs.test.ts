@@ -3,7 +3,7 @@ import loadHighs from 'highs';
 import { samphireYard } from '../../../../demo/samphire-yard';
 import { tamarackBank } from '../../../../demo/tamarack-bank';
 import { largePlace } from '../../../../bench/large-place';
-import { applyReadings } from '../../place/apply-readings';
+import { applyReadings } from '../../records/apply-readings';
 import type { PlaceFile } from '../../formats/place-file';
 import { atOnce } from '../../steps';
 import { leastCostLp, leastLossLp } from '../../tests/plan-as-lp';

@@ -1,8 +1,8 @@
 /** Runs open above: roofs, nets and overhangs as mends, and what measuring again asks of every mend there is. */
 import { samphireYard } from '../../../../demo/samphire-yard';
 import { tamarackBank } from '../../../../demo/tamarack-bank';
-import { questionWords } from '../../../words/question-words';
-import { applyReadings } from '../../place/apply-readings';
+import { questionWords } from '../../../words/attributes';
+import { applyReadings } from '../../records/apply-readings';
 import { outside, type Place } from '../../place/place';
 import { judge } from '../../score/judge';
 import { lossesOfYear } from '../../score/losses';

@@ -1,7 +1,7 @@
 /** Plans against brute force: every set of candidates there is, on places small enough to try them all. */
 import fc from 'fast-check';
 import { samphireYard } from '../../../../demo/samphire-yard';
-import { applyReadings } from '../../place/apply-readings';
+import { applyReadings } from '../../records/apply-readings';
 import { atOnce } from '../../steps';
 import { randomPlace } from '../../tests/random-place';
 import { everySet, sumOf } from '../../tests/random-problem';

@@ -3,7 +3,7 @@ import { isCovered } from '../../effort/strand';
 import type { PartEffort } from '../../effort/reason';
 import { rungMinutes } from '../../effort/rung';
 import { allBays } from '../../place/find';
-import type { SpotKind } from '../../place/mend';
+import type { SpotKind } from '../../place/spot';
 import type { Bay, Place } from '../../place/place';
 import { bayWays } from '../../routes/bay-ways';
 import { animals, type AnimalId } from '../../tables/animals';

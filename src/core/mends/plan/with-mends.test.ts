@@ -1,9 +1,9 @@
 /** A place with mends made as they are meant. */
 import { samphireYard } from '../../../../demo/samphire-yard';
-import { applyReadings } from '../../place/apply-readings';
+import { applyReadings } from '../../records/apply-readings';
 import { findBay } from '../../place/find';
-import type { Target } from '../../place/mend';
-import { setAttribute } from '../../place/set-attribute';
+import type { Target } from '../../records/mend';
+import { setAttribute } from '../../records/set-attribute';
 import { withMends } from './with-mends';
 
 const found = applyReadings(samphireYard.place, samphireYard.walks).place;

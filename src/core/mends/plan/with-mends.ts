@@ -1,10 +1,10 @@
 /** The place as it would be found with mends made as they are meant: what is there already and is better stays as it is. */
-import { attributes, limitsOf, type AttributeId } from '../../place/attributes';
-import { findItem, type Item } from '../../place/find';
-import type { Mend, Target, TargetValue } from '../../place/mend';
+import { attributes, isAmountId, limitsOf, type AttributeId } from '../../attributes';
+import type { Mend, Target, TargetValue } from '../../records/mend';
 import type { Place } from '../../place/place';
-import { bounds, isKnown, type Possible, type PossibleLength } from '../../place/possible';
-import { setAttribute } from '../../place/set-attribute';
+import { any, bounds, isAmount, isKnown, type Possible } from '../../place/possible';
+import { setAttribute } from '../../records/set-attribute';
+import { valueOf } from '../../records/value-of';
 import { addToPlace } from '../added-items';
 
 /** The same whichever of them is made first, as long as none excludes another. */
@@ -54,29 +54,10 @@ function composed(
       better.indexOf(before.is) < better.indexOf(value.is);
     return isBetter ? before : { is: value.is };
   }
-  const [low, high] = bounds(before as PossibleLength | undefined, limitsOf(attribute));
+  if (!isAmountId(attribute)) return before ?? any;
+  const [low, high] = bounds(before && isAmount(before) ? before : undefined, limitsOf(attribute));
   const clip = (it: number): number =>
     'atMost' in value ? Math.min(it, value.atMost) : Math.max(it, value.atLeast);
   if (before && clip(low) === low && clip(high) === high) return before;
   return clip(low) === clip(high) ? { is: clip(low) } : { from: clip(low), to: clip(high) };
-}
-
-function valueOf(place: Place, item: string, attribute: AttributeId): Possible | undefined {
-  if (item === place.fence?.id) return place.fence.volts;
-  const found = findItem(place, item);
-  // An overhang is told as one width; none where it is told of no other.
-  if (attribute === 'top.width') return { is: found?.bay.top.width ?? 0 };
-  return found && fieldOf(found, attribute);
-}
-
-/** Only what is told as a set of possible values; what is of the structure is set as it is meant. */
-function fieldOf(item: Item, attribute: AttributeId): Possible | undefined {
-  const [part, field] = attribute.split('.') as [string, string];
-  const holder: unknown =
-    item.kind === 'bay'
-      ? { ground: item.bay.ground, skirt: item.bay.ground?.skirt, bay: item.bay }[part]
-      : { layer: item, opening: item, latch: item, strand: item }[part] &&
-        (item as unknown as Record<string, unknown>)[item.kind];
-  const value = (holder as Record<string, unknown> | undefined)?.[field];
-  return typeof value === 'object' ? (value as Possible) : undefined;
 }

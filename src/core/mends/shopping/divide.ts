@@ -3,7 +3,8 @@ import type { BayId } from '../../place/place';
 import type { Material } from '../catalogue';
 import type { Piece, Roll } from '../cutting/cutting';
 import { barWidth } from './bars';
-import type { Length, Stretch } from './take-off';
+import type { Length } from './take-off';
+import type { Stretch } from './stretch';
 
 export interface CutPiece extends Piece {
   readonly material: Material;

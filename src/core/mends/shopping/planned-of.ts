@@ -1,5 +1,5 @@
 /** What a mend was reckoned to take: money by the metre, and time. */
-import type { Mend } from '../../place/mend';
+import type { Mend } from '../../records/mend';
 import type { Place } from '../../place/place';
 import { catalogue } from '../catalogue';
 import { costOf } from './cost';

@@ -1,11 +1,11 @@
 /** Aprons and skirts that run on from bay to bay: one stretch, longer at every outer corner it goes round by as far as it reaches out. */
 import { lapOf, type LapBay } from '../../place/lap';
-import type { Mend } from '../../place/mend';
+import type { Mend } from '../../records/mend';
 import type { Place } from '../../place/place';
 import { ours } from '../../tables/assumptions';
 import { sillUpstand } from '../catalogue/sill-apron';
 import { headingsOf } from './corners';
-import type { Stretch } from './take-off';
+import type { Stretch } from './stretch';
 
 /** What one bay takes, as a stretch of its own. */
 export interface BayStretch {

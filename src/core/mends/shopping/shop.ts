@@ -1,63 +1,89 @@
 /** What a keeper has of shops: the price book, what is left over from earlier cutting, what is ticked, and what was bought. */
 import type { Place } from '../../place/place';
+import { day, text } from '../../schema/common';
+import {
+  amount,
+  constant,
+  list,
+  money,
+  named,
+  object,
+  oneOf,
+  optional,
+  whole,
+  type TypeOf,
+} from '../../schema/schema';
 import { ours } from '../../tables/assumptions';
 import type { Material } from '../catalogue';
 import { materials, prices } from '../catalogue/prices';
-import type { Cutting } from '../cutting/cutting';
-import type { CutPiece } from './divide';
-import { quantityOf, soldByDefault, type Sold, type SoldSize } from './sold';
+import { cuttingSchema, long, mostPieces, type Cutting } from '../cutting/cutting';
+import { quantityOf, soldByDefault, soldSizeSchema, type Sold } from './sold';
 
-export interface Shop {
-  readonly placeId: string;
-  /** Added to the sum for what nobody foresaw, per cent. */
-  readonly allowance: number;
-  readonly prices: readonly OwnPrice[];
-  readonly offcuts: readonly Offcut[];
-  /** Lines of the list that lie in the basket: ids of what is sold. */
-  readonly ticked: readonly string[];
-  readonly purchases: readonly Purchase[];
-}
+const material = oneOf(materials);
 
 /** What the keeper's shop asks; in the place of ours where it has the same id. */
-export interface OwnPrice {
-  readonly id: string;
-  readonly material: Material;
-  readonly size: SoldSize;
-  readonly cents: number;
-  /** YYYY-MM-DD. */
-  readonly seen: string;
+const ownPriceSchema = object({
+  id: text,
+  material,
+  size: soldSizeSchema,
+  cents: money,
+  seen: day,
   /** Not to be had there. */
-  readonly none?: true;
-}
+  none: optional(constant(true)),
+});
+export interface OwnPrice extends TypeOf<typeof ownPriceSchema> {}
 
 /** Full width or not: what is left of something bought, and large enough to be of use. */
-export interface Offcut {
-  readonly id: string;
-  readonly material: Material;
-  readonly length: number;
-  readonly width: number;
-}
-
-/** One time in the shop. */
-export interface Purchase {
-  readonly id: string;
-  /** YYYY-MM-DD. */
-  readonly date: string;
-  readonly mends: readonly string[];
-  readonly cents: number;
-  readonly cuttings: readonly BoughtCutting[];
-}
-
-/** With what each piece is for. */
-export interface BoughtCutting extends MaterialCutting {
-  readonly pieces: readonly Pick<CutPiece, 'id' | 'mends' | 'part'>[];
-}
+const offcutSchema = object({ id: text, material, length: long, width: long });
+export interface Offcut extends TypeOf<typeof offcutSchema> {}
 
 /** How a material is cut. Pieces have the ids of `take-off`. */
 export interface MaterialCutting {
   readonly material: Material;
   readonly cutting: Cutting;
 }
+
+const pieceNumber = whole(0, mostPieces);
+
+/** With what each piece is for. */
+const boughtCuttingSchema = object({
+  material,
+  cutting: cuttingSchema,
+  pieces: list(
+    object({
+      id: text,
+      mends: list(text),
+      part: optional(object({ at: pieceNumber, of: pieceNumber })),
+    }),
+  ),
+});
+export interface BoughtCutting extends TypeOf<typeof boughtCuttingSchema> {}
+
+/** One time in the shop. */
+const purchaseSchema = object({
+  id: text,
+  date: day,
+  mends: list(text),
+  cents: money,
+  cuttings: list(boughtCuttingSchema),
+});
+export interface Purchase extends TypeOf<typeof purchaseSchema> {}
+
+export const shopSchema = named(
+  'shop',
+  object({
+    placeId: text,
+    /** Added to the sum for what nobody foresaw. */
+    allowance: { ...amount(0, 100), about: 'Per cent.' },
+    prices: list(ownPriceSchema),
+    offcuts: list(offcutSchema),
+    /** Lines of the list that lie in the basket: ids of what is sold. */
+    ticked: list(text),
+    purchases: list(purchaseSchema),
+  }),
+  'The price book, offcuts in stock, lines ticked, and what was bought. Money in hundredths.',
+);
+export interface Shop extends TypeOf<typeof shopSchema> {}
 
 /** Until the keeper says otherwise. */
 export const firstAllowance = ours(10, 'per cent', 'For what nobody foresaw.');

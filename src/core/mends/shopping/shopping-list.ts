@@ -1,5 +1,5 @@
 /** What has to be bought for mends, and how it is cut: whole rolls, boards and packs, for the least money, then the least waste. */
-import type { Mend } from '../../place/mend';
+import type { Mend } from '../../records/mend';
 import type { Place } from '../../place/place';
 import { materials } from '../catalogue/prices';
 import type { Material } from '../catalogue';

@@ -1,8 +1,8 @@
 /** Packs, prices, sums, stock and plans that the shop can be paid for, held against arithmetic by hand and against what always holds. */
 import fc from 'fast-check';
 import { samphireYard } from '../../../../demo/samphire-yard';
-import { applyReadings } from '../../place/apply-readings';
-import type { Mend } from '../../place/mend';
+import { applyReadings } from '../../records/apply-readings';
+import type { Mend } from '../../records/mend';
 import type { Place } from '../../place/place';
 import { atOnce } from '../../steps';
 import { aMend } from '../../tests/a-mend';

@@ -2,22 +2,32 @@
  * What shops sell, in which sizes, and what it costs until the keeper writes in what theirs asks. Sizes are those usual on either
  * side of the Atlantic (common practice, recalled from memory); sums are round ones of ours.
  */
+import { byTag, constant, named, object, optional, whole, type TypeOf } from '../../schema/schema';
 import type { Region } from '../../tables/animals';
 import { ours } from '../../tables/assumptions';
 import type { Figure } from '../../tables/figure';
 import type { Material } from '../catalogue';
 import { prices } from '../catalogue/prices';
+import { long } from '../cutting/cutting';
 
-export type SoldSize =
-  /** A roll or a sheet: cut across, then along. */
-  | { readonly form: 'sheet'; readonly length: number; readonly width: number }
-  /** A board or batten: cut to length. */
-  | { readonly form: 'bar'; readonly length: number }
-  /** Wire: so much is on it. */
-  | { readonly form: 'coil'; readonly length: number }
-  | { readonly form: 'pack'; readonly count: number }
-  /** Laid one after the other, and side by side where it is wide enough. */
-  | { readonly form: 'slab'; readonly length: number; readonly width?: number };
+/** In a pack there are never more (assumption of ours). */
+const largestPack = 1_000_000;
+
+export const soldSizeSchema = named(
+  'soldSize',
+  byTag('form', {
+    /** A roll or a sheet: cut across, then along. */
+    sheet: object({ form: constant('sheet'), length: long, width: long }),
+    /** A board or batten: cut to length. */
+    bar: object({ form: constant('bar'), length: long }),
+    /** Wire: so much is on it. */
+    coil: object({ form: constant('coil'), length: long }),
+    pack: object({ form: constant('pack'), count: whole(1, largestPack) }),
+    /** Laid one after the other, and side by side where it is wide enough. */
+    slab: object({ form: constant('slab'), length: long, width: optional(long) }),
+  }),
+);
+export type SoldSize = TypeOf<typeof soldSizeSchema>;
 
 export interface Sold {
   readonly id: string;

@@ -2,13 +2,14 @@
 import fc from 'fast-check';
 import { samphireYard } from '../../../../demo/samphire-yard';
 import { tamarackBank } from '../../../../demo/tamarack-bank';
-import { applyReadings } from '../../place/apply-readings';
+import { applyReadings } from '../../records/apply-readings';
 import { lapOf } from '../../place/lap';
 import { aMend } from '../../tests/a-mend';
 import { cheapestCutting } from '../cutting/cheapest-cutting';
 import { headingsOf } from './corners';
 import { divided, divisions } from './divide';
-import { apronOverlap, takeOff, type Stretch } from './take-off';
+import { apronOverlap, takeOff } from './take-off';
+import { type Stretch } from './stretch';
 
 const found = applyReadings(samphireYard.place, samphireYard.walks).place;
 const apron = (bay: string) => aMend('sill-apron', bay);

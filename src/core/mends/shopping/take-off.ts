@@ -3,30 +3,17 @@
  * from bay to bay and round corners, and are joined only at posts, with overlap; mesh higher than any roll is wide is strips side by
  * side.
  */
-import type { Mend, MendKind } from '../../place/mend';
+import type { Mend, MendKind } from '../../records/mend';
 import type { BayId, Place } from '../../place/place';
 import { practice } from '../../tables/millimetres';
 import { catalogue, type Amount, type Material } from '../catalogue';
 import { meshOverlap } from '../catalogue/catalogue-mend';
 import { joinedRuns } from './runs';
+import type { Stretch } from './stretch';
 import { weakOf } from './weak-of';
 
 /** Of aprons and skirts where one ends and the next begins, mm. */
 export const apronOverlap = practice(150, 'Aprons overlap 150 mm and more.');
-
-/** A stretch that wants to be covered, before it is divided among rolls. */
-export interface Stretch {
-  /** Mends it is for. */
-  readonly mends: readonly string[];
-  readonly bays: readonly BayId[];
-  readonly material: Material;
-  readonly length: number;
-  readonly height: number;
-  /** Lengths from its beginning at which it may be joined: posts. */
-  readonly joints: readonly number[];
-  /** Of a joint, along it and across it. */
-  readonly overlap: number;
-}
 
 /** Cut to a length: board, batten, channel. */
 export interface Length {

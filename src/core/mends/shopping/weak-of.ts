@@ -1,7 +1,7 @@
 /** The weak spot that a mend in hand is for, as it was last found: what its amounts are reckoned from. */
 import { bayEffort } from '../../effort/bay-effort';
 import { findBay } from '../../place/find';
-import type { Mend } from '../../place/mend';
+import type { Mend } from '../../records/mend';
 import type { Place } from '../../place/place';
 import { animals } from '../../tables/animals';
 import { spotOf } from '../spots';

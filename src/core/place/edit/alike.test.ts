@@ -1,6 +1,6 @@
 import { samphireYard } from '../../../../demo/samphire-yard';
 import { countedIds } from '../../tests/new-ids';
-import { applyReadings } from '../apply-readings';
+import { applyReadings } from '../../records/apply-readings';
 import { findBay, isOutermost } from '../find';
 import { makeAlike, reachOf } from './alike';
 import { addStrand, setStanding, standingOf } from './ground';

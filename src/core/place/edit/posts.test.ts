@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { samphireYard } from '../../../../demo/samphire-yard';
 import { countedIds } from '../../tests/new-ids';
-import { applyReadings } from '../apply-readings';
+import { applyReadings } from '../../records/apply-readings';
 import { allBays, findBay, itemId, itemsOf } from '../find';
 import { lapOf } from '../lap';
 import type { Place } from '../place';

@@ -1,5 +1,6 @@
 /** What is known of one kind of animal, as far as it decides whether it gets in. */
 import type { Climbs, EnoughAgainstClimbing } from '../climbing';
+import type { Exclusion } from '../exclusion';
 import type { Figure } from '../figure';
 import type { Motion } from '../motions';
 import type { Reaching } from '../reaching';
@@ -9,24 +10,10 @@ import type { Taking } from '../taking';
 import type { Coming } from '../visiting';
 
 /** Where in the world a place stands, as coarsely as the tables tell regions apart. */
-export type Region = 'gb' | 'ie' | 'eu' | 'na' | 'au' | 'nz';
+export const regions = ['gb', 'ie', 'eu', 'na', 'au', 'nz'] as const;
+export type Region = (typeof regions)[number];
 
 export type Hours = 'day' | 'dusk' | 'night';
-
-/** The opening that shuts this animal out, smallest clear dimension in mm. */
-export interface Closure {
-  /** The figure a place is judged by: an opening above it counts as passing. */
-  readonly used: Figure;
-  /** The stricter figure mends are designed to; between the two lies the band of doubt. */
-  readonly strict: Figure;
-  /** True where the source says "under", so that an opening of exactly `used` passes. */
-  readonly passesAtFigure?: true;
-  /**
-   * What shuts a long slot, where a hole of the figure used was measured on mesh: with room sideways the head turns flat.
-   * Absent where the published figure speaks of gaps and cracks itself.
-   */
-  readonly slot?: Figure;
-}
 
 /**
  * Figures known to be enough against digging: mesh so deep *and* laid so far outward (0: not needed). A ground line that
@@ -94,7 +81,7 @@ export interface Animal {
   readonly regions: readonly Region[];
   readonly active: readonly Hours[];
   readonly concerns: Concerns;
-  readonly closure: Closure;
+  readonly closure: Exclusion;
   /** Sets of figures that are enough; absent for one that does not dig its way in. */
   readonly digs?: readonly EnoughAgainstDigging[];
   readonly flies?: true;

@@ -35,10 +35,10 @@ import { stoneMarten } from './stone-marten';
 import { stripedSkunk } from './striped-skunk';
 import { virginiaOpossum } from './virginia-opossum';
 
+export { regions } from './animal';
 export type {
   Animal,
   AnimalId,
-  Closure,
   Concerns,
   EnoughAgainstDigging,
   Hands,

@@ -1,5 +1,5 @@
 import { render } from '@testing-library/react';
-import { attributeIds, attributes } from '@/core/place/attributes';
+import { attributeIds, attributes } from '@/core/attributes';
 import { ChoicePicture } from '../ChoicePicture';
 import { HandsDrawing } from './HandsDrawing';
 

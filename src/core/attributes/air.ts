@@ -1,0 +1,11 @@
+/** Whether a house’s vents are clear. */
+import { yesNo } from '../place/bay';
+import { choiceCheck } from './attribute';
+
+export const air = choiceCheck('zone', {
+  choices: yesNo,
+  better: yesNo,
+  toSeeTo: 'no',
+  asked: { leg: () => 'house', when: ({ kind }) => kind === 'house' },
+  shortWalks: [],
+});

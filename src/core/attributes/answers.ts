@@ -1,0 +1,3 @@
+/** Answers that many checks share, best first. */
+
+export const noIsBest = ['no', 'yes'] as const;

@@ -1,0 +1,20 @@
+/** The gap under the sill with the bottom edge lifted by hand midway between posts. */
+import { amount } from './attribute';
+import { usualGaps, widestGap } from './limits';
+import { ofGround } from './paths';
+
+export const bottomEdgeLifted = amount('bay', {
+  unit: 'mm',
+  better: 'less',
+  limits: [0, widestGap],
+  usual: usualGaps,
+  asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
+  shortWalks: ['storm', 'loss', 'moved'],
+  wears: true,
+  isAlike: true,
+  looksAt: [],
+  spots: ['ground'],
+  isUnreadWithout: ({ ground }) => ground !== undefined,
+  bears: 'slot',
+  path: ofGround('gapLifted'),
+});

@@ -1,0 +1,11 @@
+/** Branches over the run or touching the roof. */
+import { always, choiceCheck } from './attribute';
+import { noIsBest } from './answers';
+
+export const branches = choiceCheck('place', {
+  choices: noIsBest,
+  better: noIsBest,
+  toSeeTo: 'yes',
+  asked: { leg: () => 'distance', when: always },
+  shortWalks: ['storm'],
+});

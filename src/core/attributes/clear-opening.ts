@@ -1,0 +1,28 @@
+/** Clear opening of a layer, wire edge to wire edge, the smaller way. Netting stretches, so it is measured; welded mesh of a known kind clears what the tables say, and a board has none. */
+import { type CoverId } from '../place/bay';
+import { isKnown } from '../place/possible';
+import { meshes } from '../tables/meshes';
+import { amount, never } from './attribute';
+import { coarsestMesh, usualGaps } from './limits';
+import { field } from './paths';
+
+export const clearOpening = amount('layer', {
+  unit: 'mm',
+  better: 'less',
+  limits: [0, coarsestMesh],
+  usual: usualGaps,
+  asked: {
+    when: ({ mesh }) =>
+      !isKnown<CoverId>(mesh) ||
+      (mesh.is !== 'none' && !['solid', 'welded'].includes(meshes[mesh.is].kind)),
+    isAnswered: ({ mesh }) => !('any' in mesh),
+  },
+  shortWalks: [],
+  wears: false,
+  isAlike: true,
+  looksAt: ['canvas-in-sun', 'netting-in-sun', 'wire-in-air'],
+  spots: ['mesh'],
+  isUnreadWithout: never,
+  bears: 'hole',
+  path: field('clear'),
+});

@@ -1,0 +1,22 @@
+/** What state a bay’s cover and fixings are in, at their worst spot. */
+import { conditions } from '../tables/fixings';
+import { always, choice } from './attribute';
+import { everyLayer } from './every-layer';
+import { field } from './paths';
+
+export const condition = choice('bay', {
+  choices: conditions,
+  better: conditions,
+  asked: {
+    when: (bay, { matters }) =>
+      matters.condition && (bay.condition !== undefined || !everyLayer(bay, 'condition')),
+  },
+  shortWalks: ['storm'],
+  wears: true,
+  isAlike: true,
+  looksAt: ['canvas-in-sun', 'netting-in-sun', 'wire-in-air', 'timber-on-ground'],
+  spots: [],
+  isUnreadWithout: always,
+
+  path: field('condition'),
+});

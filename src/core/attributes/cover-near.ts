@@ -1,0 +1,11 @@
+/** Cover near the wall: what a fox could lie up in. */
+import { always, choiceCheck } from './attribute';
+import { noIsBest } from './answers';
+
+export const coverNear = choiceCheck('place', {
+  choices: noIsBest,
+  better: noIsBest,
+  toSeeTo: 'yes',
+  asked: { leg: () => 'distance', when: always },
+  shortWalks: [],
+});

@@ -1,0 +1,14 @@
+/** Fresh digging inside a run. */
+import { choiceCheck } from './attribute';
+import { noIsBest } from './answers';
+
+export const dugInside = choiceCheck('zone', {
+  choices: noIsBest,
+  better: noIsBest,
+  toSeeTo: 'yes',
+  asked: {
+    leg: () => 'inside',
+    when: ({ kind }, { matters }) => kind === 'run' && matters.digging,
+  },
+  shortWalks: ['loss'],
+});

@@ -1,0 +1,12 @@
+/** Potential of the earth stake against an independent probe. */
+import { always, amountCheck } from './attribute';
+import { mostVolts } from './limits';
+
+export const earthVolts = amountCheck('fence', {
+  unit: 'kV',
+  better: 'less',
+  limits: [0, mostVolts],
+  usual: [0, 0.1, 0.2, 0.3, 0.5],
+  asked: { leg: () => 'fence', when: always },
+  shortWalks: ['moved'],
+});

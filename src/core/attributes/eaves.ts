@@ -1,0 +1,10 @@
+/** Whether eaves, ridge and sheets are firm. */
+import { choiceCheck } from './attribute';
+
+export const eaves = choiceCheck('zone', {
+  choices: ['firm', 'loose'],
+  better: ['firm', 'loose'],
+  toSeeTo: 'loose',
+  asked: { leg: () => 'overhead', when: ({ kind }) => kind === 'house' },
+  shortWalks: ['storm'],
+});

@@ -1,0 +1,11 @@
+/** Food lying about, which calls rats. */
+import { always, choiceCheck } from './attribute';
+import { noIsBest } from './answers';
+
+export const food = choiceCheck('place', {
+  choices: noIsBest,
+  better: noIsBest,
+  toSeeTo: 'yes',
+  asked: { leg: () => 'distance', when: always },
+  shortWalks: [],
+});

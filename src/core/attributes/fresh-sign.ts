@@ -1,0 +1,11 @@
+/** Fresh tracks, droppings, smell, digging, hair on wire. */
+import { always, choiceCheck } from './attribute';
+import { noIsBest } from './answers';
+
+export const freshSign = choiceCheck('place', {
+  choices: noIsBest,
+  better: noIsBest,
+  toSeeTo: 'yes',
+  asked: { leg: () => 'distance', when: always },
+  shortWalks: ['loss'],
+});

@@ -1,0 +1,20 @@
+/** Widest gap between sill and ground, at rest. */
+import { amount } from './attribute';
+import { usualGaps, widestGap } from './limits';
+import { ofGround } from './paths';
+
+export const groundGap = amount('bay', {
+  unit: 'mm',
+  better: 'less',
+  limits: [0, widestGap],
+  usual: usualGaps,
+  asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
+  shortWalks: ['loss', 'moved'],
+  wears: true,
+  isAlike: true,
+  looksAt: ['timber-on-ground'],
+  spots: ['ground'],
+  isUnreadWithout: ({ ground }) => ground !== undefined,
+  bears: 'slot',
+  path: ofGround('gap'),
+});

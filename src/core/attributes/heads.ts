@@ -1,0 +1,12 @@
+/** Heads counted; belongs to no bay. */
+import { always, amountCheck } from './attribute';
+import { mostBirds } from './limits';
+
+export const heads = amountCheck('flock', {
+  unit: 'birds',
+  better: 'none',
+  limits: [0, mostBirds],
+  usual: [],
+  asked: { leg: () => 'shut', when: always },
+  shortWalks: ['weak', 'storm', 'loss', 'moved'],
+});

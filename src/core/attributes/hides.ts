@@ -1,0 +1,14 @@
+/** Somewhere for birds to hide from above; under a whole roof nothing comes from there. */
+import { yesNo } from '../place/bay';
+import { choiceCheck } from './attribute';
+
+export const hides = choiceCheck('zone', {
+  choices: yesNo,
+  better: yesNo,
+  toSeeTo: 'no',
+  asked: {
+    leg: () => 'inside',
+    when: ({ kind }, { zone }) => kind === 'run' && zone?.isSeenFromAbove === true,
+  },
+  shortWalks: [],
+});

@@ -1,0 +1,20 @@
+/** Largest hole anywhere in the bay. */
+import { always, amount } from './attribute';
+import { usualGaps, widestGap } from './limits';
+import { field } from './paths';
+
+export const largestHole = amount('bay', {
+  unit: 'mm',
+  better: 'less',
+  limits: [0, widestGap],
+  usual: usualGaps,
+  asked: { when: always },
+  shortWalks: ['storm', 'loss'],
+  wears: true,
+  isAlike: true,
+  looksAt: ['canvas-in-sun', 'netting-in-sun', 'wire-in-air', 'timber-on-ground'],
+  spots: ['hole'],
+  isUnreadWithout: always,
+  bears: 'hole',
+  path: field('largestHole'),
+});

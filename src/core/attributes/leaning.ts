@@ -1,0 +1,11 @@
+/** Things leaning, stacked or growing on the wall to climb by. */
+import { always, choiceCheck } from './attribute';
+import { noIsBest } from './answers';
+
+export const leaning = choiceCheck('place', {
+  choices: noIsBest,
+  better: noIsBest,
+  toSeeTo: 'yes',
+  asked: { leg: () => 'distance', when: always },
+  shortWalks: ['storm'],
+});

@@ -1,0 +1,18 @@
+/** Whether a door falls shut when let go. Of the structure: read where a mend was to change it. */
+import { letGos } from '../place/bay';
+import { choice, never, onlyOfMends } from './attribute';
+import { plainOfOpening } from './paths';
+
+export const letsGo = choice('opening', {
+  choices: letGos,
+  better: letGos,
+  asked: onlyOfMends,
+  shortWalks: [],
+  wears: false,
+  isAlike: false,
+  looksAt: [],
+  spots: [],
+  isUnreadWithout: never,
+
+  path: plainOfOpening('letGo'),
+});

@@ -1,0 +1,20 @@
+/** Widest gap at a corner of an opening when pulled. */
+import { always, amount } from './attribute';
+import { usualGaps, widestGap } from './limits';
+import { field } from './paths';
+
+export const openingCorners = amount('opening', {
+  unit: 'mm',
+  better: 'less',
+  limits: [0, widestGap],
+  usual: usualGaps,
+  asked: { when: (_opening, { opening }) => opening?.isFixed === false },
+  shortWalks: ['storm', 'loss'],
+  wears: true,
+  isAlike: false,
+  looksAt: [],
+  spots: ['edges'],
+  isUnreadWithout: always,
+  bears: 'slot',
+  path: field('gapPulled'),
+});

@@ -1,0 +1,23 @@
+/** How far an overhang or hood reaches out from the wall; none where no width is said. Of the structure, as the top edge is. */
+import { is, isKnown } from '../place/possible';
+import { amount, never, onlyOfMends } from './attribute';
+import { usualSkirts, widestOverhang } from './limits';
+
+export const overhang = amount('bay', {
+  unit: 'mm',
+  better: 'more',
+  limits: [0, widestOverhang],
+  usual: usualSkirts,
+  asked: onlyOfMends,
+  shortWalks: [],
+  wears: false,
+  isAlike: false,
+  looksAt: [],
+  spots: ['top'],
+  isUnreadWithout: never,
+  path: {
+    get: ({ top }) => is(top.width ?? 0),
+    set: (bay, value) =>
+      isKnown<number>(value) ? { ...bay, top: { ...bay.top, width: value.is } } : bay,
+  },
+});

@@ -1,0 +1,20 @@
+/** Widest opening at a staple line, seam, tie or corner when pulled by hand. */
+import { always, amount } from './attribute';
+import { usualGaps, widestGap } from './limits';
+import { field } from './paths';
+
+export const pullTest = amount('bay', {
+  unit: 'mm',
+  better: 'less',
+  limits: [0, widestGap],
+  usual: usualGaps,
+  asked: { when: always },
+  shortWalks: ['storm', 'loss'],
+  wears: true,
+  isAlike: true,
+  looksAt: ['ties-in-sun', 'staples'],
+  spots: ['panel'],
+  isUnreadWithout: always,
+  bears: 'slot',
+  path: field('panelPulled'),
+});

@@ -1,0 +1,14 @@
+/** Of a layer that is off at this time of year: whether it has come off. */
+import { isWithin } from '../place/year-span';
+import { choiceCheck } from './attribute';
+
+export const seasonalCover = choiceCheck('layer', {
+  choices: ['off', 'on'],
+  better: 'none',
+
+  asked: {
+    leg: () => 'lap',
+    when: ({ on }, { day }) => on !== undefined && day !== undefined && !isWithin(on, day),
+  },
+  shortWalks: [],
+});

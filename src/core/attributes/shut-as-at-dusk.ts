@@ -1,0 +1,11 @@
+/** Everything closed as at dusk, and each door pulled. */
+import { yesNo } from '../place/bay';
+import { always, choiceCheck } from './attribute';
+
+export const shutAsAtDusk = choiceCheck('flock', {
+  choices: yesNo,
+  better: yesNo,
+  toSeeTo: 'no',
+  asked: { leg: () => 'shut', when: always },
+  shortWalks: ['weak', 'storm', 'loss', 'moved'],
+});

@@ -1,0 +1,12 @@
+/** Minutes from the first door to the last. */
+import { always, amountCheck } from './attribute';
+import { longestRound } from './limits';
+
+export const shutTook = amountCheck('flock', {
+  unit: 'min',
+  better: 'none',
+  limits: [0, longestRound],
+  usual: [2, 5, 10, 15, 20],
+  asked: { leg: () => 'shut', when: always },
+  shortWalks: [],
+});

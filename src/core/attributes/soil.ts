@@ -1,0 +1,18 @@
+/** What the ground is along the outside of the bay. No order: a slab stops digging, and takes no pegs. */
+import { soils } from '../tables/soils';
+import { choice } from './attribute';
+import { ofGround } from './paths';
+
+export const soil = choice('bay', {
+  choices: soils,
+  better: 'none',
+  asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
+  shortWalks: ['moved'],
+  wears: false,
+  isAlike: true,
+  looksAt: [],
+  spots: ['dig'],
+  isUnreadWithout: ({ ground }) => ground !== undefined,
+
+  path: ofGround('soil'),
+});

@@ -1,0 +1,14 @@
+/** A pen that has been moved: square, off its jacks, pegs and earth stake in. */
+import { yesNo } from '../place/bay';
+import { choiceCheck } from './attribute';
+
+export const square = choiceCheck('zone', {
+  choices: yesNo,
+  better: yesNo,
+  toSeeTo: 'no',
+  asked: {
+    leg: () => 'inside',
+    when: ({ kind, moves }) => kind === 'run' && moves !== undefined,
+  },
+  shortWalks: ['moved'],
+});

@@ -1,0 +1,18 @@
+/** What touches a strand, at its worst along the bay. */
+import { touching } from '../tables/shocking';
+import { always, choice } from './attribute';
+import { field } from './paths';
+
+export const strandTouching = choice('strand', {
+  choices: touching,
+  better: touching,
+  asked: { when: always },
+  shortWalks: ['storm', 'moved'],
+  wears: true,
+  isAlike: true,
+  looksAt: [],
+  spots: ['strand'],
+  isUnreadWithout: always,
+
+  path: field('touching'),
+});

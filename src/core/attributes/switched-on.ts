@@ -1,0 +1,11 @@
+/** Whether the fence is on again after going in. */
+import { yesNo } from '../place/bay';
+import { always, choiceCheck } from './attribute';
+
+export const switchedOn = choiceCheck('fence', {
+  choices: yesNo,
+  better: yesNo,
+  toSeeTo: 'no',
+  asked: { leg: () => 'fence', when: always },
+  shortWalks: ['storm', 'loss', 'moved'],
+});

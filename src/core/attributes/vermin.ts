@@ -1,0 +1,11 @@
+/** Feed and water open to vermin at dusk. */
+import { choiceCheck } from './attribute';
+import { noIsBest } from './answers';
+
+export const vermin = choiceCheck('zone', {
+  choices: noIsBest,
+  better: noIsBest,
+  toSeeTo: 'yes',
+  asked: { leg: () => 'inside', when: ({ kind }) => kind === 'run' },
+  shortWalks: [],
+});

@@ -1,0 +1,12 @@
+/** Line potential where the line begins. */
+import { always, amountCheck } from './attribute';
+import { mostVolts, usualVolts } from './limits';
+
+export const voltsNear = amountCheck('fence', {
+  unit: 'kV',
+  better: 'more',
+  limits: [0, mostVolts],
+  usual: usualVolts,
+  asked: { leg: () => 'fence', when: always },
+  shortWalks: [],
+});

@@ -1,0 +1,20 @@
+/** Line potential at the far end. Unread is unknown, not live. */
+import { always, amount } from './attribute';
+import { mostVolts, usualVolts } from './limits';
+import { field } from './paths';
+
+export const volts = amount('fence', {
+  unit: 'kV',
+  better: 'more',
+  limits: [0, mostVolts],
+  usual: usualVolts,
+  asked: { leg: () => 'fence', when: always },
+  shortWalks: ['storm', 'loss', 'moved'],
+  wears: true,
+  isAlike: false,
+  looksAt: [],
+  spots: ['fence'],
+  isUnreadWithout: always,
+
+  path: field('volts'),
+});

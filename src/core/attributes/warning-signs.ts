@@ -1,0 +1,11 @@
+/** Whether warning signs can be read from every side people come from. */
+import { yesNo } from '../place/bay';
+import { always, choiceCheck } from './attribute';
+
+export const warningSigns = choiceCheck('fence', {
+  choices: yesNo,
+  better: yesNo,
+  toSeeTo: 'no',
+  asked: { leg: () => 'fence', when: always },
+  shortWalks: [],
+});

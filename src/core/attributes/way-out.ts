@@ -1,0 +1,14 @@
+/** Whether a person who is shut in gets out. */
+import { yesNo } from '../place/bay';
+import { choiceCheck } from './attribute';
+
+export const wayOut = choiceCheck('zone', {
+  choices: yesNo,
+  better: yesNo,
+  toSeeTo: 'no',
+  asked: {
+    leg: ({ kind }) => (kind === 'run' ? 'inside' : 'house'),
+    when: ({ kind }, { zone }) => (kind === 'run' || kind === 'house') && zone?.hasDoor === true,
+  },
+  shortWalks: [],
+});

@@ -1,0 +1,23 @@
+/** Mesh laid as a floor right across, joined to the wall. */
+import { coverIds } from '../place/bay';
+import { choice, never } from './attribute';
+import { canBeDug } from './digging';
+import { ofGround } from './paths';
+
+export const wireFloor = choice('bay', {
+  choices: coverIds,
+  better: 'none',
+  asked: {
+    when: ({ ground }, { matters }) =>
+      matters.digging && canBeDug(ground) && ground?.floor !== undefined,
+    before: 'mesh',
+  },
+  shortWalks: [],
+  wears: false,
+  isAlike: false,
+  looksAt: [],
+  spots: [],
+  isUnreadWithout: never,
+
+  path: ofGround('floor'),
+});

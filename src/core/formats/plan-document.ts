@@ -1,0 +1,131 @@
+/**
+ * What `plan --json` prints: money in hundredths, work in minutes, birds a year. What a set of mends leaves: `fixed` and, over the terms,
+ * `weight × exp(−d)`, d the lightest way from outside to the birds, each link weighing as the state whose `made` are just those of the set
+ * that it names.
+ */
+import { mendFields } from '../records/mend';
+import { day, text } from '../schema/common';
+import { scenarios } from '../score/scenario';
+import {
+  amount,
+  byTag,
+  constant,
+  flag,
+  list,
+  map,
+  money,
+  note,
+  nullable,
+  object,
+  oneOf,
+  optional,
+  whole,
+  type TypeOf,
+  type TypeOfFields,
+} from '../schema/schema';
+import { animalIds } from '../tables/animals';
+
+export const planVersion = 1;
+
+/** More states than any search looks at (assumption of ours). */
+const mostNodes = 1_000_000_000;
+const animal = oneOf(animalIds);
+const minutes = amount(0);
+const birds = amount();
+/** By the ids of groups of birds. */
+const byGroup = map(amount(0));
+const bySpot = object({ bay: text, spot: text });
+
+export type MendDocument = TypeOfFields<typeof mendFields>;
+
+/** Why a candidate is not in the plan. */
+const whyNot = byTag('kind', {
+  wont: object({ kind: constant('wont') }),
+  'too-long': object({ kind: constant('too-long') }),
+  nothing: object({ kind: constant('nothing') }),
+  instead: object({ kind: constant('instead'), of: list(text) }),
+  beside: object({ kind: constant('beside'), animal, at: list(bySpot) }),
+  money: object({ kind: constant('money'), birds }),
+  time: object({ kind: constant('time'), birds }),
+});
+
+const shutOut = object({
+  animal,
+  scenario: oneOf(scenarios),
+  can: flag,
+  chosen: list(text),
+  cents: money,
+  minutes,
+  stays: list(bySpot),
+});
+export type ShutOutDocument = TypeOf<typeof shutOut>;
+
+const term = object({
+  animal,
+  zone: text,
+  scenarios: list(oneOf(scenarios)),
+  weight: birds,
+  weightOf: byGroup,
+  shutFrom: minutes,
+  links: list(
+    object({
+      bay: text,
+      spot: text,
+      from: text,
+      to: text,
+      states: list(
+        object({ made: list(text), weight: nullable(amount(0)), minutes: nullable(minutes) }),
+      ),
+    }),
+  ),
+});
+export type TermDocument = TypeOf<typeof term>;
+
+export const planSchema = object({
+  version: constant(planVersion),
+  place: note(),
+  date: nullable(day),
+  limits: object({
+    cents: nullable(money),
+    minutes: nullable(minutes),
+    longest: nullable(minutes),
+    must: list(text),
+    wont: list(text),
+  }),
+  chosen: list(text),
+  cents: money,
+  minutes,
+  wholeCents: optional(money),
+  before: birds,
+  after: birds,
+  bound: birds,
+  birdsBefore: birds,
+  birdsAfter: birds,
+  nodes: whole(1, mostNodes),
+  overspent: flag,
+  animals: list(
+    object({ animal, before: birds, after: birds, isShutBefore: flag, isShutAfter: flag }),
+  ),
+  others: map(whyNot),
+  least: nullable(object({ cents: money, wholeCents: optional(money), chosen: list(text) })),
+  curve: list(object({ cents: money, after: birds, bound: birds, birds })),
+  knee: nullable(money),
+  shutOut: nullable(shutOut),
+  tonight: list(object({ ...mendFields, cents: money, minutes })),
+  candidates: list(
+    object({
+      id: text,
+      ...mendFields,
+      cents: money,
+      minutes,
+      excludes: list(text),
+      inHand: flag,
+    }),
+  ),
+  harmful: list(text),
+  fixed: birds,
+  fixedOf: byGroup,
+  flock: byGroup,
+  terms: list(term),
+});
+export type PlanDocument = TypeOf<typeof planSchema>;

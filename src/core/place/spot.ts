@@ -1,0 +1,25 @@
+/** The kinds of places in a bay at which something gives way, and which one mend puts right. */
+
+export const spotKinds = [
+  'ground',
+  'dig',
+  'mesh',
+  'panel',
+  'hole',
+  'edges',
+  'latch',
+  /** Within reach of roosting birds. */
+  'reach',
+  /** Over a top edge that is joined to nothing. */
+  'top',
+  /** Under a light frame that is lifted. */
+  'frame',
+  /** Where there is no cover at all. */
+  'bare',
+  /** A door that habit, or a forgotten round, leaves open. */
+  'habit',
+  /** The strands crossing a bay, and the line they hang on. */
+  'strand',
+  'fence',
+] as const;
+export type SpotKind = (typeof spotKinds)[number];

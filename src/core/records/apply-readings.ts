@@ -1,0 +1,89 @@
+/** The place as it was last found: structure with every reading laid over it, oldest walk first. */
+import type { AttributeId } from '../attributes';
+import isSame from 'fast-deep-equal';
+import type { Bay, Face, ItemId, Place } from '../place/place';
+import type { Possible } from '../place/possible';
+import { setAttributes } from './set-attribute';
+import type { Reading, Walk } from './walk';
+
+/** Where a value of the found place comes from. */
+export interface Provenance {
+  readonly walk: Walk;
+  readonly reading: Reading;
+}
+
+export interface FoundPlace {
+  readonly place: Place;
+  /** Latest reading that told anything, by `attributeKey`. */
+  readonly provenance: ReadonlyMap<string, Provenance>;
+}
+
+export function attributeKey(item: ItemId, attribute: AttributeId): string {
+  return `${item} ${attribute}`;
+}
+
+/** Oldest first; walks of one day keep the order they were begun in. */
+export function inDateOrder(walks: readonly Walk[]): Walk[] {
+  return walks
+    .map((walk, index) => ({ walk, index }))
+    .sort((a, b) => a.walk.date.localeCompare(b.walk.date) || a.index - b.index)
+    .map(({ walk }) => walk);
+}
+
+export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace {
+  const provenance = latestReadings(walks);
+  const values = new Map<ItemId, Map<AttributeId, Possible>>();
+  for (const { reading } of provenance.values()) {
+    if (reading.value === 'cannot-tell') continue;
+    const own = values.get(reading.item) ?? new Map<AttributeId, Possible>();
+    values.set(reading.item, own.set(reading.attribute, reading.value));
+  }
+  return { place: keepUnchanged(place, setAttributes(place, values)), provenance };
+}
+
+const lastBay = new WeakMap<Bay, Bay>();
+const lastFace = new WeakMap<Face, Face>();
+
+/**
+ * A bay or face found just as it was found the last time is given as the same object, so that what was worked out for it can
+ * be kept. Values only; the answer is the same with or without.
+ */
+function keepUnchanged(place: Place, found: Place): Place {
+  return {
+    ...found,
+    faces: found.faces.map((face, at) => {
+      const structure = place.faces[at];
+      if (!structure || structure === face) return face;
+      const bays = face.bays.map((bay, index) => lastAlike(lastBay, structure.bays[index], bay));
+      const last = lastFace.get(structure);
+      if (last && bays.every((bay, index) => bay === last.bays[index])) return last;
+      const changed = { ...face, bays };
+      lastFace.set(structure, changed);
+      return changed;
+    }),
+  };
+}
+
+function lastAlike(kept: WeakMap<Bay, Bay>, structure: Bay | undefined, found: Bay): Bay {
+  if (!structure || structure === found) return found;
+  const last = kept.get(structure);
+  if (last && isSame(last, found)) return last;
+  kept.set(structure, found);
+  return found;
+}
+
+/** "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. */
+export function latestReadings(walks: readonly Walk[]): Map<string, Provenance> {
+  const latest = new Map<string, Provenance>();
+  for (const walk of inDateOrder(walks)) {
+    for (const reading of walk.readings) {
+      if (reading.value === 'cannot-tell') continue;
+      const key = attributeKey(reading.item, reading.attribute);
+      const before = latest.get(key);
+      // Two walks of one day may be in hand at once: then the hour tells.
+      if (before?.walk.date === walk.date && before.reading.at > reading.at) continue;
+      latest.set(key, { walk, reading });
+    }
+  }
+  return latest;
+}

@@ -1,0 +1,31 @@
+/** Whether every set of possible values in a bay has come down to one: its best and worst are then the same. */
+import { attributesOf } from '../attributes';
+import type { AttributeOf, ItemKind, Items } from '../attributes/attribute';
+import { keptFor } from '../place/kept';
+import type { Bay } from '../place/place';
+
+export const isAllRead = keptFor(
+  (bay: Bay): boolean =>
+    isStated('bay', bay) &&
+    bay.openings.every((opening) => isStated('opening', opening)) &&
+    bay.strands.every((strand) => isStated('strand', strand)) &&
+    !hasOpenSet(bay),
+);
+
+/** Nothing is left out that counts as unread where it is. */
+function isStated<K extends ItemKind>(kind: K, item: Items[K]): boolean {
+  return attributesOf(kind).every(
+    (attribute: AttributeOf<K>) =>
+      attribute.path?.get(item) !== undefined || !attribute.isUnreadWithout(item),
+  );
+}
+
+/** An interval, a list or "any", anywhere in it. */
+function hasOpenSet(value: unknown): boolean {
+  if (typeof value !== 'object' || value === null) return false;
+  if ('any' in value || 'oneOf' in value) return true;
+  if ('from' in value && 'to' in value && !('layers' in value)) {
+    return typeof value.from === 'number' && value.from !== value.to;
+  }
+  return Object.values(value).some(hasOpenSet);
+}

@@ -1,0 +1,141 @@
+/** A mend in hand: a chosen change of state, followed from open to held. Never ticked off without a new reading. */
+import { attributeIds } from '../attributes';
+import { spotKinds } from '../place/spot';
+import { day, instant, length, text } from '../schema/common';
+import {
+  byField,
+  list,
+  money,
+  named,
+  note,
+  object,
+  oneOf,
+  optional,
+  text as someText,
+  whole,
+  type TypeOf,
+} from '../schema/schema';
+import { animalIds } from '../tables/animals';
+
+/** The catalogue's names; what each is and does stands in mends/catalogue/. */
+export const mendKinds = [
+  'sill-board',
+  'sill-apron',
+  'sill-stones',
+  'apron-out',
+  'skirt-down',
+  'skirt-and-foot',
+  'slabs-along',
+  'line-welded-13',
+  'line-welded-6',
+  'board-over',
+  'batten-edge',
+  'screws-and-washers',
+  'patch-mesh',
+  'patch-board',
+  'door-stop',
+  'second-fastening',
+  'pop-door-runners',
+  'two-motion-latch',
+  'clip-through-hasp',
+  'padlock',
+  'roost-away',
+  'pegs-in',
+  'kerb-along',
+  'floor-mesh',
+  'line-welded-25',
+  'line-welded-25x50',
+  'boarded',
+  'clip-edge',
+  'hole-stuffed',
+  'wedge-shut',
+  'carabiner-on',
+  'collar-plate',
+  'lap-seam',
+  'screw-shut',
+  'spring-closer',
+  'shut-nightly',
+  'overhang-out',
+  'roof-mesh',
+  'net-over',
+  'weight-on',
+  'mesh-in-bare',
+  'strand-set',
+  'strand-clear',
+  'fence-charge',
+  /** The keeper's own; what it is and does stands in the mend itself. */
+  'own',
+] as const;
+export type MendKind = (typeof mendKinds)[number];
+
+export const mendStates = ['open', 'planned', 'bought', 'done', 'held'] as const;
+export type MendState = (typeof mendStates)[number];
+
+/** The most minutes that a mend can take (assumption of ours). */
+const longestWork = 100_000;
+
+const ownMendSchema = object({ name: someText(80), cents: money, minutes: whole(0, longestWork) });
+/** What the keeper says of a mend of their own; `cents` are hundredths of their money. */
+export interface OwnMend extends TypeOf<typeof ownMendSchema> {}
+
+/** A place in a bay that one mend puts right. */
+const spotSchema = object({ kind: oneOf(spotKinds), item: text });
+export interface Spot extends TypeOf<typeof spotSchema> {}
+
+const targetValue = byField({
+  is: object({ is: text }),
+  /** A gap or clear opening of at most this, mm: the stricter figure, which mends are designed to. */
+  atMost: object({ atMost: length }),
+  /** A depth or width of at least this, mm. */
+  atLeast: object({ atLeast: length }),
+  /** A height or distance that has a right value, mm: within the tolerance of strands. */
+  near: object({ near: length }),
+});
+export type TargetValue = TypeOf<typeof targetValue>;
+
+/** The reading that will show the mend holds. */
+export const targetSchema = named(
+  'target',
+  object({ item: text, attribute: oneOf(attributeIds), value: targetValue }),
+);
+export interface Target extends TypeOf<typeof targetSchema> {}
+
+const stateChangeSchema = object({
+  state: oneOf(mendStates),
+  at: instant,
+  /** The walk whose readings decided (held, or open again). */
+  walk: optional(note(200)),
+});
+export interface StateChange extends TypeOf<typeof stateChangeSchema> {}
+
+/** What a mend is, where, against whom and by which readings it is shown to hold. */
+export const mendFields = {
+  kind: oneOf(mendKinds),
+  bay: text,
+  /** Where in the bay: the item and attribute that first gave way. */
+  spot: spotSchema,
+  /** Animals it is meant to stop. */
+  stops: list(oneOf(animalIds)),
+  /** What it is to change, and what measuring again will read. */
+  targets: list(targetSchema),
+} as const;
+
+export const mendSchema = named(
+  'mend',
+  object({
+    id: text,
+    placeId: text,
+    ...mendFields,
+    state: oneOf(mendStates),
+    history: list(stateChangeSchema),
+    /** To be done by then. */
+    due: optional(day),
+    /** Who does it, in the keeper's own words. */
+    who: optional(note(80)),
+    /** What it took in the end. */
+    spent: optional(object({ cents: optional(money), minutes: optional(whole(0, longestWork)) })),
+    /** Of a mend of kind `own`: what the keeper says of it. Its effect is its targets. */
+    own: optional(ownMendSchema),
+  }),
+);
+export interface Mend extends TypeOf<typeof mendSchema> {}

@@ -1,0 +1,49 @@
+/** What was seen of an animal, or not seen: the log that moves how often it is reckoned with. */
+import { day, text } from '../schema/common';
+import {
+  byField,
+  constant,
+  named,
+  note,
+  object,
+  oneOf,
+  optional,
+  whole,
+  type TypeOf,
+} from '../schema/schema';
+import { animalIds } from '../tables/animals';
+
+export const sightingKinds = ['seen', 'tracks', 'droppings', 'loss', 'camera'] as const;
+export type SightingKind = (typeof sightingKinds)[number];
+
+/** Ten years of nights; more is a slip (assumption of ours). */
+const mostNights = 3660;
+
+const sightingSchema = object({
+  id: text,
+  placeId: text,
+  date: day,
+  what: constant('sighting'),
+  animal: oneOf(animalIds),
+  how: oneOf(sightingKinds),
+  /** The bay it was at, where known. */
+  bay: optional(note(200)),
+});
+export interface Sighting extends TypeOf<typeof sightingSchema> {}
+
+/** Nights a camera watched and saw none of the animals listed in the place. */
+const quietNightsSchema = object({
+  id: text,
+  placeId: text,
+  /** Last night watched. */
+  date: day,
+  what: constant('quiet-camera'),
+  nights: whole(1, mostNights),
+});
+export interface QuietNights extends TypeOf<typeof quietNightsSchema> {}
+
+export const logEntrySchema = named(
+  'logEntry',
+  byField({ animal: sightingSchema, nights: quietNightsSchema }),
+);
+export type LogEntry = TypeOf<typeof logEntrySchema>;

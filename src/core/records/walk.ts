@@ -1,0 +1,115 @@
+/** A walk: a dated list of readings. Nothing is overwritten; a later reading of the same thing stands above it. */
+import { attributeIds, attributes, type AttributeId } from '../attributes';
+import { intervalSchema, isSchema, type Interval, type Is } from '../place/possible';
+import { day, instant, length, text } from '../schema/common';
+import {
+  byField,
+  constant,
+  flag,
+  list,
+  named,
+  note,
+  object,
+  oneOf,
+  optional,
+  union,
+  type Schema,
+  type TypeOf,
+} from '../schema/schema';
+
+/** `said`: no walk at all; what the keeper said of the place from memory. */
+export const walkKinds = ['lap', 'measure-again', 'said'] as const;
+export type WalkKind = (typeof walkKinds)[number];
+
+/** What a walk is for; all but the first ask less. */
+export const walkPurposes = ['full', 'weak', 'storm', 'loss', 'moved'] as const;
+export type WalkPurpose = (typeof walkPurposes)[number];
+
+/** Where a stop that was put off goes. */
+export const putOffTo = ['later', 'another-day'] as const;
+
+const putOffSchema = object({
+  /** A stop's id; see walk/stops.ts. */
+  stop: text,
+  to: oneOf(putOffTo),
+});
+export interface PutOff extends TypeOf<typeof putOffSchema> {}
+
+export const readingMethods = ['measured', 'probed', 'estimated', 'remembered'] as const;
+export type ReadingMethod = (typeof readingMethods)[number];
+
+const cannotTell = constant('cannot-tell');
+
+/** What a reading says; of an amount in the attribute's unit. */
+export type ReadingValue = Is<number> | Interval | Is<string> | 'cannot-tell';
+
+const readingOf = (ids: readonly AttributeId[], told: Schema<ReadingValue>) =>
+  object({
+    id: text,
+    item: text,
+    attribute: oneOf(ids),
+    /** When it was recorded. */
+    at: instant,
+    how: oneOf(readingMethods),
+    value: union([cannotTell, told], (value) => (value === 'cannot-tell' ? cannotTell : told)),
+    note: optional(note(2000)),
+  });
+
+const amounts = named(
+  'amountReading',
+  readingOf(
+    attributeIds.filter((id) => attributes[id].value === 'amount'),
+    byField({ is: isSchema(length), from: intervalSchema }),
+  ),
+);
+
+/** Reads nothing, and says which attributes there are. */
+const unknownAttribute = readingOf(attributeIds, byField({ is: isSchema(length) }));
+
+/** One for all amounts, one for each list of choices. */
+const readingSchemas = new Map<AttributeId, typeof amounts>();
+for (const id of attributeIds) readingSchemas.set(id, schemaFor(id));
+
+function schemaFor(id: AttributeId): typeof amounts {
+  const attribute = attributes[id];
+  if (attribute.value === 'amount') return amounts;
+  const { choices } = attribute;
+  const alike = attributeIds.filter((other) => {
+    const it = attributes[other];
+    return it.value === 'choice' && it.choices === choices;
+  });
+  const known = alike.map((other) => readingSchemas.get(other)).find((it) => it !== undefined);
+  return known ?? readingOf(alike, isSchema(oneOf(choices)));
+}
+
+export const readingSchema = named(
+  'reading',
+  union([...new Set(readingSchemas.values())], (value) => {
+    const given: unknown =
+      typeof value === 'object' && value !== null && 'attribute' in value && value.attribute;
+    // What an unknown attribute is read by refuses it, with what is wrong: the attribute.
+    return readingSchemas.get(given as AttributeId) ?? unknownAttribute;
+  }),
+);
+export interface Reading extends TypeOf<typeof readingSchema> {}
+
+export const walkSchema = named(
+  'walk',
+  object({
+    id: text,
+    placeId: text,
+    /** Day of the walk. */
+    date: day,
+    kind: oneOf(walkKinds),
+    ended: flag,
+    /** Absent: the whole walk. */
+    purpose: optional(oneOf(walkPurposes)),
+    /** The bays a walk of what was weak goes to, as they were when it began. */
+    bays: optional(list(text)),
+    /** Round the other way: against the order in which the sides were paced. */
+    backwards: optional(constant(true)),
+    putOff: optional(list(putOffSchema)),
+    readings: list(readingSchema),
+  }),
+);
+export interface Walk extends TypeOf<typeof walkSchema> {}

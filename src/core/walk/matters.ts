@@ -1,0 +1,67 @@
+/** What the animals, birds and line of a place make worth asking. */
+import type { Leg, Matters } from '../attributes/attribute';
+import { reachEffort } from '../effort/reach';
+import { nightShut } from '../effort/when';
+import { allBays } from '../place/find';
+import type { Bay, BayId, Face, Fence, Place, Zone } from '../place/place';
+import { animals, type Animal } from '../tables/animals';
+
+export interface PlaceMatters extends Birds {
+  readonly matters: Matters;
+  /** The bay at which the line's potential is read, where there is a line. */
+  readonly line?: { readonly at: BayId; readonly fence: Fence };
+}
+
+/** Zones in which birds sleep, and the animals that reach in. */
+interface Birds {
+  readonly sleeping: readonly Zone[];
+  readonly reaching: readonly Animal[];
+}
+
+let last:
+  { readonly place: Place; readonly at: BayId | undefined; readonly it: PlaceMatters } | undefined;
+
+/** The same object for the same animals, birds and line. */
+export function whatMatters(place: Place): PlaceMatters {
+  const at = place.fence && allBays(place).find(({ bay }) => bay.strands.length > 0)?.bay.id;
+  if (
+    last?.at === at &&
+    last?.place.setting.lives === place.setting.lives &&
+    last.place.flock === place.flock &&
+    last.place.zones === place.zones &&
+    last.place.fence === place.fence
+  ) {
+    return last.it;
+  }
+  const it = mattersIn(place, at);
+  last = { place, at, it };
+  return it;
+}
+
+function mattersIn({ setting, flock, fence, zones }: Place, at: BayId | undefined): PlaceMatters {
+  const here = setting.lives.map((id) => animals[id]);
+  const sleeps = new Set(flock.map((group) => group.sleeps));
+  return {
+    matters: {
+      fixing: here.some(({ tears }) => tears.pulls.value > 0),
+      condition: here.some(({ tears }) => tears.breaks.value > 0),
+      digging: here.some(({ digs }) => digs !== undefined),
+      latches: here.some(({ hands }) => hands.motions.length > 0),
+    },
+    sleeping: zones.filter(({ id }) => sleeps.has(id)),
+    reaching: here.filter((animal) => animal.reaches),
+    ...(fence && at !== undefined && { line: { at, fence } }),
+  };
+}
+
+/** Where birds that sleep beside this face are asked about, if something reaches in through the bay as far as it is known. */
+export function roostLegOf({ sleeping, reaching }: Birds, bay: Bay, face: Face): Leg | undefined {
+  const beside = sleeping.find(({ id }) => face.between.includes(id));
+  if (!beside) return undefined;
+  const isReached = reaching.some((animal) => {
+    const part = reachEffort({ ...bay, roost: { is: 0 } }, animal, 'worst', nightShut);
+    return part !== undefined && part.minutes !== null;
+  });
+  if (!isReached) return undefined;
+  return beside.kind === 'run' ? 'inside' : 'house';
+}

@@ -1,0 +1,96 @@
+/** The electric fence: strands, the line, and what is looked at of it. */
+import { earthAtMost } from '@/core/tables/shocking';
+import { touchingNames } from '../names';
+import { yesNoWords, type AllWords } from './attribute-words';
+
+const cleared = 'clear what touches it, energizer off first; on again before dark.';
+
+export const fenceWords = {
+  'strand.height': {
+    ask: {
+      title: 'Height of the strand',
+      todo: 'Off at the energizer first. From the ground to the wire, here.',
+      short: 'height of the strand',
+    },
+    sort: 'strands',
+    tonight: cleared,
+  },
+  'strand.standOff': {
+    ask: {
+      title: 'How far out is the strand?',
+      todo: 'From the mesh to the wire; 0 where it stands free.',
+      short: 'stand-off of the strand',
+    },
+    sort: 'strands',
+    tonight: cleared,
+  },
+  'strand.touching': {
+    ask: {
+      title: 'What touches the strand?',
+      todo: 'The worst of it along this bay.',
+      short: 'what touches the strand',
+    },
+    answers: touchingNames,
+    sort: 'strands',
+    tonight: cleared,
+  },
+  'fence.volts': {
+    ask: {
+      title: 'Volts on the line',
+      todo: 'With a fence tester at the far end, in kilovolts. Never by hand.',
+      short: 'volts on the line',
+    },
+    sort: 'volts',
+    tonight: 'charge the battery, wet the earth stake, clear the line, energizer off first.',
+  },
+  'check.voltsNear': {
+    ask: {
+      title: 'Volts near the energizer',
+      todo: 'With a fence tester where the line begins, in kilovolts. Never by hand.',
+      short: 'volts at the energizer',
+    },
+  },
+  'check.earth': {
+    ask: {
+      title: 'Volts on the earth stake',
+      todo: `Line shorted well away from it, tester on the stake. Up to ${earthAtMost.value} kV is common practice; more: the earth is too small or too dry.`,
+      short: 'volts on the earth stake',
+    },
+  },
+  'check.battery': {
+    ask: {
+      title: 'The battery?',
+      todo: 'What feeds the energizer today.',
+      short: 'the battery',
+    },
+    answers: {
+      mains: ['runs from a listed mains unit', ''],
+      full: ['charged', ''],
+      low: ['low', 'volts fall quietly'],
+    },
+  },
+  'check.on': {
+    ask: {
+      title: 'Switched on again?',
+      todo: 'Off to go in, and back on: is it on now, at the hours you keep?',
+      short: 'switched on again',
+    },
+    answers: yesNoWords,
+  },
+  'check.signs': {
+    ask: {
+      title: 'Warning signs up?',
+      todo: 'Readable from every side people come from. Local rules say how many.',
+      short: 'warning signs',
+    },
+    answers: yesNoWords,
+  },
+  'check.joined': {
+    ask: {
+      title: 'Part of a longer fence?',
+      todo: 'A fault far off takes these volts too. Never two energizers on one line, never mains.',
+      short: 'a longer fence',
+    },
+    answers: yesNoWords,
+  },
+} satisfies Partial<AllWords>;

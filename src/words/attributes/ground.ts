@@ -1,0 +1,133 @@
+/** Ground line, skirt, frame and pegs. */
+import { findBay } from '@/core/place/find';
+import type { Moves, Place } from '@/core/place/place';
+import { soilNames } from '../names';
+import type { AllWords, Asked } from './attribute-words';
+import { coverWords } from './cover-words';
+
+const edge = 'a board or slab against the edge, with weight on it.';
+const foot = 'slabs or a board flat along the foot of the wall.';
+
+export const groundWords = {
+  'ground.gap': {
+    ask: (asked, place) => ({
+      title: 'Gap under the sill',
+      todo:
+        movesOf(asked, place) === 'wheels'
+          ? 'Run the tape along the ground line, and look on both sides of every wheel. Read the widest spot.'
+          : 'Run the tape along the ground line: dips, ruts, roots, burrows. Read the widest spot.',
+      short: 'gap under the sill',
+    }),
+    sort: 'gaps at the ground',
+    givesWay: () => 'under the sill',
+    tonight: 'stones or a board along the gap, wedged so that they cannot be rolled away.',
+  },
+  'ground.gapLifted': {
+    ask: {
+      title: 'Lift the bottom edge',
+      todo: 'Midway between the posts, lift by hand. Read the gap while it is up.',
+      short: 'lift the bottom edge',
+    },
+    sort: 'gaps at the ground',
+    givesWay: () => 'under the sill, lifted by hand',
+    tonight: edge,
+  },
+  'ground.soil': {
+    ask: {
+      title: 'What is the ground here?',
+      todo: 'Along the outside of the bay, a spade’s width.',
+      short: 'what the ground is',
+    },
+    answers: soilNames,
+    sort: 'soil',
+    tonight: edge,
+  },
+  'ground.digging': {
+    ask: {
+      title: 'Fresh digging?',
+      todo: 'Along the edge, from either side.',
+      short: 'fresh digging',
+    },
+    answers: {
+      yes: ['yes, fresh earth', 'somebody has begun: it counts a step easier'],
+      no: ['none', 'grass or trodden earth'],
+    },
+    sort: 'digging',
+    tonight: edge,
+  },
+  'ground.floor': {
+    ask: {
+      title: 'Mesh under the floor',
+      todo: 'What lies under the soil of the run, right across and joined to the wall?',
+      short: 'mesh under the floor',
+    },
+    answers: coverWords,
+    sort: 'floors',
+    tonight: edge,
+  },
+  'ground.weight': {
+    ask: {
+      title: 'What does the frame weigh?',
+      todo: 'All of it, in kilograms. Lift one edge: what you feel is half.',
+      short: 'weight of the frame',
+    },
+    sort: 'frames',
+    tonight: edge,
+  },
+  'ground.pegs': {
+    ask: {
+      title: 'How long are the pegs?',
+      todo: 'That hold this edge down; 0 where there are none.',
+      short: 'length of the pegs',
+    },
+    sort: 'frames',
+    tonight: edge,
+  },
+  'skirt.depth': {
+    ask: {
+      title: 'Mesh below the wall',
+      todo: 'How deep does it go? Probe it, or say what you remember; 0 where there is none.',
+      short: 'mesh below the wall',
+    },
+    sort: 'skirts',
+    tonight: foot,
+  },
+  'skirt.outward': {
+    ask: {
+      title: 'Mesh laid outward',
+      todo: 'How far out from the wall, flat on the ground or just under it? 0 where there is none.',
+      short: 'mesh laid outward',
+    },
+    sort: 'skirts',
+    tonight: foot,
+  },
+  'skirt.mesh': {
+    ask: {
+      title: 'What is the mesh in the ground?',
+      todo: 'Uncover a hand’s breadth, or say what you remember.',
+      short: 'mesh in the ground',
+    },
+    answers: coverWords,
+    sort: 'skirts',
+    tonight: foot,
+  },
+  'skirt.tied': {
+    ask: {
+      title: 'Is it tied to the wall?',
+      todo: 'Pull at its inner edge. Lifted by frost or scratched loose is not tied.',
+      short: 'whether it is tied',
+    },
+    answers: {
+      yes: ['tied all along', 'the apron counts'],
+      no: ['loose or lifted', 'the apron counts for nothing'],
+    },
+    sort: 'skirts',
+    tonight: foot,
+  },
+} satisfies Partial<AllWords>;
+
+/** On what the pen is moved whose wall this is, if it is. */
+function movesOf({ bay }: Asked, place: Place): Moves | undefined {
+  const face = bay === undefined ? undefined : findBay(place, bay)?.face;
+  return place.zones.find(({ id, moves }) => moves && face?.between.includes(id))?.moves;
+}
