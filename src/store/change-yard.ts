@@ -4,6 +4,7 @@
  */
 import type { QueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
+import type { ChangeMade } from '../core/records/change-made';
 import type { Changes } from './changes';
 import {
   forgetSteps,
@@ -25,11 +26,11 @@ export class NoPlace extends Error {}
 /** What was to be undone or done again has been changed since, in another tab. */
 export class ChangedSince extends Error {}
 
-/** `label`: what is done, in words, so that it can be taken back; without one it cannot. */
+/** `made`: what is done, so that it can be taken back; without it it cannot. */
 export async function changeYard(
   client: QueryClient,
   change: (yard: Yard) => Changes,
-  label?: string,
+  made?: ChangeMade,
 ): Promise<Yard> {
   const after = await underLock(async () => {
     const yard = await loadYard();
@@ -37,9 +38,9 @@ export async function changeYard(
     const changes = change(yard);
     if (Object.keys(changes).length === 0) return yard;
     const revision = await write(changes);
-    if (label !== undefined) {
+    if (made !== undefined) {
       const before = inverseOf(yard, changes);
-      remember({ placeId: yard.place.id, label, before, after: changes });
+      remember({ placeId: yard.place.id, made, before, after: changes });
     }
     const changed = laid(yard, changes);
     keepLoaded({ yard: changed, revision });
@@ -51,15 +52,15 @@ export async function changeYard(
 }
 
 /** Takes the last change of the open place back. What was done is said; nothing, where there is none. */
-export function undo(client: QueryClient): Promise<string | undefined> {
+export function undo(client: QueryClient): Promise<ChangeMade | undefined> {
   return step(client, 'past');
 }
 
-export function redo(client: QueryClient): Promise<string | undefined> {
+export function redo(client: QueryClient): Promise<ChangeMade | undefined> {
   return step(client, 'future');
 }
 
-async function step(client: QueryClient, way: 'past' | 'future'): Promise<string | undefined> {
+async function step(client: QueryClient, way: 'past' | 'future'): Promise<ChangeMade | undefined> {
   const now = client.getQueryData<Yard | null>(yardKey);
   const one = now && lastOf(readHistory()[way], now.place.id);
   if (!one) return undefined;
@@ -73,7 +74,7 @@ async function step(client: QueryClient, way: 'past' | 'future'): Promise<string
   });
   if (way === 'past') movedBack(one);
   else movedForth(one);
-  return one.label;
+  return one.made;
 }
 
 /** Whether what a change wrote is still what is stored. */

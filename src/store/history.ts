@@ -1,11 +1,12 @@
 /** What was changed in this tab, newest last, so that it can be taken back and done again. Kept while the tab is open. */
+import type { ChangeMade } from '../core/records/change-made';
 import type { Changes } from './changes';
 import type { Yard } from './records';
 
 export interface Step {
   readonly placeId: string;
   /** What was done, for "Undo: …". */
-  readonly label: string;
+  readonly made: ChangeMade;
   /** Writing the one takes the change back, writing the other does it again. */
   readonly before: Changes;
   readonly after: Changes;

@@ -39,5 +39,5 @@ it('refuses a record that is no picture, and leaves it where it is', async () =>
   const bad = { ...photo('a', '2026-11-26T10:00:00Z'), data: 'javascript:alert(1)' };
   await writePhoto(bad);
   await expect(loadPhotos('yard')).rejects.toThrow(Unreadable);
-  expect(await storage.getAllKeys()).toEqual(['photo/yard/a']);
+  expect(await storage.getAllKeys()).toContain('photo/yard/a');
 });

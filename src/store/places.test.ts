@@ -90,27 +90,27 @@ describe('undo', () => {
 
   test('takes changes back one by one, and does them again', async () => {
     await keepPlace(client, yard);
-    await changeYard(client, rename('A'), 'first');
-    await changeYard(client, rename('B'), 'second');
-    expect(await undo(client)).toBe('second');
+    await changeYard(client, rename('A'), 'name');
+    await changeYard(client, rename('B'), 'units');
+    expect(await undo(client)).toBe('units');
     expect((await loadYard())?.place.name).toBe('A');
-    expect(await undo(client)).toBe('first');
+    expect(await undo(client)).toBe('name');
     expect(await loadYard()).toEqual(yard);
     expect(await undo(client)).toBeUndefined();
     await redo(client);
-    expect(await redo(client)).toBe('second');
+    expect(await redo(client)).toBe('units');
     expect((await loadYard())?.place.name).toBe('B');
   });
 
   test('a walk that was begun is gone again, one that was added to is as it was', async () => {
     await keepPlace(client, yard);
     const begun = { ...(walks[0] as Yard['walks'][number]), id: 'new' };
-    await changeYard(client, () => ({ walks: [begun] }), 'a walk');
+    await changeYard(client, () => ({ walks: [begun] }), 'beginning-the-walk');
     const [first] = walks;
     await changeYard(
       client,
       () => ({ walks: first ? [{ ...first, readings: [] }] : [] }),
-      'a reading',
+      'reading',
     );
     await undo(client);
     await undo(client);
@@ -119,16 +119,16 @@ describe('undo', () => {
 
   test('a new change ends what could be done again', async () => {
     await keepPlace(client, yard);
-    await changeYard(client, rename('A'), 'first');
+    await changeYard(client, rename('A'), 'name');
     await undo(client);
-    await changeYard(client, rename('C'), 'third');
+    await changeYard(client, rename('C'), 'region');
     expect(await redo(client)).toBeUndefined();
     expect((await loadYard())?.place.name).toBe('C');
   });
 
   test('what another tab has changed since is left alone', async () => {
     await keepPlace(client, yard);
-    await changeYard(client, rename('A'), 'first');
+    await changeYard(client, rename('A'), 'name');
     await changeYard(client, rename('theirs'));
     await expect(undo(client)).rejects.toThrow('changed since');
     expect((await loadYard())?.place.name).toBe('theirs');

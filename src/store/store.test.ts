@@ -5,8 +5,8 @@ import type { Walk } from '@/core/records/walk';
 import { changeYard, NoPlace, yardKey } from './change-yard';
 import { exportText, isFirstVisit, keepPlace, openFile } from './open-file';
 import { removePlace } from './places';
-import { currentKey, loadYard, Unreadable, type Yard } from './records';
-import { NotSaved, storage } from './storage';
+import { currentKey, loadYard, pack, Unreadable, type Yard } from './records';
+import { NotSaved, removeAll, storage, writeAll } from './storage';
 
 const yard: Yard = {
   place: samphireYard.place,
@@ -63,6 +63,7 @@ test('a place, a walk and a mend each stand under a key of their own', async () 
   expect((await storage.getAllKeys()).sort()).toEqual([
     'current-place',
     'place/samphire-yard',
+    'revision',
     'visited',
     'walk/samphire-yard/samphire-yard-walk-1',
   ]);
@@ -73,7 +74,7 @@ test('a change writes only what it names', async () => {
   const write = jest.spyOn(storage, 'setMany');
   await changeYard(client, addReading('w', 'r1'));
   expect(write).toHaveBeenCalledTimes(1);
-  expect(Object.keys(write.mock.calls[0]?.[0] ?? {})).toEqual(['walk/samphire-yard/w']);
+  expect(Object.keys(write.mock.calls[0]?.[0] ?? {})).toEqual(['walk/samphire-yard/w', 'revision']);
   expect((await loadYard())?.walks).toHaveLength(2);
 });
 
@@ -102,6 +103,27 @@ test('a write that fails says so, shows nothing new, and later changes go on', a
   expect((await loadYard())?.walks).toHaveLength(1);
   await changeYard(client, addReading('w', 'r2'));
   expect((await loadYard())?.walks).toHaveLength(2);
+});
+
+test('a change reads nothing that this tab knows, and everything that another tab has written since', async () => {
+  await keepPlace(client, yard);
+  await changeYard(client, addReading('w', 'r1'));
+  const read = jest.spyOn(storage, 'getMany');
+  await changeYard(client, addReading('w', 'r2'));
+  expect(read.mock.calls.flat(2)).toEqual(['current-place', 'revision']);
+  // As another tab does it: the record, and the revision that goes with every write.
+  const walk = (await loadYard())?.walks.find(({ id }) => id === 'w');
+  await writeAll({ 'walk/samphire-yard/w2': pack({ ...walk, id: 'w2' }) });
+  const after = await changeYard(client, addReading('w', 'r3'));
+  expect(after.walks.map(({ id }) => id)).toContain('w2');
+  read.mockRestore();
+});
+
+test('what is taken away is not remembered', async () => {
+  await keepPlace(client, yard);
+  await changeYard(client, addReading('w', 'r1'));
+  await removeAll(['walk/samphire-yard/w']);
+  expect((await loadYard())?.walks).toEqual(yard.walks);
 });
 
 test('nothing can be changed where no place is open', async () => {

@@ -15,6 +15,7 @@ import type { Course } from '@/core/walk/stops';
 import { openWalk, withReading } from '@/core/walk/open-walk';
 import { nextDay, nextStamp } from '@/core/walk/stamp';
 import { localDay } from './local-day';
+import type { ChangeMade } from '../core/records/change-made';
 import { changeYard } from './change-yard';
 import { randomId } from './storage';
 
@@ -25,23 +26,23 @@ export type Said = Pick<Reading, 'item' | 'attribute' | 'value'>;
 /** An entry of the log, without what is given to it when it is kept. */
 export type NewEntry = Omit<Sighting, 'id' | 'placeId'> | Omit<QuietNights, 'id' | 'placeId'>;
 
-/** What readings of a walk are called where they can be taken back. */
-export const readingLabels: readonly string[] = ['the reading', 'the readings'];
+/** Readings of a walk, which the walk itself takes back. */
+export const isReading = (made: ChangeMade): boolean => made === 'reading' || made === 'readings';
 
-function readingLabel(count: number, kind: Walk['kind']): string {
-  if (kind === 'measure-again') return 'the mend’s reading';
-  return readingLabels[count === 1 ? 0 : 1] ?? '';
+function readingsMade(count: number, kind: Walk['kind']): ChangeMade {
+  if (kind === 'measure-again') return 'mends-reading';
+  return count === 1 ? 'reading' : 'readings';
 }
 
 export function useChanges() {
   const client = useQueryClient();
   return useMemo(() => {
-    const change = (label: string, work: Parameters<typeof changeYard>[1]) =>
-      changeYard(client, work, label);
+    const change = (made: ChangeMade, work: Parameters<typeof changeYard>[1]) =>
+      changeYard(client, work, made);
     return {
       /** Adds readings to the open walk of that kind, beginning one where there is none; mends follow. */
       saveReadings: (readings: readonly NewReading[], kind: Walk['kind']) =>
-        change(readingLabel(readings.length, kind), (yard) => {
+        change(readingsMade(readings.length, kind), (yard) => {
           const { place, walks, mends } = yard;
           const at = nextStamp(yard, new Date());
           const walk = readings.reduce<Walk>(
@@ -53,26 +54,26 @@ export function useChanges() {
         }),
       /** Begins a walk for what it is for. One that is in hand goes on instead: it is never ended unasked. */
       beginWalk: (course: Course) =>
-        change('beginning the walk', ({ place, walks }) =>
+        change('beginning-the-walk', ({ place, walks }) =>
           openWalk(walks, 'lap') ? {} : { walks: [{ ...newWalk(place, walks, 'lap'), ...course }] },
         ),
       /** Puts a stop of the open walk off, or takes it up again. */
       putOff: (stop: string, to: PutOff['to'] | undefined) =>
-        change('putting a stop off', ({ walks }) => {
+        change('putting-a-stop-off', ({ walks }) => {
           const walk = openWalk(walks, 'lap');
           if (!walk) return {};
           const others = (walk.putOff ?? []).filter((it) => it.stop !== stop);
           return { walks: [{ ...walk, putOff: [...others, ...(to ? [{ stop, to }] : [])] }] };
         }),
       endWalk: (kind: Walk['kind']) =>
-        change('ending the walk', ({ walks }) => {
+        change('ending-the-walk', ({ walks }) => {
           const walk = openWalk(walks, kind);
           return walk ? { walks: [{ ...walk, ended: true }] } : {};
         }),
       /** Takes a proposed mend on to the list. */
       planMend: async (proposal: Proposal): Promise<string> => {
         const id = newId('mend');
-        await change('the mend', (yard) => {
+        await change('mend', (yard) => {
           const chosen = chooseMend(yard.place, proposal, id, nextStamp(yard, new Date()));
           return { place: chosen.place, mends: [chosen.mend] };
         });
@@ -80,7 +81,7 @@ export function useChanges() {
       },
       /** Takes all of a plan on to the list. */
       planAll: (wanted: readonly Mend[]) =>
-        change(wanted.length === 1 ? 'the mend' : 'the plan’s mends', (yard) => {
+        change(wanted.length === 1 ? 'mend' : 'plans-mends', (yard) => {
           const at = nextStamp(yard, new Date());
           const mends = wanted.map((mend): Mend => ({
             ...mend,
@@ -92,39 +93,39 @@ export function useChanges() {
         }),
       /** Keeps a mend of the keeper's own as one that might be made. */
       addOwnMend: (mend: Mend) =>
-        change('the mend of your own', (yard) => {
+        change('mend-of-your-own', (yard) => {
           const at = nextStamp(yard, new Date());
           return { mends: [{ ...mend, id: newId('mend'), history: [{ state: 'open', at }] }] };
         }),
       moveMend: (id: string, state: MendState) =>
-        change('the mend’s state', (yard) => ({
+        change('mends-state', (yard) => ({
           mends: yard.mends
             .filter((mend) => mend.id === id)
             .map((mend) => moveMend(mend, state, nextStamp(yard, new Date()))),
         })),
       dropMend: (id: string) =>
-        change('dropping the mend', ({ place, walks, mends }) => dropMend(place, walks, mends, id)),
-      /** `label`: what it is, for "Undo: …". Where nothing comes of it, nothing is written. */
-      changePlace: (label: string, work: (place: Place) => Place) =>
-        change(label, ({ place }) => {
+        change('dropping-the-mend', ({ place, walks, mends }) => dropMend(place, walks, mends, id)),
+      /** `made`: what it is, for "Undo: …". Where nothing comes of it, nothing is written. */
+      changePlace: (made: ChangeMade, work: (place: Place) => Place) =>
+        change(made, ({ place }) => {
           const after = work(place);
           return isDeepEqual(after, place) ? {} : { place: after };
         }),
       /** Writes an entry of the log, new or changed. */
-      logEntry: async (label: string, entry: NewEntry & { readonly id?: string }) => {
+      logEntry: async (made: ChangeMade, entry: NewEntry & { readonly id?: string }) => {
         const id = entry.id ?? newId('log');
-        await change(label, ({ place }) => ({
+        await change(made, ({ place }) => ({
           sightings: [{ ...entry, id, placeId: place.id } as LogEntry],
         }));
         return id;
       },
       removeEntry: (id: string) =>
-        change('taking an entry out of the log', ({ sightings }) => ({
+        change('taking-an-entry-out-of-the-log', ({ sightings }) => ({
           removedSightings: sightings.filter((it) => it.id === id),
         })),
       /** Keeps what the keeper says of items from memory, as readings that say so; mends follow. */
-      say: (label: string, said: readonly Said[]) =>
-        change(label, (yard) => {
+      say: (made: ChangeMade, said: readonly Said[]) =>
+        change(made, (yard) => {
           const { place, walks, mends } = yard;
           const at = nextStamp(yard, new Date());
           const walk = said.reduce<Walk>(

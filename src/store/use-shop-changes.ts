@@ -7,6 +7,7 @@ import { firstShop, type OwnPrice, type Purchase, type Shop } from '@/core/mends
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
 import type { Mend } from '@/core/records/mend';
 import { nextStamp } from '@/core/walk/stamp';
+import type { ChangeMade } from '../core/records/change-made';
 import { changeYard } from './change-yard';
 import { localDay } from './local-day';
 import { newId } from './use-changes';
@@ -21,32 +22,32 @@ export interface MendNotes {
 export function useShopChanges() {
   const client = useQueryClient();
   return useMemo(() => {
-    const changeShop = (label: string, work: (shop: Shop) => Shop) =>
-      changeYard(client, (yard) => ({ shop: work(yard.shop ?? firstShop(yard.place)) }), label);
+    const changeShop = (made: ChangeMade, work: (shop: Shop) => Shop) =>
+      changeYard(client, (yard) => ({ shop: work(yard.shop ?? firstShop(yard.place)) }), made);
     return {
       /** In the place of what was there under the same id. */
       setPrice: (price: OwnPrice) =>
-        changeShop('the price', (shop) => ({
+        changeShop('price', (shop) => ({
           ...shop,
           prices: [...shop.prices.filter(({ id }) => id !== price.id), price],
         })),
       /** Ours counts again, where there is one. */
       forgetPrice: (id: string) =>
-        changeShop('taking a price away', (shop) => ({
+        changeShop('taking-a-price-away', (shop) => ({
           ...shop,
           prices: shop.prices.filter((it) => it.id !== id),
         })),
       setAllowance: (allowance: number) =>
-        changeShop('the allowance', (shop) => ({ ...shop, allowance })),
+        changeShop('allowance', (shop) => ({ ...shop, allowance })),
       tick: (sold: string) =>
-        changeShop('a tick', (shop) => ({
+        changeShop('tick', (shop) => ({
           ...shop,
           ticked: shop.ticked.includes(sold)
             ? shop.ticked.filter((it) => it !== sold)
             : [...shop.ticked, sold],
         })),
       dropOffcut: (id: string) =>
-        changeShop('taking an offcut out of stock', (shop) => ({
+        changeShop('taking-an-offcut-out-of-stock', (shop) => ({
           ...shop,
           offcuts: shop.offcuts.filter((it) => it.id !== id),
         })),
@@ -85,7 +86,7 @@ export function useShopChanges() {
                 .map((mend) => moveMend(mend, 'bought', at)),
             };
           },
-          'buying the things',
+          'buying-the-things',
         ),
       noteMend: (id: string, { due, who, spent }: MendNotes) =>
         changeYard(
@@ -100,7 +101,7 @@ export function useShopChanges() {
                 ...(spent && Object.keys(spent).length > 0 && { spent }),
               })),
           }),
-          'what is noted of the mend',
+          'what-is-noted-of-the-mend',
         ),
     };
   }, [client]);

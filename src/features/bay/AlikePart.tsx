@@ -71,7 +71,7 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
             label={`Make ${count(ids.length, 'bay')} like this one`}
             disabled={ids.length === 0}
             onPress={async () => {
-              const made = edit.change('bays alike', (it) => makeAlike(it, found, ids, newId));
+              const made = edit.change('bays-alike', (it) => makeAlike(it, found, ids, newId));
               setReach(undefined);
               // Not said before it is stored: the page may be left at that word.
               setDone(await made);

@@ -40,7 +40,7 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
     bay: own.bay,
     found: read.bay,
     edit,
-    change: (label, work) => edit.change(label, (it) => changeBay(it, id, work)),
+    change: (made, work) => edit.change(made, (it) => changeBay(it, id, work)),
   };
   const isWall = own.face.kind === 'wall' || own.face.kind === 'partition';
   const first = questionsOf(judgement.found.place).find((it) => it.bay === id);
@@ -64,7 +64,7 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
           label="Name of the bay"
           text={own.bay.name}
           most={80}
-          onChange={(name) => parts.change('the name', (bay) => ({ ...bay, name }))}
+          onChange={(name) => parts.change('name', (bay) => ({ ...bay, name }))}
         />
         {isWall && <PostsPart {...parts} />}
       </Part>

@@ -48,14 +48,14 @@ export function CoverPart(parts: BayParts & { readonly isWall: boolean }) {
         options={fixings.map((it) => [it, fixingNames[it][0]] as const)}
         value={chosen<Fixing>(found.fixing)}
         none="not looked at"
-        onChange={(it) => edit.say('the fixing', saidChoice(bay.id, 'bay.fixing', it))}
+        onChange={(it) => edit.say('fixing', saidChoice(bay.id, 'bay.fixing', it))}
       />
       <Picker
         label="Its state"
         options={conditions.map((it) => [it, conditionNames[it][0]] as const)}
         value={chosen<Condition>(found.condition)}
         none="not looked at"
-        onChange={(it) => edit.say('its state', saidChoice(bay.id, 'bay.condition', it))}
+        onChange={(it) => edit.say('state', saidChoice(bay.id, 'bay.condition', it))}
       />
     </Part>
   );
@@ -69,7 +69,7 @@ function cut({ bay, change, edit }: BayParts) {
     return;
   }
   const at = Math.round((widest.from + widest.to) / 2);
-  change('another band', (it) => cutBand(it, at, newId) ?? it);
+  change('another-band', (it) => cutBand(it, at, newId) ?? it);
 }
 
 function BandBlock(parts: BayParts & { readonly band: Band; readonly isWall: boolean }) {
@@ -95,7 +95,7 @@ function BandBlock(parts: BayParts & { readonly band: Band; readonly isWall: boo
           onChange={({ mm }) => {
             const moved = moveBandTop(bay, band.id, mm);
             if (moved === bay) edit.setTrouble('A band must end between its neighbours’ edges.');
-            else change('the height of the mesh', (it) => moveBandTop(it, band.id, mm));
+            else change('height-of-the-mesh', (it) => moveBandTop(it, band.id, mm));
           }}
         />
       )}
@@ -103,14 +103,14 @@ function BandBlock(parts: BayParts & { readonly band: Band; readonly isWall: boo
         <Button
           look="key"
           label="One more layer inside"
-          onPress={() => change('a layer', (it) => addLayer(it, band.id, newId))}
+          onPress={() => change('layer', (it) => addLayer(it, band.id, newId))}
           style={styles.half}
         />
         {bay.bands.length > 1 && (
           <Button
             look="key"
             label="Take this band away"
-            onPress={() => change('taking a band away', (it) => dropBand(it, band.id))}
+            onPress={() => change('taking-a-band-away', (it) => dropBand(it, band.id))}
             style={styles.half}
           />
         )}
@@ -140,7 +140,7 @@ function LayerBlock(parts: LayerProps) {
         )}
         value={chosen<MeshId | 'none'>(layer.mesh)}
         none="not looked at"
-        onChange={(it) => edit.say('the mesh', saidChoice(layer.id, 'layer.mesh', it))}
+        onChange={(it) => edit.say('mesh', saidChoice(layer.id, 'layer.mesh', it))}
       />
       <View style={styles.row}>
         <Button
@@ -155,7 +155,7 @@ function LayerBlock(parts: LayerProps) {
             look="key"
             label="Take it off"
             says={`Take off: ${label}`}
-            onPress={() => change('taking a layer off', (bay) => dropLayer(bay, layer.id))}
+            onPress={() => change('taking-a-layer-off', (bay) => dropLayer(bay, layer.id))}
             style={styles.half}
           />
         )}
@@ -175,7 +175,7 @@ function bandWords({ bay, band, place }: LayerProps): string {
 
 function LayerFields({ place: { units }, layer, edit, change }: LayerProps) {
   const setWire = ({ mm, entered }: EnteredLength) =>
-    change('the wire', (bay) => ({
+    change('wire', (bay) => ({
       ...bay,
       bands: bay.bands.map((band) => ({
         ...band,
@@ -193,9 +193,7 @@ function LayerFields({ place: { units }, layer, edit, change }: LayerProps) {
             {...lengthOf(layer.clear)}
             units={units}
             longest={longestMesh}
-            onChange={(it) =>
-              edit.say('the clear opening', saidLength(layer.id, 'layer.clear', it))
-            }
+            onChange={(it) => edit.say('clear-opening', saidLength(layer.id, 'layer.clear', it))}
           />
           <LengthField
             label="Wire thickness, where measured"
@@ -208,7 +206,7 @@ function LayerFields({ place: { units }, layer, edit, change }: LayerProps) {
       )}
       <SeasonFields
         on={layer.on}
-        onChange={(on) => change('its season', (bay) => setSeason(bay, layer.id, on))}
+        onChange={(on) => change('season', (bay) => setSeason(bay, layer.id, on))}
       />
     </>
   );

@@ -1,4 +1,5 @@
 /** What the wall stands on, what lies below or beyond it. */
+import type { ChangeMade } from '@/core/records/change-made';
 import { setStanding, standingOf, standings } from '@/core/place/edit/ground';
 import { soils, type Soil } from '@/core/tables/soils';
 import { meshIds, type MeshId } from '@/core/tables/meshes';
@@ -24,6 +25,7 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
   );
   const field = (
     label: string,
+    made: ChangeMade,
     attribute: Parameters<typeof saidLength>[1],
     value: Parameters<typeof lengthOf>[0],
     longest: number,
@@ -33,7 +35,7 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
       {...lengthOf(value)}
       units={units}
       longest={longest}
-      onChange={(it) => edit.say(label.toLowerCase(), saidLength(bay.id, attribute, it))}
+      onChange={(it) => edit.say(made, saidLength(bay.id, attribute, it))}
     />
   );
   return (
@@ -42,7 +44,7 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
         label="It stands on"
         options={standings.map((it) => [it, standingNames[it]] as const)}
         value={standing}
-        onChange={(it) => change('what it stands on', (one) => setStanding(one, it))}
+        onChange={(it) => change('what-it-stands-on', (one) => setStanding(one, it))}
       />
       {standing !== 'floor' && (
         <>
@@ -51,20 +53,26 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
             options={soils.map((it) => [it, soilNames[it][0]] as const)}
             value={chosen<Soil>(ground?.soil)}
             none="not looked at"
-            onChange={(it) => edit.say('the soil', saidChoice(bay.id, 'ground.soil', it))}
+            onChange={(it) => edit.say('soil', saidChoice(bay.id, 'ground.soil', it))}
           />
-          {field('Gap under the sill', 'ground.gap', ground?.gap, widestGap)}
+          {field('Gap under the sill', 'gap-under-the-sill', 'ground.gap', ground?.gap, widestGap)}
           <Picker
             label="Skirt: mesh below or beyond the wall"
             options={covers}
             value={chosen<MeshId | 'none'>(skirt?.mesh)}
             none="not looked at"
-            onChange={(it) => edit.say('the skirt', saidChoice(bay.id, 'skirt.mesh', it))}
+            onChange={(it) => edit.say('skirt', saidChoice(bay.id, 'skirt.mesh', it))}
           />
           {chosen(skirt?.mesh) !== 'none' && (
             <>
-              {field('Dug in, depth', 'skirt.depth', skirt?.depth, deepest)}
-              {field('Laid out flat, width', 'skirt.outward', skirt?.outward, deepest)}
+              {field('Dug in, depth', 'skirt-depth', 'skirt.depth', skirt?.depth, deepest)}
+              {field(
+                'Laid out flat, width',
+                'skirt-width',
+                'skirt.outward',
+                skirt?.outward,
+                deepest,
+              )}
               <Choice
                 label="Its inner edge tied to the wall"
                 options={[
@@ -72,7 +80,7 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
                   ['no', 'loose, or not at all'],
                 ]}
                 value={chosen<'yes' | 'no'>(skirt?.tied)}
-                onChange={(it) => edit.say('how it is tied', saidChoice(bay.id, 'skirt.tied', it))}
+                onChange={(it) => edit.say('how-it-is-tied', saidChoice(bay.id, 'skirt.tied', it))}
               />
               <Notice tone="hours">
                 Before you dig: buried cables and pipes. Ask whoever marks them where you live.
@@ -84,7 +92,7 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
             options={covers}
             value={chosen<MeshId | 'none'>(ground?.floor)}
             none="not looked at"
-            onChange={(it) => edit.say('the floor', saidChoice(bay.id, 'ground.floor', it))}
+            onChange={(it) => edit.say('floor', saidChoice(bay.id, 'ground.floor', it))}
           />
         </>
       )}

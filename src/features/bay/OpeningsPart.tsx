@@ -1,4 +1,5 @@
 /** Doors, lids, vents and holes: where they are, how they stand by habit, what keeps them shut. */
+import type { NamedChangeKind } from '@/core/records/change-made';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
@@ -31,7 +32,9 @@ export function OpeningsPart(parts: BayParts) {
   const [adding, setAdding] = useState(false);
   const add = (kind: OpeningKind) => {
     setAdding(false);
-    change(openingNames[kind], (bay) => addOpening(bay, kind, openingNames[kind], newId));
+    change({ kind: 'adding', of: openingNames[kind] }, (bay) =>
+      addOpening(bay, kind, openingNames[kind], newId),
+    );
   };
   return (
     <Part title="Openings">
@@ -62,16 +65,21 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
   const { bay, opening, change, edit, place } = parts;
   const [open, setOpen] = useState(false);
   const { units } = place;
-  const set = (label: string, it: Partial<Opening>) =>
-    change(`${opening.name}: ${label}`, (one) => changeOpening(one, opening.id, it));
-  const size = (label: string, key: 'at' | 'up' | 'width' | 'height', longest: number) => (
+  const set = (kind: NamedChangeKind, it: Partial<Opening>) =>
+    change({ kind, of: opening.name }, (one) => changeOpening(one, opening.id, it));
+  const size = (
+    label: string,
+    made: NamedChangeKind,
+    key: 'at' | 'up' | 'width' | 'height',
+    longest: number,
+  ) => (
     <View style={styles.half}>
       <LengthField
         label={label}
         mm={opening[key]}
         units={units}
         longest={longest}
-        onChange={({ mm }) => set(label.toLowerCase(), { [key]: mm })}
+        onChange={({ mm }) => set(made, { [key]: mm })}
       />
     </View>
   );
@@ -99,15 +107,15 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
             label="Its name"
             text={opening.name}
             most={80}
-            onChange={(name) => set('its name', { name })}
+            onChange={(name) => set('opening-name', { name })}
           />
           <View style={styles.row}>
-            {size('Width', 'width', bay.width)}
-            {size('Height', 'height', bay.height)}
+            {size('Width', 'opening-width', 'width', bay.width)}
+            {size('Height', 'opening-height', 'height', bay.height)}
           </View>
           <View style={styles.row}>
-            {size('From the first post', 'at', bay.width)}
-            {size('Above the ground', 'up', bay.height)}
+            {size('From the first post', 'opening-from-the-first-post', 'at', bay.width)}
+            {size('Above the ground', 'opening-above-the-ground', 'up', bay.height)}
           </View>
           {!fixed.has(opening.kind) && (
             <>
@@ -115,19 +123,19 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
                 label="At night"
                 options={habits.map((it) => [it, habitNames[it]] as const)}
                 value={opening.habit}
-                onChange={(habit) => set('at night', { habit })}
+                onChange={(habit) => set('opening-at-night', { habit })}
               />
               <Choice
                 label="By day"
                 options={byDays.map((it) => [it, byDayNames[it]] as const)}
                 value={opening.byDay ?? (opening.kind === 'pop-door' ? 'open' : 'shut')}
-                onChange={(byDay) => set('by day', { byDay })}
+                onChange={(byDay) => set('opening-by-day', { byDay })}
               />
               <Choice
                 label="Shut"
                 options={shutBys.map((it) => [it, shutByNames[it]] as const)}
                 value={opening.shutBy}
-                onChange={(shutBy) => set('who shuts it', { shutBy })}
+                onChange={(shutBy) => set('opening-who-shuts-it', { shutBy })}
               />
               <Choice
                 label="Let go, it"
@@ -136,7 +144,7 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
                   ['falls-shut', 'falls shut'],
                 ]}
                 value={opening.letGo ?? 'stays'}
-                onChange={(letGo) => set('let go', { letGo })}
+                onChange={(letGo) => set('opening-let-go', { letGo })}
               />
               <Latches {...parts} />
             </>
@@ -150,14 +158,16 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
               )}
               value={chosen<MeshId | 'none'>(layer.mesh)}
               none="not looked at"
-              onChange={(it) => edit.say('what is in it', saidChoice(layer.id, 'layer.mesh', it))}
+              onChange={(it) => edit.say('what-is-in-it', saidChoice(layer.id, 'layer.mesh', it))}
             />
           ))}
           <Button
             look="warn"
             label={`There is no ${opening.name}: take it away`}
             onPress={() =>
-              change(`taking ${opening.name} away`, (one) => dropOpening(one, opening.id))
+              change({ kind: 'taking-away', of: opening.name }, (one) =>
+                dropOpening(one, opening.id),
+              )
             }
           />
         </>
@@ -179,21 +189,21 @@ function Latches({ opening, change, edit }: BayParts & { readonly opening: Openi
               )}
               value={chosen<LatchId | 'none'>(latch.kind)}
               none="not looked at"
-              onChange={(it) => edit.say('the latch', saidChoice(latch.id, 'latch.kind', it))}
+              onChange={(it) => edit.say('latch', saidChoice(latch.id, 'latch.kind', it))}
             />
           </View>
           <Button
             look="key"
             label="–"
             says={`Take latch ${index + 1} of ${opening.name} away`}
-            onPress={() => change('taking a latch away', (bay) => dropLatch(bay, latch.id))}
+            onPress={() => change('taking-a-latch-away', (bay) => dropLatch(bay, latch.id))}
           />
         </View>
       ))}
       <Button
         look="key"
         label="One more latch"
-        onPress={() => change('a latch', (bay) => addLatch(bay, opening.id, newId))}
+        onPress={() => change('a-latch', (bay) => addLatch(bay, opening.id, newId))}
       />
     </>
   );

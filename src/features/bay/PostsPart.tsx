@@ -20,7 +20,7 @@ export function PostsPart({ place, bay, edit, change }: BayParts) {
     if (!cutBay(place, bay.id, cutAt, newId)) {
       return refuse('A post cannot stand in an opening, or that close to another.');
     }
-    return edit.change('another post', (it) => cutBay(it, bay.id, cutAt, newId) ?? it);
+    return edit.change('another-post', (it) => cutBay(it, bay.id, cutAt, newId) ?? it);
   };
   return (
     <>
@@ -31,7 +31,7 @@ export function PostsPart({ place, bay, edit, change }: BayParts) {
         longest={tallestWall}
         onChange={({ mm }) => {
           if (setHeight(bay, mm) === bay) refuse('So low it would be no wall.');
-          else change('the height', (it) => setHeight(it, mm));
+          else change('height', (it) => setHeight(it, mm));
         }}
       />
       <LengthField
@@ -44,7 +44,7 @@ export function PostsPart({ place, bay, edit, change }: BayParts) {
             refuse('It is the last bay of its wall: move the post before it, or change the side.');
           } else if (!movePost(place, bay.id, mm)) {
             refuse(`That leaves no room for ${next.name}.`);
-          } else edit.change('a post', (it) => movePost(it, bay.id, mm) ?? it);
+          } else edit.change('post', (it) => movePost(it, bay.id, mm) ?? it);
         }}
       />
       <View style={styles.row}>
@@ -63,7 +63,7 @@ export function PostsPart({ place, bay, edit, change }: BayParts) {
         <Button
           look="plain"
           label={`Take out the post before ${next.name}`}
-          onPress={() => edit.change('joining bays', (it) => joinBays(it, bay.id) ?? it)}
+          onPress={() => edit.change('joining-bays', (it) => joinBays(it, bay.id) ?? it)}
         />
       )}
     </>

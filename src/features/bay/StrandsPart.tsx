@@ -21,7 +21,7 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
   const { units } = place;
   const all = [bay.id, ...reachOf(place, bay.id).walls];
   const string = (ids: readonly string[]) =>
-    edit.change('a strand', (it) => addStrand(it, ids, newId));
+    edit.change('strand', (it) => addStrand(it, ids, newId));
   return (
     <Part title="Electric strands">
       {found.strands.length === 0 && <Txt tone="ink2">None along this bay.</Txt>}
@@ -35,7 +35,7 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
                 units={units}
                 longest={highest}
                 onChange={(it) =>
-                  edit.say('the strand', saidLength(strand.id, 'strand.height', it))
+                  edit.say('the-strand', saidLength(strand.id, 'strand.height', it))
                 }
               />
             </View>
@@ -46,7 +46,7 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
                 units={units}
                 longest={farthest}
                 onChange={(it) =>
-                  edit.say('the strand', saidLength(strand.id, 'strand.standOff', it))
+                  edit.say('the-strand', saidLength(strand.id, 'strand.standOff', it))
                 }
               />
             </View>
@@ -57,13 +57,13 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
             value={chosen<Touching>(strand.touching)}
             none="not looked at"
             onChange={(it) =>
-              edit.say('what touches it', saidChoice(strand.id, 'strand.touching', it))
+              edit.say('what-touches-it', saidChoice(strand.id, 'strand.touching', it))
             }
           />
           <Button
             look="key"
             label={`Take strand ${index + 1} away`}
-            onPress={() => change('taking a strand away', (it) => dropStrand(it, strand.id))}
+            onPress={() => change('taking-a-strand-away', (it) => dropStrand(it, strand.id))}
           />
         </View>
       ))}

@@ -14,7 +14,7 @@ const usual = { width: 300, tilt: 30 } as const;
 
 export function TopPart({ place, bay, change }: BayParts) {
   const { top } = bay;
-  const set = (next: TopEdge) => change('the top edge', (it) => ({ ...it, top: next }));
+  const set = (next: TopEdge) => change('top-edge', (it) => ({ ...it, top: next }));
   const choose = (kind: TopEdge['kind']) => {
     if (kind === 'overhang' || kind === 'hood') set({ kind, width: top.width ?? usual.width });
     else set(kind === 'tilt' ? { kind, tilt: top.tilt ?? usual.tilt } : { kind });

@@ -1,4 +1,5 @@
 /** What every part of a bay's page needs. */
+import type { ChangeMade } from '@/core/records/change-made';
 import type { AttributeId } from '@/core/attributes';
 import type { Bay, ItemId, Place } from '@/core/place/place';
 import { isKnown, type Possible } from '@/core/place/possible';
@@ -12,7 +13,7 @@ export interface BayParts {
   /** With what was read laid over it: what is shown. */
   readonly found: Bay;
   readonly edit: Edit;
-  readonly change: (label: string, work: (bay: Bay) => Bay) => void;
+  readonly change: (made: ChangeMade, work: (bay: Bay) => Bay) => void;
 }
 
 /** A choice that is known, or none. */

@@ -6,6 +6,7 @@ import { useHistory } from '@/store/use-history';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { space } from '@/ui/theme/tokens';
+import { undoText } from '@/words/change-words';
 import { changedSinceWords, notSavedWords } from '@/words/not-saved-words';
 
 export function UndoBar({ placeId }: { readonly placeId: string }) {
@@ -25,7 +26,7 @@ export function UndoBar({ placeId }: { readonly placeId: string }) {
         {undoes !== undefined && (
           <Button
             look="key"
-            label={`Undo: ${undoes}`}
+            label={undoText.undo(undoes)}
             onPress={() => run(undo)}
             style={styles.half}
           />
@@ -33,7 +34,7 @@ export function UndoBar({ placeId }: { readonly placeId: string }) {
         {redoes !== undefined && (
           <Button
             look="key"
-            label={`Redo: ${redoes}`}
+            label={undoText.redo(redoes)}
             onPress={() => run(redo)}
             style={styles.half}
           />

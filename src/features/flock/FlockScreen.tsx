@@ -1,4 +1,5 @@
 /** The flock: groups of birds, where each sleeps, where it is by day, and whether it ranges. */
+import type { ChangeMade } from '@/core/records/change-made';
 import { StyleSheet, View } from 'react-native';
 import { addGroup, changeGroup, dropGroup } from '@/core/place/edit/flock';
 import { birdKinds, outside, type Group, type Place } from '@/core/place/place';
@@ -38,7 +39,7 @@ export function FlockScreen({ yard: { place } }: { readonly yard: Yard }) {
       <View style={styles.head}>
         <Button
           label="Another group"
-          onPress={() => edit.change('a group', (it) => addGroup(it, newId))}
+          onPress={() => edit.change('group', (it) => addGroup(it, newId))}
         />
       </View>
     </Screen>
@@ -52,8 +53,8 @@ interface Props {
 }
 
 function GroupPart({ place, group, edit }: Props) {
-  const set = (label: string, change: Parameters<typeof changeGroup>[2]) =>
-    edit.change(label, (it) => changeGroup(it, group.id, change));
+  const set = (made: ChangeMade, change: Parameters<typeof changeGroup>[2]) =>
+    edit.change(made, (it) => changeGroup(it, group.id, change));
   const zones = place.zones.map(({ id, name }) => [id, name] as const);
   const title = `${group.count} ${group.name ?? birdNames[group.kind]}`;
   return (
@@ -64,39 +65,39 @@ function GroupPart({ place, group, edit }: Props) {
         least={1}
         most={10_000}
         whole
-        onChange={(count) => count !== undefined && set('how many', { count })}
+        onChange={(count) => count !== undefined && set('how-many', { count })}
       />
       <Choice
         label="What they are"
         options={birdKinds.map((it) => [it, birdNames[it]] as const)}
         value={group.kind}
-        onChange={(kind) => set('what they are', { kind })}
+        onChange={(kind) => set('what-they-are', { kind })}
       />
       <TextField
         label="What you call them"
         text={group.name ?? ''}
         most={80}
         optional
-        onChange={(name) => set('what they are called', { name: name === '' ? undefined : name })}
+        onChange={(name) => set('what-they-are-called', { name: name === '' ? undefined : name })}
       />
       <Choice
         label="They sleep in"
         options={[...zones, [outside, 'a tree, or anywhere outside']]}
         value={group.sleeps}
-        onChange={(sleeps) => set('where they sleep', { sleeps })}
+        onChange={(sleeps) => set('where-they-sleep', { sleeps })}
       />
       <Choice
         label="By day they are in"
         options={[['', 'the run their house opens on'], ...zones, [outside, 'the open, all day']]}
         value={group.days ?? ''}
-        onChange={(days) => set('where they are by day', { days: days === '' ? undefined : days })}
+        onChange={(days) => set('where-they-are-by-day', { days: days === '' ? undefined : days })}
       />
       <RangingFields group={group} zones={zones} set={set} />
       {place.flock.length > 1 && (
         <Button
           look="warn"
           label={`Take away: ${title}`}
-          onPress={() => edit.change('taking a group away', (it) => dropGroup(it, group.id))}
+          onPress={() => edit.change('taking-a-group-away', (it) => dropGroup(it, group.id))}
         />
       )}
     </Part>
@@ -106,7 +107,7 @@ function GroupPart({ place, group, edit }: Props) {
 interface RangingProps {
   readonly group: Group;
   readonly zones: readonly (readonly [string, string])[];
-  readonly set: (label: string, change: Parameters<typeof changeGroup>[2]) => void;
+  readonly set: (made: ChangeMade, change: Parameters<typeof changeGroup>[2]) => void;
 }
 
 /** Mid-morning to dusk, until it is said otherwise. */

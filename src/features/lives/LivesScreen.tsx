@@ -1,4 +1,5 @@
 /** What lives here: how often each comes by now, what was seen, and what the keeper says of it. */
+import type { ChangeMade } from '@/core/records/change-made';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { applyReadings } from '@/core/records/apply-readings';
@@ -29,9 +30,9 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
   const [trouble, setTrouble] = useState<string>();
   /** The entry just made: its when and where are asked for. */
   const [fresh, setFresh] = useState<string>();
-  const log = (label: string, entry: NewEntry & { readonly id?: string }) => {
+  const log = (made: ChangeMade, entry: NewEntry & { readonly id?: string }) => {
     setTrouble(undefined);
-    logEntry(label, entry).then(setFresh, (error: unknown) => setTrouble(notSavedWords(error)));
+    logEntry(made, entry).then(setFresh, (error: unknown) => setTrouble(notSavedWords(error)));
   };
   const found = useMemo(() => applyReadings(place, walks).place, [place, walks]);
   const entry = sightings.find(({ id }) => id === fresh);
@@ -59,7 +60,7 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
               place={found}
               entry={entry}
               today={today}
-              onChange={(changed) => log('an entry of the log', changed)}
+              onChange={(changed) => log('entry-of-the-log', changed)}
             />
           )}
           <Part title="Who comes, and how often now">
@@ -72,7 +73,7 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
                   id={id}
                   today={today}
                   onLog={(how) =>
-                    log('an entry of the log', { what: 'sighting', animal: id, how, date: today })
+                    log('entry-of-the-log', { what: 'sighting', animal: id, how, date: today })
                   }
                 />
               ))}
@@ -83,10 +84,10 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
       right={
         <View>
           <CameraNights
-            onLog={(nights) => log('camera nights', { what: 'quiet-camera', nights, date: today })}
+            onLog={(nights) => log('camera-nights', { what: 'quiet-camera', nights, date: today })}
           />
           <LogList place={place} log={sightings} onOpen={setFresh} />
-          <LivesHere place={place} onChange={(work) => change('what lives here', work)} />
+          <LivesHere place={place} onChange={(work) => change('what-lives-here', work)} />
         </View>
       }
     />

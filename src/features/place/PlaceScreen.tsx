@@ -90,19 +90,19 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
             label="Name of the place"
             text={place.name}
             most={80}
-            onChange={(name) => change('the name', (it) => ({ ...it, name }))}
+            onChange={(name) => change('name', (it) => ({ ...it, name }))}
           />
           <Choice
             label="Units"
             options={Object.entries(unitsNames) as [Place['units'], string][]}
             value={place.units}
-            onChange={(units) => change('the units', (it) => ({ ...it, units }))}
+            onChange={(units) => change('units', (it) => ({ ...it, units }))}
           />
           <Choice
             label="Where it is"
             options={Object.entries(regionNames) as [Region, string][]}
             value={place.setting.region}
-            onChange={(region) => change('the region', (it) => setRegion(it, region))}
+            onChange={(region) => change('region', (it) => setRegion(it, region))}
           />
         </Part>
         <AppearancePart />

@@ -63,7 +63,7 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
           value={currencyOf(place) as (typeof currencies)[number]}
           none={currencyOf(place)}
           onChange={(it) =>
-            void changePlace('the currency', (before) => withCurrency(before, it)).catch(failed)
+            void changePlace('currency', (before) => withCurrency(before, it)).catch(failed)
           }
         />
         <Txt kind="strong">To spare, on top of every sum</Txt>

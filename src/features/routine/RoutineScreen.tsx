@@ -1,4 +1,5 @@
 /** The routine: who shuts up and when it gets dark, when strands are on, where the place lies. */
+import type { ChangeMade } from '@/core/records/change-made';
 import { StyleSheet, View } from 'react-native';
 import { strandHours, type Place, type Position, type Routine } from '@/core/place/place';
 import { duskOf } from '@/core/rounds/dusk';
@@ -42,8 +43,8 @@ interface Props {
 
 function ShuttingPart({ place, edit }: Props) {
   const { routine = {} } = place;
-  const set = (label: string, key: keyof Routine, value: string | number | undefined) =>
-    edit.change(label, (it) => {
+  const set = (made: ChangeMade, key: keyof Routine, value: string | number | undefined) =>
+    edit.change(made, (it) => {
       const { [key]: _, ...rest } = it.routine ?? {};
       return { ...it, routine: value === undefined ? rest : { ...rest, [key]: value } };
     });
@@ -55,14 +56,14 @@ function ShuttingPart({ place, edit }: Props) {
         text={routine.shuts ?? ''}
         most={200}
         optional
-        onChange={(text) => set('who shuts up', 'shuts', words(text))}
+        onChange={(text) => set('who-shuts-up', 'shuts', words(text))}
       />
       <TextField
         label="Who does when you are away"
         text={routine.whenAway ?? ''}
         most={200}
         optional
-        onChange={(text) => set('who shuts up', 'whenAway', words(text))}
+        onChange={(text) => set('who-shuts-up', 'whenAway', words(text))}
       />
       <NumberField
         label="Nights of a year on which nobody does"
@@ -70,7 +71,7 @@ function ShuttingPart({ place, edit }: Props) {
         least={0}
         most={366}
         whole
-        onChange={(nights) => set('nights unshut', 'nightsUnshut', nights)}
+        onChange={(nights) => set('nights-unshut', 'nightsUnshut', nights)}
       />
       <Txt tone="ink2">
         What shuts each door, and whether every night, is said of the door itself, in its bay.
@@ -94,7 +95,7 @@ function StrandHoursPart({ place, edit }: Props) {
         label="They are on"
         options={strandHours.map((it) => [it, strandHoursNames[it]] as const)}
         value={fence.on}
-        onChange={(on) => edit.change('strand hours', (it) => ({ ...it, fence: { ...fence, on } }))}
+        onChange={(on) => edit.change('strand-hours', (it) => ({ ...it, fence: { ...fence, on } }))}
       />
     </Part>
   );
@@ -103,7 +104,7 @@ function StrandHoursPart({ place, edit }: Props) {
 function PositionPart({ place, edit }: Props) {
   const { position } = place.setting;
   const set = (next: Position | undefined) =>
-    edit.change('the position', (it) => {
+    edit.change('position', (it) => {
       const { position: _, ...setting } = it.setting;
       return { ...it, setting: next ? { ...setting, position: next } : setting };
     });

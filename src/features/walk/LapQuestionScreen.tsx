@@ -10,7 +10,7 @@ import type { Question } from '@/core/walk/questions';
 import { restSameAsLast, sameAsLast } from '@/core/walk/same-as';
 import { stopsOf, type Stop } from '@/core/walk/stops';
 import type { Yard } from '@/store/records';
-import { readingLabels, useChanges, type NewReading } from '@/store/use-changes';
+import { isReading, useChanges, type NewReading } from '@/store/use-changes';
 import { useHistory } from '@/store/use-history';
 import { useToday } from '@/store/use-today';
 import { useJudgement } from '@/store/use-yard';
@@ -110,7 +110,7 @@ function Page({ yard, judgement, inHand, question }: Props) {
           : undefined
       }
       onUndo={
-        lastQuestion && undoes !== undefined && readingLabels.includes(undoes)
+        lastQuestion && undoes !== undefined && isReading(undoes)
           ? () => undo().then(() => to(lastQuestion))
           : undefined
       }

@@ -47,7 +47,7 @@ export function NewZoneScreen({ yard: { place } }: { readonly yard: Yard }) {
       return edit.setTrouble('Give it a name, up to 80 letters.');
     }
     const made: NewZone = { kind, name: trimmed, against, within, ...size };
-    edit.change(`adding ${trimmed}`, (it) => addZone(it, made, newId));
+    edit.change({ kind: 'adding', of: trimmed }, (it) => addZone(it, made, newId));
     return router.replace('/place');
   };
   const field = (label: string, key: keyof Sizes) => (

@@ -38,7 +38,7 @@ export function SidesPart({ place, zone, edit }: Props) {
     const sized = setSides(place, zone.id, lengths, newId);
     if ('problem' in sized) edit.setTrouble(pacingProblemWords(sized, place.units));
     else {
-      edit.change('a side', (it) => {
+      edit.change('side', (it) => {
         const again = setSides(it, zone.id, lengths, newId);
         return 'problem' in again ? it : keepEntered(again, new Map([[mm, entered]]));
       });
@@ -53,9 +53,7 @@ export function SidesPart({ place, zone, edit }: Props) {
           mm={spacingOf(place, zone)}
           units={place.units}
           longest={longest}
-          onChange={({ mm }) =>
-            edit.change('the posts', (it) => spacePosts(it, zone.id, mm, newId))
-          }
+          onChange={({ mm }) => edit.change('posts', (it) => spacePosts(it, zone.id, mm, newId))}
         />
       )}
       {zone.kind === 'run' && first && (
@@ -63,7 +61,7 @@ export function SidesPart({ place, zone, edit }: Props) {
           label={`From inside, ${first.name} lies`}
           options={compass.map((it) => [it, it] as const)}
           value={compass.find((it) => it === first.name)}
-          onChange={(way) => edit.change('which way it lies', (it) => orient(it, first.id, way))}
+          onChange={(way) => edit.change('which-way-it-lies', (it) => orient(it, first.id, way))}
         />
       )}
       {isRectangle && <Txt tone="ink2">A rectangle: opposite sides are set together.</Txt>}
@@ -107,7 +105,7 @@ function SideWords({ side, edit, isRun }: SideProps) {
         label={`${side.name}: name`}
         text={side.name}
         most={80}
-        onChange={(name) => edit.change('a side’s name', (it) => renameSide(it, side.id, name))}
+        onChange={(name) => edit.change('sides-name', (it) => renameSide(it, side.id, name))}
       />
       {isRun && (
         <Picker
@@ -116,7 +114,7 @@ function SideWords({ side, edit, isRun }: SideProps) {
           value={side.kind}
           none="not said"
           onChange={(kind) =>
-            edit.change('what a side is', (it) => setSideKind(it, side.id, kind, newId))
+            edit.change('what-a-side-is', (it) => setSideKind(it, side.id, kind, newId))
           }
         />
       )}

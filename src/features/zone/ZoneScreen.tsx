@@ -79,7 +79,9 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
                 look="warn"
                 label={`There is no ${zone.name}: take it away`}
                 onPress={() =>
-                  edit.change(`taking ${zone.name} away`, (it) => dropZone(it, id, newId))
+                  edit.change({ kind: 'taking-away', of: zone.name }, (it) =>
+                    dropZone(it, id, newId),
+                  )
                 }
               />
             </View>
@@ -109,7 +111,7 @@ const moves = [
 function SizePart({ place, zone, edit }: Props) {
   const nudge = nudges[place.units];
   const move = (x: number, y: number) =>
-    edit.change('where it stands', (it) =>
+    edit.change('where-it-stands', (it) =>
       moveZone(it, zone.id, { x: x * nudge, y: y * nudge }, newId),
     );
   return (
@@ -118,14 +120,14 @@ function SizePart({ place, zone, edit }: Props) {
         label="What you call it"
         text={zone.name}
         most={80}
-        onChange={(name) => edit.change('its name', (it) => describeZone(it, zone.id, { name }))}
+        onChange={(name) => edit.change('its-name', (it) => describeZone(it, zone.id, { name }))}
       />
       <LengthField
         label="Height of its walls"
         mm={heightOf(zone)}
         units={place.units}
         longest={highest}
-        onChange={({ mm }) => edit.change('its height', (it) => setZoneHeight(it, zone.id, mm))}
+        onChange={({ mm }) => edit.change('its-height', (it) => setZoneHeight(it, zone.id, mm))}
       />
       {place.zones.length > 1 && (
         <>
@@ -170,7 +172,7 @@ function RoofPart({ place, zone, edit }: Props) {
         )}
         value={roof ? undefined : 'open'}
         onChange={(it) =>
-          edit.change('what is above it', (before) => setRoof(before, zone.id, roofs[it][1], newId))
+          edit.change('what-is-above-it', (before) => setRoof(before, zone.id, roofs[it][1], newId))
         }
       />
       {roof?.bays.map((bay) => (
@@ -186,7 +188,7 @@ function RoofPart({ place, zone, edit }: Props) {
           look="key"
           label="Part of it is another kind"
           onPress={() =>
-            edit.change('a part of the roof', (before) => addRoofPart(before, zone.id, newId))
+            edit.change('part-of-the-roof', (before) => addRoofPart(before, zone.id, newId))
           }
         />
       )}
@@ -202,7 +204,7 @@ function UsePart({ zone, edit }: Pick<Props, 'zone' | 'edit'>) {
         options={[['never', 'never'], ...movesOn.map((it) => [it, movesNames[it]] as const)]}
         value={zone.moves ?? 'never'}
         onChange={(moves) =>
-          edit.change('whether it moves', (it) =>
+          edit.change('whether-it-moves', (it) =>
             moves === 'never'
               ? forget(it, zone.id, 'moves')
               : describeZone(it, zone.id, { moves: moves as Moves }),
@@ -213,7 +215,7 @@ function UsePart({ zone, edit }: Pick<Props, 'zone' | 'edit'>) {
         word="In use"
         on={zone.inUse}
         onChange={(inUse) =>
-          edit.change('when it is in use', (it) =>
+          edit.change('when-it-is-in-use', (it) =>
             inUse ? describeZone(it, zone.id, { inUse }) : forget(it, zone.id, 'inUse'),
           )
         }
