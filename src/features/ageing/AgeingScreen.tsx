@@ -1,4 +1,5 @@
 /** What has to be looked at again because it grows old, and what would come in if it gave way. */
+import { ageingText } from '@/words/screens/ageing';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { findBay } from '@/core/place/find';
@@ -17,7 +18,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { ageingNames, failureWords } from '@/words/ageing-words';
 import { dayWords, dueWords } from '@/words/day-words';
-import { capital, count, listOf } from '@/words/names';
+import { capital, listOf } from '@/words/names';
 import { useAskedOf } from '@/workers/use-asked';
 import { useReckoning } from '@/workers/use-reckoning';
 
@@ -48,17 +49,14 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/mends" name="Mends" />
+        <BackLink href="/mends" name={ageingText.mends} />
         <Txt kind="title">
-          {due.length === 0 ? 'Nothing due for a look' : `${count(due.length, 'look')} due`}
+          {due.length === 0 ? ageingText.nothingDueForALook : ageingText.due(due.length)}
         </Txt>
-        <Txt tone="ink2">
-          Staples, ties, netting, buried mesh and timber give way with the years. A look is a
-          reading taken on a walk; what would let something in comes first.
-        </Txt>
+        <Txt tone="ink2">{ageingText.staplesTiesNettingBuriedMesh}</Txt>
       </View>
       {worst.length > 0 && (
-        <View role="group" aria-label="Due" style={styles.list}>
+        <View role="group" aria-label={ageingText.due2} style={styles.list}>
           {worst.map(({ ageing, failure }) => (
             <LinkRow
               key={`${ageing.bay} ${ageing.kind}`}
@@ -76,21 +74,21 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
                 {failure
                   ? failureWords(failure)
                   : failures.state === 'failed'
-                    ? 'What it would open could not be worked out in this browser.'
-                    : 'What it would open is being worked out …'}
+                    ? ageingText.whatItWouldOpenCould
+                    : ageingText.whatItWouldOpenIs}
               </Txt>
               <Txt kind="small" tone="ink2">
                 {ageing.looked === undefined
-                  ? 'Never looked at.'
+                  ? ageingText.neverLookedAt
                   : `Looked at ${dayWords(ageing.looked)}. ${dueWords(ageing.due, look.today)}.`}
-                {ageing.isOld && ' Older than the shortest of its lives.'}
+                {ageing.isOld && ageingText.olderThanTheShortestOf}
               </Txt>
             </LinkRow>
           ))}
         </View>
       )}
       {later.length > 0 && (
-        <Part title="Later">
+        <Part title={ageingText.later}>
           {together(later).map(([first, ...more]) => (
             <View key={`${first.due} ${first.kind}`}>
               <Txt kind="strong">{ageingNames[first.kind][0]}</Txt>
@@ -102,12 +100,12 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
           ))}
         </Part>
       )}
-      <Part title="How long things last">
+      <Part title={ageingText.howLongThingsLast}>
         {ageingKinds.map((kind) => (
           <View key={kind} style={styles.kind}>
             <Txt kind="sub">{ageingNames[kind][0]}</Txt>
-            <FigureLine name="Expected life" figure={lives[kind].life} />
-            <FigureLine name="Look every" figure={lives[kind].look} />
+            <FigureLine name={ageingText.expectedLife} figure={lives[kind].life} />
+            <FigureLine name={ageingText.lookEvery} figure={lives[kind].look} />
           </View>
         ))}
       </Part>

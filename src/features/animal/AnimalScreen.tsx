@@ -1,4 +1,5 @@
 /** One animal: how it gets to the birds here, step by step, why, what would stop it, and what it turns to next. */
+import { animalText } from '@/words/screens/animal';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -56,11 +57,11 @@ export function AnimalScreen({ yard, id }: { readonly yard: Yard; readonly id: A
   };
   return (
     <Columns
-      names={[animalName(id), 'Plan and lap']}
+      names={[animalName(id), animalText.planAndLap]}
       rightFirst
       head={
         <View style={styles.head}>
-          <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
+          <BackLink href={{ pathname: '/', params: lookParams(look) }} name={animalText.yard} />
           <Txt kind="title">
             {animalName(id)}: {verdictWords(judgement)}
           </Txt>
@@ -96,7 +97,7 @@ function HowItGetsIn({ view, found, look }: HowProps) {
   if (!judgement.about) return null;
   return (
     <>
-      <Part title="How it gets to the birds">
+      <Part title={animalText.howItGetsToThe}>
         {judgement.route ? (
           <RouteSteps found={found} route={judgement.route} look={look} />
         ) : (
@@ -104,7 +105,7 @@ function HowItGetsIn({ view, found, look }: HowProps) {
         )}
       </Part>
       {judgement.route && (
-        <Part title="Once that is mended">
+        <Part title={animalText.onceThatIsMended}>
           <NextWay found={found} next={view.next} look={look} />
           <OtherWays view={view} look={look} place={found.place} />
         </Part>
@@ -125,10 +126,10 @@ function drawnWays({ judgement, waysIn, slowWays }: AnimalView) {
 
 function verdictWords(judgement: AnimalJudgement): string {
   const verdict = animalVerdict(judgement);
-  if (verdict === 'away') return 'not about in these hours';
-  if (verdict === 'not-known') return 'not known yet';
-  if (findsThemInTheOpen(judgement)) return 'finds them in the open';
-  return verdict === 'holds' ? 'kept out' : rungLong(judgement.minutes.best);
+  if (verdict === 'away') return animalText.notAboutInTheseHours;
+  if (verdict === 'not-known') return animalText.notKnownYet;
+  if (findsThemInTheOpen(judgement)) return animalText.findsThemInTheOpen;
+  return verdict === 'holds' ? animalText.keptOut : rungLong(judgement.minutes.best);
 }
 
 function chanceWords({ judgement }: AnimalView): string {
@@ -136,19 +137,18 @@ function chanceWords({ judgement }: AnimalView): string {
   if (!about) return '';
   const [low, high] = [Math.round(chance.best * 100), Math.round(chance.worst * 100)];
   return low === high
-    ? `Of a hundred visits ${low} would get to the birds.`
-    : `Of a hundred visits ${low} to ${high} would get to the birds: what is not read decides.`;
+    ? animalText.ofAHundredVisitsWould(low)
+    : animalText.ofAHundredVisitsTo(low, high);
 }
 
 function noRouteWords({ judgement }: AnimalView): string {
-  if (findsThemInTheOpen(judgement))
-    return 'Birds it takes stand in the open: nothing is in its way.';
+  if (findsThemInTheOpen(judgement)) return animalText.birdsItTakesStandIn;
   if (judgement.groups.every(({ damage }) => damage === 0)) {
-    return 'It takes no birds of yours in these hours; eggs and feed are counted apart.';
+    return animalText.itTakesNoBirdsOf;
   }
   return judgement.minutes.worst === null
-    ? 'Nothing read lets it by, and nothing that is not read could.'
-    : 'Nothing read so far lets it by; what is not read yet could.';
+    ? animalText.nothingReadLetsItBy
+    : animalText.nothingReadSoFarLets;
 }
 
 function OtherWays({
@@ -165,7 +165,9 @@ function OtherWays({
   if (others.length === 0) return null;
   return (
     <View>
-      <Txt tone="ink2">{capital(count(others.length, 'way besides', 'ways besides'))}:</Txt>
+      <Txt tone="ink2">
+        {capital(count(others.length, animalText.wayBesides, animalText.waysBesides))}:
+      </Txt>
       {others.map((way) => (
         <LinkRow
           key={way.id}

@@ -1,11 +1,12 @@
 /** What else is worth knowing of an animal: when it is about, its sign, the law, what to mind, its figures. */
+import { animalText } from '@/words/screens/animal';
 import type { Place } from '@/core/place/place';
 import { animals, type AnimalId } from '@/core/tables/animals';
 import { sources } from '@/core/tables/sources';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { aboutWords, cautionWords, lawWords, rateSentence, signWords } from '@/words/animal-words';
+import { aboutWords, cautionWords, lawWords, signWords } from '@/words/animal-words';
 import { animalName } from '@/words/headline';
 import { markNames } from '@/words/names';
 
@@ -21,36 +22,35 @@ export function Lore({ id, place, visits }: Props) {
   const name = animalName(id);
   return (
     <>
-      <Part title="When it is about">
+      <Part title={animalText.whenItIsAbout}>
         <Txt>{aboutWords(animals[id], place)}</Txt>
-        <Txt>{rateSentence(visits)} That is what is reckoned with here in these hours.</Txt>
+        <Txt>{animalText.thatIsWhatIsReckoned(visits)}</Txt>
         <LinkRow href="/lives" says={`How often ${name} comes, and what was seen`}>
           <Txt kind="strong" tone="holds">
-            How often it comes, and what was seen
+            {animalText.howOftenItComesAnd}
           </Txt>
         </LinkRow>
       </Part>
-      <Part title="What it leaves behind">
+      <Part title={animalText.whatItLeavesBehind}>
         <Txt>{signWords[id]}</Txt>
         <Txt kind="small" tone="ink2">
-          Signs overlap, and scavengers alter them. Put together by us ({markNames.assumption}) from
-          keys in print, recalled from memory: {sources['sign-keys']}.
+          {animalText.signsOverlapAndScavengersAlter(markNames.assumption, sources['sign-keys'])}
         </Txt>
       </Part>
-      <Part title="Law and caution">
+      <Part title={animalText.lawAndCaution}>
         <Txt>{lawWords(id, region)}</Txt>
         <Txt>{cautionWords(id, region)}</Txt>
         <Txt kind="small" tone="ink2">
-          Laws are named from memory and change: look yours up before you act.
+          {animalText.lawsAreNamedFromMemory}
         </Txt>
       </Part>
-      <Part title="What is known of it">
+      <Part title={animalText.whatIsKnownOfIt}>
         <LinkRow
           href={{ pathname: '/figures', params: { find: name } }}
-          says={`Every figure for ${name}, with its source`}
+          says={animalText.everyFigureForWithIts(name)}
         >
           <Txt kind="strong" tone="holds">
-            Every figure for it, with its source
+            {animalText.everyFigureForItWith}
           </Txt>
         </LinkRow>
       </Part>

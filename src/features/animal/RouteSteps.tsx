@@ -1,4 +1,5 @@
 /** A route as a list: each barrier with its rung, the reason with reading, figure, source and mark, and what would stop it. */
+import { animalText } from '@/words/screens/animal';
 import { StyleSheet, View } from 'react-native';
 import { whatStops } from '@/core/effort/what-stops';
 import type { FoundPlace } from '@/core/records/apply-readings';
@@ -10,7 +11,7 @@ import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { rungLong } from '@/words/minutes-words';
-import { capital, listOf } from '@/words/names';
+import { capital } from '@/words/names';
 import { spotWords } from '@/words/spot-words';
 import { stopWords } from '@/words/stop-words';
 
@@ -28,12 +29,14 @@ export function RouteSteps({ found, route, look }: Props) {
       ))}
       {route.steps.length > 1 && (
         <Txt kind="strong">
-          In all: {rungLong(route.minutes)}
-          {route.minutes > 0 && `, counted as ${Math.round(route.minutes)} min`}.
+          {animalText.inAll(route.minutes)}
+          {route.minutes > 0 && animalText.countedAsMin(Math.round(route.minutes))}.
         </Txt>
       )}
       {route.turnedBack > 0 && (
-        <Txt tone="ink2">Strands turn back {Math.round(route.turnedBack * 100)} tries in 100.</Txt>
+        <Txt tone="ink2">
+          {animalText.strandsTurnBackTriesIn(Math.round(route.turnedBack * 100))}
+        </Txt>
       )}
     </View>
   );
@@ -55,13 +58,13 @@ function StepLines({ found, step, number, look }: StepProps) {
     <View style={styles.step}>
       <Txt kind="sub">
         {number}. {capital(name)}, {spotWords(place, step.by)}:{' '}
-        {takesThrough(step) ? 'takes a bird through it' : `into the ${into}`},{' '}
+        {takesThrough(step) ? animalText.takesABirdThroughIt : animalText.intoThe(into)},{' '}
         {rungLong(step.minutes)}
       </Txt>
       <ReasonLines found={found} parts={[step.by]} />
       {stops.length > 0 && (
         <View style={styles.stops}>
-          <Txt kind="strong">What would stop it here, each alone:</Txt>
+          <Txt kind="strong">{animalText.whatWouldStopItHere}</Txt>
           {stops.map((stop, index) => (
             <Txt key={index}>– {stopWords(place, stop)}</Txt>
           ))}
@@ -72,7 +75,7 @@ function StepLines({ found, step, number, look }: StepProps) {
         says={`All of ${name}`}
       >
         <Txt kind="strong" tone="holds">
-          All of {name}
+          {animalText.allOf(name)}
         </Txt>
       </LinkRow>
     </View>
@@ -89,7 +92,7 @@ export function NextWay({
   readonly next: Route | undefined;
   readonly look: Look;
 }) {
-  if (!next) return <Txt>Nothing else lets it in: mending that one spot shuts it out.</Txt>;
+  if (!next) return <Txt>{animalText.nothingElseLetsItIn}</Txt>;
   const { place } = found;
   const where = next.steps.map(
     ({ bay, by }) => `${findBay(place, bay.id)?.bay.name ?? bay.id}, ${spotWords(place, by)}`,
@@ -98,9 +101,9 @@ export function NextWay({
   return (
     <LinkRow
       href={{ pathname: '/item/[item]', params: { item, ...lookParams(look) } }}
-      says={`Next: ${where[0]}`}
+      says={animalText.next(where[0])}
     >
-      <Txt kind="strong">It turns to {listOf(where, 'then')}.</Txt>
+      <Txt kind="strong">{animalText.itTurnsTo(where)}</Txt>
       <Txt tone="ink2">{capital(rungLong(next.minutes))}.</Txt>
     </LinkRow>
   );

@@ -1,4 +1,5 @@
 /** "The whole run is like this, except …": says of other bays what was said of this one. */
+import { bayText } from '@/words/screens/bay';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { makeAlike, reachOf } from '@/core/place/edit/alike';
@@ -29,16 +30,13 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
     setExcept(next);
   };
   return (
-    <Part title="Others like this one">
-      <Txt tone="ink2">
-        Cover, layers, skirt, strands and top edge are said of the others too. Their gaps, doors and
-        sizes stay their own.
-      </Txt>
+    <Part title={bayText.othersLikeThisOne}>
+      <Txt tone="ink2">{bayText.coverLayersSkirtStrandsAnd}</Txt>
       <View style={styles.row}>
         {side.length > 0 && (
           <Button
             look="chip"
-            label="this side"
+            label={bayText.thisSide}
             selected={reach === side || (reach?.length === side.length && !done)}
             onPress={() => choose(side)}
             style={styles.half}
@@ -46,7 +44,7 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
         )}
         <Button
           look="chip"
-          label="all walls like it"
+          label={bayText.allWallsLikeIt}
           selected={reach?.length === walls.length && walls.length !== side.length}
           onPress={() => choose(walls)}
           style={styles.half}
@@ -54,7 +52,7 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
       </View>
       {reach && (
         <>
-          <Txt kind="strong">Except (tap what is different)</Txt>
+          <Txt kind="strong">{bayText.exceptTapWhatIsDifferent}</Txt>
           <View style={styles.wrap}>
             {reach.map((id) => (
               <Button
@@ -81,7 +79,7 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
       )}
       {done && (
         <Txt tone="holds" live>
-          Said of the others too.
+          {bayText.saidOfTheOthersToo}
         </Txt>
       )}
     </Part>

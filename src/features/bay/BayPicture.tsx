@@ -1,4 +1,5 @@
 /** The bay as it stands, to scale, as large as the page allows. */
+import { bayText } from '@/words/screens/bay';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { innerWalls, lapOf, type Lap } from '@/core/place/lap';
@@ -49,7 +50,7 @@ export function BayPicture({ judgement, id, day }: Props) {
         marks={judgement.marks}
         ways={[]}
         selected={undefined}
-        says={`${one.bay.name}, to scale`}
+        says={bayText.toScale(one.bay.name)}
         labels={false}
       />
     </View>

@@ -1,4 +1,5 @@
 /** One bay, post to post: everything it carries, to be said or set right. */
+import { bayText } from '@/words/screens/bay';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { changeBay } from '@/core/place/edit/change-bay';
@@ -47,7 +48,7 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="Place" />
+        <BackLink href="/place" name={bayText.place} />
         <Txt kind="title">{capital(own.bay.name)}</Txt>
         {edit.trouble && <Notice>{edit.trouble}</Notice>}
         <UndoBar placeId={place.id} />
@@ -59,9 +60,9 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
       {isWall && <StrandsPart {...parts} />}
       {isWall && <TopPart {...parts} />}
       {isWall && <AlikePart {...parts} />}
-      <Part title="Name and posts">
+      <Part title={bayText.nameAndPosts}>
         <TextField
-          label="Name of the bay"
+          label={bayText.nameOfTheBay}
           text={own.bay.name}
           most={80}
           onChange={(name) => parts.change('name', (bay) => ({ ...bay, name }))}
@@ -72,7 +73,7 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
         <View style={styles.head}>
           <Button
             look="plain"
-            label={`Walk ${own.bay.name}`}
+            label={bayText.walk(own.bay.name)}
             onPress={() =>
               router.push({ pathname: '/walk/[question]', params: { question: first.id } })
             }
@@ -88,9 +89,9 @@ function Gone({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="Place" />
-        <Txt kind="title">This bay is gone</Txt>
-        <Txt tone="ink2">Its wall was changed. What was read of it stays in the old walks.</Txt>
+        <BackLink href="/place" name={bayText.place} />
+        <Txt kind="title">{bayText.thisBayIsGone}</Txt>
+        <Txt tone="ink2">{bayText.itsWallWasChangedWhat}</Txt>
         <UndoBar placeId={yard.place.id} />
       </View>
     </Screen>

@@ -1,4 +1,5 @@
 /** Cover by height: what each band is made of, its layers from the outside in, and when they are on. */
+import { bayText } from '@/words/screens/bay';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
@@ -22,7 +23,6 @@ import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { lengthWords } from '@/words/length-words';
 import { conditionNames, fixingNames, meshNames, unitIndex } from '@/words/names';
 import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
 import { SeasonFields } from '@/features/edit/SeasonFields';
@@ -36,25 +36,25 @@ const thickestWire = 10;
 export function CoverPart(parts: BayParts & { readonly isWall: boolean }) {
   const { found, edit, bay, isWall } = parts;
   return (
-    <Part title="Cover">
+    <Part title={bayText.cover}>
       {[...found.bands].reverse().map((band) => (
         <BandBlock key={band.id} {...parts} band={band} />
       ))}
       {isWall && bay.bands.length > 0 && (
-        <Button look="plain" label="Another mesh from some height up" onPress={() => cut(parts)} />
+        <Button look="plain" label={bayText.anotherMeshFromSomeHeight} onPress={() => cut(parts)} />
       )}
       <Picker
-        label="Fixed on with"
+        label={bayText.fixedOnWith}
         options={fixings.map((it) => [it, fixingNames[it][0]] as const)}
         value={chosen<Fixing>(found.fixing)}
-        none="not looked at"
+        none={bayText.notLookedAt}
         onChange={(it) => edit.say('fixing', saidChoice(bay.id, 'bay.fixing', it))}
       />
       <Picker
-        label="Its state"
+        label={bayText.itsState}
         options={conditions.map((it) => [it, conditionNames[it][0]] as const)}
         value={chosen<Condition>(found.condition)}
-        none="not looked at"
+        none={bayText.notLookedAt}
         onChange={(it) => edit.say('state', saidChoice(bay.id, 'bay.condition', it))}
       />
     </Part>
@@ -65,7 +65,7 @@ export function CoverPart(parts: BayParts & { readonly isWall: boolean }) {
 function cut({ bay, change, edit }: BayParts) {
   const widest = [...bay.bands].sort((a, b) => b.to - b.from - (a.to - a.from))[0];
   if (!widest || widest.to - widest.from < 2 * leastBand) {
-    edit.setTrouble('There is no room for another band of mesh.');
+    edit.setTrouble(bayText.thereIsNoRoomFor);
     return;
   }
   const at = Math.round((widest.from + widest.to) / 2);
@@ -80,7 +80,7 @@ function BandBlock(parts: BayParts & { readonly band: Band; readonly isWall: boo
     <View style={styles.band}>
       {isWall && (
         <Txt kind="sub">
-          {`${lengthWords(Math.round(band.from), units)} to ${lengthWords(Math.round(band.to), units)} above the ground`}
+          {bayText.toAboveTheGround(Math.round(band.from), units, Math.round(band.to))}
         </Txt>
       )}
       {band.layers.map((layer, index) => (
@@ -88,13 +88,13 @@ function BandBlock(parts: BayParts & { readonly band: Band; readonly isWall: boo
       ))}
       {isWall && !isTopmost && (
         <LengthField
-          label="It reaches up to"
+          label={bayText.itReachesUpTo}
           mm={band.to}
           units={units}
           longest={bay.height}
           onChange={({ mm }) => {
             const moved = moveBandTop(bay, band.id, mm);
-            if (moved === bay) edit.setTrouble('A band must end between its neighbours’ edges.');
+            if (moved === bay) edit.setTrouble(bayText.aBandMustEndBetween);
             else change('height-of-the-mesh', (it) => moveBandTop(it, band.id, mm));
           }}
         />
@@ -102,14 +102,14 @@ function BandBlock(parts: BayParts & { readonly band: Band; readonly isWall: boo
       <View style={styles.row}>
         <Button
           look="key"
-          label="One more layer inside"
+          label={bayText.oneMoreLayerInside}
           onPress={() => change('layer', (it) => addLayer(it, band.id, newId))}
           style={styles.half}
         />
         {bay.bands.length > 1 && (
           <Button
             look="key"
-            label="Take this band away"
+            label={bayText.takeThisBandAway}
             onPress={() => change('taking-a-band-away', (it) => dropBand(it, band.id))}
             style={styles.half}
           />
@@ -129,7 +129,11 @@ function LayerBlock(parts: LayerProps) {
   const { place, band, layer, index, edit, change } = parts;
   const [more, setMore] = useState(false);
   const several = band.layers.length > 1;
-  const name = several ? (index === 0 ? 'Outer layer' : `Layer ${index + 1}, inside`) : 'Made of';
+  const name = several
+    ? index === 0
+      ? bayText.outerLayer
+      : `Layer ${index + 1}, inside`
+    : bayText.madeOf;
   const label = `${name}${bandWords(parts)}`;
   return (
     <View style={styles.layer}>
@@ -139,22 +143,22 @@ function LayerBlock(parts: LayerProps) {
           (it) => [it, meshNames[it][unitIndex(place)]] as const,
         )}
         value={chosen<MeshId | 'none'>(layer.mesh)}
-        none="not looked at"
+        none={bayText.notLookedAt}
         onChange={(it) => edit.say('mesh', saidChoice(layer.id, 'layer.mesh', it))}
       />
       <View style={styles.row}>
         <Button
           look="key"
-          label={more ? 'Less of it' : 'Opening, wire, season'}
-          says={`${more ? 'Less' : 'More'} of: ${label}`}
+          label={more ? bayText.lessOfIt : bayText.openingWireSeason}
+          says={bayText.ofIt(more ? bayText.less : bayText.more, label)}
           onPress={() => setMore(!more)}
           style={styles.half}
         />
         {several && (
           <Button
             look="key"
-            label="Take it off"
-            says={`Take off: ${label}`}
+            label={bayText.takeItOff}
+            says={bayText.takeOff(label)}
             onPress={() => change('taking-a-layer-off', (bay) => dropLayer(bay, layer.id))}
             style={styles.half}
           />
@@ -169,8 +173,8 @@ function LayerBlock(parts: LayerProps) {
 function bandWords({ bay, band, place }: LayerProps): string {
   if (bay.bands.length < 2) return '';
   return band.from === (bay.base ?? 0)
-    ? `, up to ${lengthWords(Math.round(band.to), place.units)}`
-    : `, from ${lengthWords(Math.round(band.from), place.units)} up`;
+    ? bayText.upTo(Math.round(band.to), place.units)
+    : bayText.fromUp(Math.round(band.from), place.units);
 }
 
 function LayerFields({ place: { units }, layer, edit, change }: LayerProps) {
@@ -189,14 +193,14 @@ function LayerFields({ place: { units }, layer, edit, change }: LayerProps) {
       {!isSolid(chosen<MeshId | 'none'>(layer.mesh)) && (
         <>
           <LengthField
-            label="Clear opening, where measured"
+            label={bayText.clearOpeningWhereMeasured}
             {...lengthOf(layer.clear)}
             units={units}
             longest={longestMesh}
             onChange={(it) => edit.say('clear-opening', saidLength(layer.id, 'layer.clear', it))}
           />
           <LengthField
-            label="Wire thickness, where measured"
+            label={bayText.wireThicknessWhereMeasured}
             {...lengthOf(layer.wire)}
             units={units}
             longest={thickestWire}

@@ -1,4 +1,5 @@
 /** What the wall stands on, what lies below or beyond it. */
+import { bayText } from '@/words/screens/bay';
 import type { ChangeMade } from '@/core/records/change-made';
 import { setStanding, standingOf, standings } from '@/core/place/edit/ground';
 import { soils, type Soil } from '@/core/tables/soils';
@@ -39,9 +40,9 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
     />
   );
   return (
-    <Part title="Ground line">
+    <Part title={bayText.groundLine}>
       <Choice
-        label="It stands on"
+        label={bayText.itStandsOn}
         options={standings.map((it) => [it, standingNames[it]] as const)}
         value={standing}
         onChange={(it) => change('what-it-stands-on', (one) => setStanding(one, it))}
@@ -49,49 +50,53 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
       {standing !== 'floor' && (
         <>
           <Picker
-            label="Soil"
+            label={bayText.soil}
             options={soils.map((it) => [it, soilNames[it][0]] as const)}
             value={chosen<Soil>(ground?.soil)}
-            none="not looked at"
+            none={bayText.notLookedAt}
             onChange={(it) => edit.say('soil', saidChoice(bay.id, 'ground.soil', it))}
           />
-          {field('Gap under the sill', 'gap-under-the-sill', 'ground.gap', ground?.gap, widestGap)}
+          {field(
+            bayText.gapUnderTheSill,
+            'gap-under-the-sill',
+            'ground.gap',
+            ground?.gap,
+            widestGap,
+          )}
           <Picker
-            label="Skirt: mesh below or beyond the wall"
+            label={bayText.skirtMeshBelowOrBeyond}
             options={covers}
             value={chosen<MeshId | 'none'>(skirt?.mesh)}
-            none="not looked at"
+            none={bayText.notLookedAt}
             onChange={(it) => edit.say('skirt', saidChoice(bay.id, 'skirt.mesh', it))}
           />
           {chosen(skirt?.mesh) !== 'none' && (
             <>
-              {field('Dug in, depth', 'skirt-depth', 'skirt.depth', skirt?.depth, deepest)}
+              {field(bayText.dugInDepth, 'skirt-depth', 'skirt.depth', skirt?.depth, deepest)}
               {field(
-                'Laid out flat, width',
+                bayText.laidOutFlatWidth,
                 'skirt-width',
                 'skirt.outward',
                 skirt?.outward,
                 deepest,
               )}
               <Choice
-                label="Its inner edge tied to the wall"
+                label={bayText.itsInnerEdgeTiedTo}
                 options={[
-                  ['yes', 'all along'],
-                  ['no', 'loose, or not at all'],
+                  ['yes', bayText.allAlong],
+                  ['no', bayText.looseOrNotAtAll],
                 ]}
                 value={chosen<'yes' | 'no'>(skirt?.tied)}
                 onChange={(it) => edit.say('how-it-is-tied', saidChoice(bay.id, 'skirt.tied', it))}
               />
-              <Notice tone="hours">
-                Before you dig: buried cables and pipes. Ask whoever marks them where you live.
-              </Notice>
+              <Notice tone="hours">{bayText.beforeYouDigBuriedCables}</Notice>
             </>
           )}
           <Picker
-            label="Floor: mesh right across, joined to the wall"
+            label={bayText.floorMeshRightAcrossJoined}
             options={covers}
             value={chosen<MeshId | 'none'>(ground?.floor)}
-            none="not looked at"
+            none={bayText.notLookedAt}
             onChange={(it) => edit.say('floor', saidChoice(bay.id, 'ground.floor', it))}
           />
         </>

@@ -1,4 +1,5 @@
 /** Doors, lids, vents and holes: where they are, how they stand by habit, what keeps them shut. */
+import { bayText } from '@/words/screens/bay';
 import type { NamedChangeKind } from '@/core/records/change-made';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -37,14 +38,14 @@ export function OpeningsPart(parts: BayParts) {
     );
   };
   return (
-    <Part title="Openings">
-      {found.openings.length === 0 && <Txt tone="ink2">None in this bay.</Txt>}
+    <Part title={bayText.openings}>
+      {found.openings.length === 0 && <Txt tone="ink2">{bayText.noneInThisBay}</Txt>}
       {found.openings.map((opening) => (
         <OpeningBlock key={opening.id} {...parts} opening={opening} />
       ))}
       <Button
         look="plain"
-        label={adding ? 'No, none' : 'There is one more …'}
+        label={adding ? bayText.noNone : bayText.thereIsOneMore}
         onPress={() => setAdding(!adding)}
       />
       {adding && (
@@ -90,13 +91,13 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
           <Txt kind="strong">{capital(opening.name)}</Txt>
           <Txt tone="ink2">
             {opening.kind === opening.name ? '' : `${capital(openingNames[opening.kind])}; `}
-            {fixed.has(opening.kind) ? 'fixed' : habitNames[opening.habit]}
+            {fixed.has(opening.kind) ? bayText.fixed : habitNames[opening.habit]}
           </Txt>
         </View>
         <Button
           look="key"
-          label={open ? 'close' : 'change'}
-          says={`${open ? 'Close' : 'Change'} ${opening.name}`}
+          label={open ? bayText.close : bayText.change}
+          says={`${open ? bayText.close2 : bayText.change2} ${opening.name}`}
           onPress={() => setOpen(!open)}
           style={styles.change}
         />
@@ -104,44 +105,44 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
       {open && (
         <>
           <TextField
-            label="Its name"
+            label={bayText.itsName}
             text={opening.name}
             most={80}
             onChange={(name) => set('opening-name', { name })}
           />
           <View style={styles.row}>
-            {size('Width', 'opening-width', 'width', bay.width)}
-            {size('Height', 'opening-height', 'height', bay.height)}
+            {size(bayText.width, 'opening-width', 'width', bay.width)}
+            {size(bayText.height, 'opening-height', 'height', bay.height)}
           </View>
           <View style={styles.row}>
-            {size('From the first post', 'opening-from-the-first-post', 'at', bay.width)}
-            {size('Above the ground', 'opening-above-the-ground', 'up', bay.height)}
+            {size(bayText.fromTheFirstPost, 'opening-from-the-first-post', 'at', bay.width)}
+            {size(bayText.aboveTheGround, 'opening-above-the-ground', 'up', bay.height)}
           </View>
           {!fixed.has(opening.kind) && (
             <>
               <Choice
-                label="At night"
+                label={bayText.atNight}
                 options={habits.map((it) => [it, habitNames[it]] as const)}
                 value={opening.habit}
                 onChange={(habit) => set('opening-at-night', { habit })}
               />
               <Choice
-                label="By day"
+                label={bayText.byDay}
                 options={byDays.map((it) => [it, byDayNames[it]] as const)}
                 value={opening.byDay ?? (opening.kind === 'pop-door' ? 'open' : 'shut')}
                 onChange={(byDay) => set('opening-by-day', { byDay })}
               />
               <Choice
-                label="Shut"
+                label={bayText.shut}
                 options={shutBys.map((it) => [it, shutByNames[it]] as const)}
                 value={opening.shutBy}
                 onChange={(shutBy) => set('opening-who-shuts-it', { shutBy })}
               />
               <Choice
-                label="Let go, it"
+                label={bayText.letGoIt}
                 options={[
-                  ['stays', 'stays as it is'],
-                  ['falls-shut', 'falls shut'],
+                  ['stays', bayText.staysAsItIs],
+                  ['falls-shut', bayText.fallsShut],
                 ]}
                 value={opening.letGo ?? 'stays'}
                 onChange={(letGo) => set('opening-let-go', { letGo })}
@@ -152,18 +153,18 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
           {opening.cover?.map((layer) => (
             <Picker
               key={layer.id}
-              label="Mesh or board in it"
+              label={bayText.meshOrBoardInIt}
               options={[...meshIds, 'none' as const].map(
                 (it) => [it, meshNames[it][unitIndex(place)]] as const,
               )}
               value={chosen<MeshId | 'none'>(layer.mesh)}
-              none="not looked at"
+              none={bayText.notLookedAt}
               onChange={(it) => edit.say('what-is-in-it', saidChoice(layer.id, 'layer.mesh', it))}
             />
           ))}
           <Button
             look="warn"
-            label={`There is no ${opening.name}: take it away`}
+            label={bayText.thereIsNoTakeIt(opening.name)}
             onPress={() =>
               change({ kind: 'taking-away', of: opening.name }, (one) =>
                 dropOpening(one, opening.id),
@@ -183,26 +184,26 @@ function Latches({ opening, change, edit }: BayParts & { readonly opening: Openi
         <View key={latch.id} style={styles.row}>
           <View style={styles.words}>
             <Picker
-              label={opening.latches.length > 1 ? `Latch ${index + 1}` : 'Latch'}
+              label={opening.latches.length > 1 ? `Latch ${index + 1}` : bayText.latch}
               options={[...latchIds, 'none' as const].map(
                 (it) => [it, `${latchNames[it]}: ${motionWords(it)}`] as const,
               )}
               value={chosen<LatchId | 'none'>(latch.kind)}
-              none="not looked at"
+              none={bayText.notLookedAt}
               onChange={(it) => edit.say('latch', saidChoice(latch.id, 'latch.kind', it))}
             />
           </View>
           <Button
             look="key"
             label="–"
-            says={`Take latch ${index + 1} of ${opening.name} away`}
+            says={bayText.takeLatchOfAway(index + 1, opening.name)}
             onPress={() => change('taking-a-latch-away', (bay) => dropLatch(bay, latch.id))}
           />
         </View>
       ))}
       <Button
         look="key"
-        label="One more latch"
+        label={bayText.oneMoreLatch}
         onPress={() => change('a-latch', (bay) => addLatch(bay, opening.id, newId))}
       />
     </>

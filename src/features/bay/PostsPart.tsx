@@ -1,4 +1,5 @@
 /** Where its posts stand: moved, set between, taken out. */
+import { bayText } from '@/words/screens/bay';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { cutBay, joinBays, movePost, nextTo } from '@/core/place/edit/posts';
@@ -18,51 +19,51 @@ export function PostsPart({ place, bay, edit, change }: BayParts) {
   const refuse = (sentence: string) => edit.setTrouble(sentence);
   const cut = () => {
     if (!cutBay(place, bay.id, cutAt, newId)) {
-      return refuse('A post cannot stand in an opening, or that close to another.');
+      return refuse(bayText.aPostCannotStandIn);
     }
     return edit.change('another-post', (it) => cutBay(it, bay.id, cutAt, newId) ?? it);
   };
   return (
     <>
       <LengthField
-        label="Height of the wall"
+        label={bayText.heightOfTheWall}
         mm={bay.height}
         units={place.units}
         longest={tallestWall}
         onChange={({ mm }) => {
-          if (setHeight(bay, mm) === bay) refuse('So low it would be no wall.');
+          if (setHeight(bay, mm) === bay) refuse(bayText.soLowItWouldBe);
           else change('height', (it) => setHeight(it, mm));
         }}
       />
       <LengthField
-        label={next ? `Width, post to post (${next.name} takes the rest)` : 'Width, post to post'}
+        label={next ? bayText.widthPostToPostTakes(next.name) : bayText.widthPostToPost}
         mm={bay.width}
         units={place.units}
         longest={100_000}
         onChange={({ mm }) => {
           if (!next) {
-            refuse('It is the last bay of its wall: move the post before it, or change the side.');
+            refuse(bayText.itIsTheLastBay);
           } else if (!movePost(place, bay.id, mm)) {
-            refuse(`That leaves no room for ${next.name}.`);
+            refuse(bayText.thatLeavesNoRoomFor(next.name));
           } else edit.change('post', (it) => movePost(it, bay.id, mm) ?? it);
         }}
       />
       <View style={styles.row}>
         <View style={styles.half}>
           <LengthField
-            label="Another post, from the first"
+            label={bayText.anotherPostFromTheFirst}
             mm={cutAt}
             units={place.units}
             longest={bay.width}
             onChange={setAt}
           />
         </View>
-        <Button look="plain" label="Set it: two bays alike" onPress={cut} style={styles.low} />
+        <Button look="plain" label={bayText.setItTwoBaysAlike} onPress={cut} style={styles.low} />
       </View>
       {next && (
         <Button
           look="plain"
-          label={`Take out the post before ${next.name}`}
+          label={bayText.takeOutThePostBefore(next.name)}
           onPress={() => edit.change('joining-bays', (it) => joinBays(it, bay.id) ?? it)}
         />
       )}

@@ -1,4 +1,5 @@
 /** Electric strands along this bay. */
+import { bayText } from '@/words/screens/bay';
 import { StyleSheet, View } from 'react-native';
 import { addStrand, dropStrand } from '@/core/place/edit/ground';
 import { reachOf } from '@/core/place/edit/alike';
@@ -23,14 +24,14 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
   const string = (ids: readonly string[]) =>
     edit.change('strand', (it) => addStrand(it, ids, newId));
   return (
-    <Part title="Electric strands">
-      {found.strands.length === 0 && <Txt tone="ink2">None along this bay.</Txt>}
+    <Part title={bayText.electricStrands}>
+      {found.strands.length === 0 && <Txt tone="ink2">{bayText.noneAlongThisBay}</Txt>}
       {found.strands.map((strand, index) => (
         <View key={strand.id} style={styles.strand}>
           <View style={styles.row}>
             <View style={styles.half}>
               <LengthField
-                label={`Strand ${index + 1}, height`}
+                label={bayText.strandHeight(index + 1)}
                 {...lengthOf(strand.height)}
                 units={units}
                 longest={highest}
@@ -41,7 +42,7 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
             </View>
             <View style={styles.half}>
               <LengthField
-                label="From the wall"
+                label={bayText.fromTheWall}
                 {...lengthOf(strand.standOff)}
                 units={units}
                 longest={farthest}
@@ -52,17 +53,17 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
             </View>
           </View>
           <Picker
-            label="What touches it"
+            label={bayText.whatTouchesIt}
             options={touching.map((it) => [it, touchingNames[it][0]] as const)}
             value={chosen<Touching>(strand.touching)}
-            none="not looked at"
+            none={bayText.notLookedAt}
             onChange={(it) =>
               edit.say('what-touches-it', saidChoice(strand.id, 'strand.touching', it))
             }
           />
           <Button
             look="key"
-            label={`Take strand ${index + 1} away`}
+            label={bayText.takeStrandAway(index + 1)}
             onPress={() => change('taking-a-strand-away', (it) => dropStrand(it, strand.id))}
           />
         </View>
@@ -70,21 +71,18 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
       <View style={styles.row}>
         <Button
           look="plain"
-          label="A strand along this bay"
+          label={bayText.aStrandAlongThisBay}
           onPress={() => string([bay.id])}
           style={styles.half}
         />
         <Button
           look="plain"
-          label="All the way round"
+          label={bayText.allTheWayRound}
           onPress={() => string(all)}
           style={styles.half}
         />
       </View>
-      <Notice tone="hours">
-        Only from a listed energizer, by its own instructions and local rules, with warning signs;
-        never two on one fence, never the mains.
-      </Notice>
+      <Notice tone="hours">{bayText.onlyFromAListedEnergizer}</Notice>
     </Part>
   );
 }

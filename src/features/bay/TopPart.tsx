@@ -1,4 +1,5 @@
 /** What the wall ends in at its top. */
+import { bayText } from '@/words/screens/bay';
 import type { TopEdge } from '@/core/place/place';
 import { LengthField } from '@/features/edit/LengthField';
 import { NumberField } from '@/features/edit/NumberField';
@@ -20,16 +21,16 @@ export function TopPart({ place, bay, change }: BayParts) {
     else set(kind === 'tilt' ? { kind, tilt: top.tilt ?? usual.tilt } : { kind });
   };
   return (
-    <Part title="Top edge">
+    <Part title={bayText.topEdge}>
       <Choice
-        label="Above, it is"
+        label={bayText.aboveItIs}
         options={kinds.map((it) => [it, topNames[it]] as const)}
         value={top.kind}
         onChange={choose}
       />
       {(top.kind === 'overhang' || top.kind === 'hood') && (
         <LengthField
-          label="How far it reaches out"
+          label={bayText.howFarItReachesOut}
           mm={top.width}
           units={place.units}
           longest={widest}
@@ -38,7 +39,7 @@ export function TopPart({ place, bay, change }: BayParts) {
       )}
       {top.kind === 'tilt' && (
         <NumberField
-          label="Degrees outward from upright"
+          label={bayText.degreesOutwardFromUpright}
           value={top.tilt}
           least={0}
           most={90}

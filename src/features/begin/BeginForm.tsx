@@ -1,4 +1,5 @@
 /** What has to be known before a first walk: a name, a region, a flock, and what the place looks like, or how it paces. */
+import { beginText } from '@/words/screens/begin';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { birdKinds, type BirdKind, type Place, type Units } from '@/core/place/place';
@@ -41,15 +42,15 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
   };
   return (
     <View style={styles.form}>
-      <Field label="Name of the place" value={name} onChange={setName} />
+      <Field label={beginText.nameOfThePlace} value={name} onChange={setName} />
       <Choice
-        label="Where it is"
+        label={beginText.whereItIs}
         options={Object.entries(regionNames) as [Region, string][]}
         value={region}
         onChange={setRegion}
       />
       <Choice
-        label="Units"
+        label={beginText.units}
         options={Object.entries(unitsNames) as [Units, string][]}
         value={units}
         onChange={(next) => {
@@ -59,12 +60,12 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
         }}
       />
       <Choice
-        label="Birds"
+        label={beginText.birds}
         options={birdKinds.map((it) => [it, birdNames[it]] as const)}
         value={kind}
         onChange={setKind}
       />
-      <Field label="How many birds" value={birds} onChange={setBirds} numeric />
+      <Field label={beginText.howManyBirds} value={birds} onChange={setBirds} numeric />
       <ShapeChoice
         value={start}
         onChange={(next) => {
@@ -76,10 +77,10 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
         <>
           <PaceSides sides={sides} units={units} onChange={setPaced} />
           <Choice
-            label="The house stands in the run, its back against"
+            label={beginText.theHouseStandsInThe}
             options={[
-              ...sides.map((_, index) => [String(index + 1), `side ${index + 1}`] as const),
-              ['none', 'there is no house'],
+              ...sides.map((_, index) => [String(index + 1), beginText.side3(index + 1)] as const),
+              ['none', beginText.thereIsNoHouse],
             ]}
             value={houseSide}
             onChange={setHouseSide}
@@ -95,7 +96,7 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
         />
       ))}
       {trouble && <Notice>{trouble}</Notice>}
-      <Button label="Begin" onPress={press} />
+      <Button label={beginText.begin} onPress={press} />
     </View>
   );
 }

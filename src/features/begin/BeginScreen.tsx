@@ -1,4 +1,5 @@
 /** The first visit: begin a place, or open a file of one, or one that is kept here. */
+import { beginText } from '@/words/screens/begin';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -24,12 +25,9 @@ export function BeginScreen() {
   return (
     <Screen>
       <View style={styles.page}>
-        <Txt kind="title">Begin a place</Txt>
-        <Txt tone="ink2">
-          A coop and its run, as they stand. Roughly now; the walk measures what matters. Everything
-          stays in this browser.
-        </Txt>
-        {yard && <Button look="plain" label={`Back to ${yard.place.name}`} onPress={toYard} />}
+        <Txt kind="title">{beginText.beginAPlace}</Txt>
+        <Txt tone="ink2">{beginText.aCoopAndItsRun}</Txt>
+        {yard && <Button look="plain" label={beginText.backTo(yard.place.name)} onPress={toYard} />}
         {trouble && <Notice>{trouble}</Notice>}
         <BeginForm
           onBegin={(place) => {
@@ -38,8 +36,8 @@ export function BeginScreen() {
               .catch((error: unknown) => setTrouble(notSavedWords(error)));
           }}
         />
-        <Txt kind="heading">Or</Txt>
-        <OpenFileButton label="Open a file" onOpened={toYard} />
+        <Txt kind="heading">{beginText.or}</Txt>
+        <OpenFileButton label={beginText.openAFile} onOpened={toYard} />
       </View>
       <PlaceList onOpened={toYard} />
     </Screen>

@@ -1,4 +1,5 @@
 /** Pacing: so far, turn, so far, turn; the plan follows as it is typed, and says whether it closes. */
+import { beginText } from '@/words/screens/begin';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { checkPacing, isPacing } from '@/core/place/pacing';
 import type { Units } from '@/core/place/place';
@@ -6,7 +7,7 @@ import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, railWidth, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
-import { pacingProblemWords, pacingWords, turnWords } from '@/words/pacing-words';
+import { pacingProblemWords, pacingWords } from '@/words/pacing-words';
 import { Choice } from '@/ui/controls/Choice';
 import { Field } from '@/ui/controls/Field';
 import { oneMoreSide, readSides, turned, type SideText } from './pacing-form';
@@ -29,10 +30,7 @@ export function PaceSides({ sides, units, onChange }: Props) {
     onChange(sides.map((it, index) => (index === at ? side : it)));
   return (
     <View style={styles.pace}>
-      <Txt tone="ink2">
-        Begin at the gate and go once round. Pace each side, then say which way you turn at its end;
-        after the last side, back into the direction you began in.
-      </Txt>
+      <Txt tone="ink2">{beginText.beginAtTheGateAnd}</Txt>
       <View style={styles.plan}>
         {'sides' in read && <PacedPlan sides={read.sides} width={width} />}
       </View>
@@ -40,23 +38,23 @@ export function PaceSides({ sides, units, onChange }: Props) {
       {sides.map((side, index) => (
         <View key={index} style={styles.side}>
           <Field
-            label={`Side ${index + 1}${index === 0 ? ', from the gate' : ''}`}
+            label={beginText.side2(index + 1, index === 0 ? beginText.fromTheGate : '')}
             value={side.length}
             onChange={(length) => change(index, { ...side, length })}
           />
           <Choice
-            label={`Then turn, after side ${index + 1}`}
+            label={beginText.thenTurnAfterSide(index + 1)}
             options={[
               ['right', 'right'],
               ['left', 'left'],
-              ['other', 'by degrees'],
+              ['other', beginText.byDegrees],
             ]}
             value={side.turn}
             onChange={(turn) => change(index, { ...side, turn })}
           />
           {side.turn === 'other' && (
             <Field
-              label={`Degrees to the right after side ${index + 1}; to the left below zero`}
+              label={beginText.degreesToTheRightAfter(index + 1)}
               value={side.angle}
               onChange={(angle) => change(index, { ...side, angle })}
             />
@@ -66,14 +64,14 @@ export function PaceSides({ sides, units, onChange }: Props) {
       <View style={styles.buttons}>
         <Button
           look="key"
-          label="One more side"
+          label={beginText.oneMoreSide}
           disabled={sides.length >= mostSides}
           onPress={() => onChange([...sides, oneMoreSide(units)])}
           style={styles.half}
         />
         <Button
           look="key"
-          label="Take the last away"
+          label={beginText.takeTheLastAway}
           disabled={sides.length <= 3}
           onPress={() => onChange(sides.slice(0, -1))}
           style={styles.half}
@@ -114,7 +112,7 @@ function Closing({
       {likely && (
         <Button
           look="plain"
-          label={`Yes: ${turnWords(likely.turn)} after side ${likely.side + 1}`}
+          label={beginText.yesAfterSide(likely.turn, likely.side + 1)}
           onPress={() =>
             onChange(
               sides.map((it, index) => (index === likely.side ? turned(it, likely.turn) : it)),

@@ -1,4 +1,5 @@
 /** The perimeter as it is being paced: sides with their numbers, the gate, and the step that is missing at the end. */
+import { beginText } from '@/words/screens/begin';
 import Svg, { Circle, G, Line, Polyline } from 'react-native-svg';
 import { paceOutline, type Point } from '@/core/place/outline';
 import type { PacedSide } from '@/core/place/pacing';
@@ -23,7 +24,7 @@ export function PacedPlan({ sides, width }: Props) {
       width={width}
       height={height}
       role="img"
-      aria-label={`The run as paced so far, ${sides.length} sides from the gate`}
+      aria-label={beginText.theRunAsPacedSo(sides.length)}
     >
       <Line
         x1={end.x}

@@ -1,4 +1,5 @@
 /** What the place looks like: one of the starting shapes, or paced side by side. */
+import { beginText } from '@/words/screens/begin';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { shapeIds, type ShapeId } from '@/core/place/shapes';
 import { Button } from '@/ui/controls/Button';
@@ -16,8 +17,8 @@ interface Props {
 
 export function ShapeChoice({ value, onChange }: Props) {
   return (
-    <View role="group" aria-label="What it looks like" style={styles.choice}>
-      <Txt kind="strong">What it looks like</Txt>
+    <View role="group" aria-label={beginText.whatItLooksLike} style={styles.choice}>
+      <Txt kind="strong">{beginText.whatItLooksLike}</Txt>
       <View style={styles.wrap}>
         {shapeIds.map((id) => (
           <ShapeCard key={id} id={id} selected={value === id} onPress={() => onChange(id)} />
@@ -25,7 +26,7 @@ export function ShapeChoice({ value, onChange }: Props) {
       </View>
       <Button
         look="chip"
-        label="none of these: pace it, side by side"
+        label={beginText.noneOfThesePaceIt}
         selected={value === 'paced'}
         onPress={() => onChange('paced')}
       />

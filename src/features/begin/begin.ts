@@ -1,4 +1,5 @@
 /** The form as a place, or one sentence about what is wrong with it. */
+import { beginText } from '@/words/screens/begin';
 import { beginPlace } from '@/core/place/begin';
 import { beginPaced } from '@/core/place/begin-paced';
 import type { Named } from '@/core/place/begun-place';
@@ -33,8 +34,7 @@ export function begin({ text, asks, start, sides, houseSide, base }: Begin): Beg
   const place = beginPlace({ ...base, ...named, shape: start, sizes });
   return 'problem' in place
     ? {
-        sentence:
-          'The house leaves no run: it must be at least a gate’s width smaller than the run, both ways.',
+        sentence: beginText.theHouseLeavesNoRun,
       }
     : keepEntered(place, entered);
 }

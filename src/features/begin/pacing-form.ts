@@ -1,4 +1,5 @@
 /** A perimeter as it is being typed: lengths and turns, side by side from the gate. */
+import { beginText } from '@/words/screens/begin';
 import type { PacedSide } from '@/core/place/pacing';
 import { isLength, readLength } from '@/core/walk/length-entry';
 import { type Units } from '@/core/place/place';
@@ -31,16 +32,16 @@ export type ReadSides = { readonly sides: readonly PacedSide[] } | { readonly se
 export function readSides(texts: readonly SideText[], units: Units): ReadSides {
   const sides: PacedSide[] = [];
   for (const [index, text] of texts.entries()) {
-    const name = `Side ${index + 1}`;
+    const name = beginText.side(index + 1);
     const read = readLength(text.length, units, limits.longest);
     if (!isLength(read)) return { sentence: `${name}: ${lengthSentence(read, units)}` };
     if (read.mm < limits.shortest) {
-      return { sentence: `${name}: ${read.entered} is too short. Did you mean metres or feet?` };
+      return { sentence: beginText.isTooShortDidYou(name, read.entered) };
     }
     const turn = turnOf(text);
     if (turn === undefined) {
       return {
-        sentence: `${name}: “${text.angle}” is no turn. Write degrees to the right, like 45; to the left, like -45.`,
+        sentence: beginText.isNoTurnWriteDegrees(name, text.angle),
       };
     }
     sides.push({ length: read.mm, entered: read.entered, turn });

@@ -1,4 +1,5 @@
 /** The form's text as figures, or one sentence about the first that cannot be. */
+import { beginText } from '@/words/screens/begin';
 import type { Shape, SizeId, Sizes } from '@/core/place/shapes';
 import { sizeIds } from '@/core/place/shapes';
 import { isLength, readLength } from '@/core/walk/length-entry';
@@ -30,7 +31,7 @@ export function usualText(
 ): string {
   if (units === 'metric') return `${mm / 1000} m`;
   const [feet, rest] = [Math.floor(inches / 12), inches % 12];
-  return rest === 0 ? `${feet} ft` : `${feet}' ${rest}"`;
+  return rest === 0 ? beginText.ft(feet) : `${feet}' ${rest}"`;
 }
 
 const longest: Readonly<Record<SizeId, number>> = {
@@ -65,11 +66,11 @@ export function readForm(
 ): ReadForm {
   const name = text.name.trim();
   if (name === '' || name.length > 80) {
-    return { sentence: 'Give the place a name, up to 80 letters.' };
+    return { sentence: beginText.giveThePlaceAName };
   }
   const birds = Number(text.birds.trim());
   if (text.birds.trim() === '' || !Number.isInteger(birds) || birds < 1 || birds > 10_000) {
-    return { sentence: 'How many birds? A whole number from 1 up.' };
+    return { sentence: beginText.howManyBirdsAWhole };
   }
   const sizes = Object.fromEntries(sizeIds.map((id) => [id, NaN])) as Record<SizeId, number>;
   const entered = new Map<number, string>();
@@ -79,7 +80,7 @@ export function readForm(
     if (!isLength(read)) return { sentence: `${named(id)}: ${lengthSentence(read, units)}` };
     if (read.mm < (id === 'legs' ? shortestLegs : shortest)) {
       return {
-        sentence: `${named(id)}: ${read.entered} is too short. Did you mean metres or feet?`,
+        sentence: beginText.isTooShortDidYouMean(named(id), read.entered),
       };
     }
     sizes[id] = read.mm;

@@ -1,4 +1,5 @@
 /** Two states of the place on the same drawing, side by side: two walks, or now and with every mend in hand done. */
+import { compareText } from '@/words/screens/compare';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -22,7 +23,6 @@ import { lineCode } from '@/ui/theme/line-code';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
-import { dayWords } from '@/words/day-words';
 import { animalName, holdWords } from '@/words/headline';
 import { rungShort } from '@/words/minutes-words';
 import { capital, count } from '@/words/names';
@@ -65,15 +65,16 @@ export function CompareScreen({ yard }: { readonly yard: Yard }) {
     <View style={[styles.side, wide && which === 'a' && styles.first]}>
       <View style={styles.head}>
         <Picker
-          label={which === 'a' ? 'On the one side' : 'On the other side'}
+          label={which === 'a' ? compareText.onTheOneSide : compareText.onTheOtherSide}
           options={options}
           value={state}
           none=""
           onChange={choose(which)}
         />
         <Txt kind="heading">
-          {count(judgement.waysIn.length, 'way in', 'ways in')}
-          {judgement.slowWays.length > 0 && `, ${count(judgement.slowWays.length, 'slow way')}`}
+          {count(judgement.waysIn.length, compareText.wayIn, compareText.waysIn)}
+          {judgement.slowWays.length > 0 &&
+            `, ${count(judgement.slowWays.length, compareText.slowWay)}`}
         </Txt>
         <Txt tone="ink2">{holdWords(judgement.hold)}.</Txt>
       </View>
@@ -84,11 +85,10 @@ export function CompareScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen full>
       <View style={styles.head}>
-        <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
+        <BackLink href={{ pathname: '/', params: lookParams(look) }} name={compareText.yard} />
         <Txt kind="title">{changeWords(before, after)}</Txt>
         <Txt tone="ink2">
-          {scenarioNames[look.scenario][1]}. Both judged on what threatens now, so that they can be
-          compared.
+          {compareText.bothJudgedOnWhatThreatens(scenarioNames[look.scenario][1])}
         </Txt>
       </View>
       <View style={wide ? styles.beside : styles.under}>
@@ -104,11 +104,9 @@ function statesOf({ walks, mends }: Yard): (readonly [State, string])[] {
   const days = [...new Set(inDateOrder(walks).map(({ date }) => date))];
   const inHand = mends.filter(({ state }) => state !== 'held').length;
   return [
-    ...days.map((day) => [day, `as known on ${dayWords(day)}`] as const),
-    ['now', 'as it stands now'],
-    ...(inHand > 0
-      ? [['mended', `with ${count(inHand, 'mend')} in hand done as meant`] as const]
-      : []),
+    ...days.map((day) => [day, compareText.asKnownOn(day)] as const),
+    ['now', compareText.asItStandsNow],
+    ...(inHand > 0 ? [['mended', compareText.withInHandDoneAs(inHand)] as const] : []),
   ];
 }
 
@@ -129,9 +127,9 @@ function judgedAs({ place, walks, mends, sightings }: Yard, state: State, look: 
 
 function changeWords(before: Judgement, after: Judgement): string {
   const [a, b] = [before.waysIn.length, after.waysIn.length];
-  if (a === b) return `${count(a, 'way in', 'ways in')} either way`;
-  const change = b < a ? `${a - b} fewer` : `${b - a} more`;
-  return `${change}: ${a} → ${count(b, 'way in', 'ways in')}`;
+  if (a === b) return compareText.eitherWay(a);
+  const change = b < a ? compareText.fewer(a - b) : compareText.more(b - a);
+  return `${change}: ${a} → ${count(b, compareText.wayIn, compareText.waysIn)}`;
 }
 
 interface ChangesProps {
@@ -151,16 +149,16 @@ function Changes({ before, after, look }: ChangesProps) {
     return then?.about && then.minutes.best !== now.minutes.best ? [{ then, now }] : [];
   });
   return (
-    <Part title="What differs">
+    <Part title={compareText.whatDiffers}>
       {bays.length + animals.length === 0 && (
-        <Txt tone="ink2">Nothing that a line or an animal would show.</Txt>
+        <Txt tone="ink2">{compareText.nothingThatALineOr}</Txt>
       )}
       <View>
         {bays.map(({ bay, was, is }) => (
           <LinkRow
             key={bay.id}
             href={{ pathname: '/item/[item]', params: { item: bay.id, ...lookParams(look) } }}
-            says={`${bay.name}: ${lineCode[was].name}, then ${lineCode[is].name}`}
+            says={compareText.then(bay.name, lineCode[was].name, lineCode[is].name)}
           >
             <Txt kind="strong">{capital(bay.name)}</Txt>
             <Txt tone="ink2">
@@ -175,7 +173,7 @@ function Changes({ before, after, look }: ChangesProps) {
               pathname: '/animal/[animal]',
               params: { animal: now.animal, ...lookParams(look) },
             }}
-            says={`${animalName(now.animal)}: ${rungShort(then.minutes.best)}, then ${rungShort(now.minutes.best)}`}
+            says={compareText.then2(now.animal, then.minutes.best, now.minutes.best)}
           >
             <Txt kind="strong">{animalName(now.animal)}</Txt>
             <Txt tone="ink2">

@@ -1,4 +1,5 @@
 /** One material: its rolls drawn, its pieces listed. */
+import { cuttingText } from '@/words/screens/cutting';
 import { StyleSheet, View } from 'react-native';
 import type { Cutting } from '@/core/mends/cutting/cutting';
 import type { CutPiece } from '@/core/mends/shopping/divide';
@@ -56,7 +57,7 @@ export function CutMaterialPart({ yard, material, cutting, pieces }: Props) {
               numberOf={(piece) => numbers.get(piece) ?? ''}
               labelOf={sizeOf}
               leftOf={(length) => distanceWords(length - saw, place.units)}
-              says={`${capital(name.trim())}, cut into ${of}`}
+              says={cuttingText.cutInto(name.trim(), of)}
             />
           </View>
         );
@@ -72,9 +73,8 @@ export function CutMaterialPart({ yard, material, cutting, pieces }: Props) {
               <Txt style={styles.words}>
                 {sizeOf(length, wide)}
                 {own && `. ${forWhat(place, mends, own.mends)}`}
-                {own?.part && `, ${own.part.at} of ${own.part.of}`}
-                {own?.joinedOnTheWay &&
-                  '. Longer than anything sold: join it where there is wood behind it'}
+                {own?.part && cuttingText.ofIt(own.part.at, own.part.of)}
+                {own?.joinedOnTheWay && cuttingText.longerThanAnythingSoldJoin}
               </Txt>
             </View>
           );

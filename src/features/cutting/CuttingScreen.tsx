@@ -1,4 +1,5 @@
 /** How what is bought is cut: every roll, sheet and board drawn to scale, its pieces listed with where each goes. */
+import { cuttingText } from '@/words/screens/cutting';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { isBar } from '@/core/mends/shopping/bars';
@@ -14,9 +15,7 @@ import { Screen } from '@/ui/controls/Screen';
 import { ScreenOnly } from '@/ui/controls/ScreenOnly';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { dayWords } from '@/words/day-words';
 import { cautionWords } from '@/words/mend-words';
-import { count } from '@/words/names';
 import { useShopping } from '@/workers/use-shopping';
 import { CutMaterialPart } from './CutMaterialPart';
 
@@ -35,36 +34,35 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
       <div className="one-page">
         <View style={styles.head}>
           <ScreenOnly>
-            <BackLink href="/mends/shopping" name="Shopping" />
+            <BackLink href="/mends/shopping" name={cuttingText.shopping} />
           </ScreenOnly>
           <Txt kind="title">
-            {pieces === 0 ? 'Nothing to cut' : `${count(pieces, 'piece')} to cut`}
+            {pieces === 0 ? cuttingText.nothingToCut : cuttingText.toCut(pieces)}
           </Txt>
           {pieces > 0 && (
-            <Txt tone="ink2">
-              {yard.place.name}. Crosscut along the dashed lines first, then slit along. Measure on
-              the wall again before you cut.
-            </Txt>
+            <Txt tone="ink2">{cuttingText.crosscutAlongTheDashedLines(yard.place.name)}</Txt>
           )}
           {isWorking && (
             <Txt tone="ink2" live>
-              {list ? 'Looking whether it can be cut for less …' : 'Working out how it is cut …'}
+              {list ? cuttingText.lookingWhetherItCanBe : cuttingText.workingOutHowItIs}
             </Txt>
           )}
-          {failed && (
-            <Notice>It could not be worked out in this browser. Nothing was changed.</Notice>
-          )}
+          {failed && <Notice>{cuttingText.itCouldNotBeWorked}</Notice>}
           {hasWire && <Notice tone="hours">{cautionWords['cut-wire']}</Notice>}
           {pieces > 0 && (
             <ScreenOnly>
-              <Button look="plain" label="Print on one page" onPress={() => window.print()} />
+              <Button
+                look="plain"
+                label={cuttingText.printOnOnePage}
+                onPress={() => window.print()}
+              />
             </ScreenOnly>
           )}
         </View>
         {toDo.map((purchase) => (
           <View key={purchase.id}>
             <View style={styles.from}>
-              <Txt kind="heading">Bought {dayWords(purchase.date)}</Txt>
+              <Txt kind="heading">{cuttingText.bought(purchase.date)}</Txt>
             </View>
             {purchase.cuttings.map((it) => (
               <CutMaterialPart key={it.material} yard={yard} {...it} />
@@ -75,7 +73,7 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
           <View>
             {toDo.length > 0 && (
               <View style={styles.from}>
-                <Txt kind="heading">Still to buy</Txt>
+                <Txt kind="heading">{cuttingText.stillToBuy}</Txt>
               </View>
             )}
             {list.cut.map((it) => (
@@ -84,19 +82,16 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
           </View>
         )}
         {pieces === 0 && (
-          <Part title="What comes here">
-            <Txt tone="ink2">
-              Mesh, sheet, boards and battens of mends that are planned or bought, until they are
-              done. Other things are only counted.
-            </Txt>
+          <Part title={cuttingText.whatComesHere}>
+            <Txt tone="ink2">{cuttingText.meshSheetBoardsAndBattens}</Txt>
           </Part>
         )}
         <ScreenOnly>
           <View style={styles.links}>
-            <LinkRow href="/mends/prices" says="Offcuts in stock">
-              <Txt kind="strong">Offcuts in stock</Txt>
+            <LinkRow href="/mends/prices" says={cuttingText.offcutsInStock}>
+              <Txt kind="strong">{cuttingText.offcutsInStock}</Txt>
               <Txt tone="holds">
-                {count(yard.shop?.offcuts.length ?? 0, 'piece')}, used before any roll is bought
+                {cuttingText.usedBeforeAnyRollIs(yard.shop?.offcuts.length ?? 0)}
               </Txt>
             </LinkRow>
           </View>

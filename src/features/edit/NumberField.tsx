@@ -1,4 +1,5 @@
 /** A plain number within limits: taken over when the field is left. */
+import { editText } from '@/words/screens/edit';
 import { Field } from '@/ui/controls/Field';
 import { useTyped } from './use-typed';
 
@@ -22,7 +23,13 @@ export function NumberField({ label, value, least, most, whole = false, onChange
       const fits = number >= least && number <= most && (!whole || Number.isInteger(number));
       return fits
         ? { value: number }
-        : { sentence: `${whole ? 'A whole number' : 'A number'} from ${least} to ${most}.` };
+        : {
+            sentence: editText.fromTo(
+              whole ? editText.aWholeNumber : editText.aNumber,
+              least,
+              most,
+            ),
+          };
     },
     onChange,
   );

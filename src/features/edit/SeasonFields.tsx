@@ -1,4 +1,5 @@
 /** Days of the year on which something is on: all year, or from one day to another. */
+import { editText } from '@/words/screens/edit';
 import { StyleSheet, View } from 'react-native';
 import type { YearSpan } from '@/core/place/year-span';
 import { readYearDay } from '@/core/place/year-day';
@@ -18,12 +19,12 @@ interface Props {
 /** A winter's dress, until it is said otherwise. */
 const winter: YearSpan = { from: '11-01', to: '03-31' };
 
-export function SeasonFields({ on, onChange, word = 'On' }: Props) {
+export function SeasonFields({ on, onChange, word = editText.on }: Props) {
   if (!on) {
     return (
       <Button
         look="key"
-        label={`${word} all year. Only part of it`}
+        label={editText.allYearOnlyPartOf(word)}
         onPress={() => onChange(winter)}
       />
     );
@@ -32,13 +33,13 @@ export function SeasonFields({ on, onChange, word = 'On' }: Props) {
     <View style={styles.season}>
       <View style={styles.row}>
         <DayField
-          label={`${word} from`}
+          label={editText.from(word)}
           day={on.from}
           onChange={(from) => onChange({ ...on, from })}
         />
-        <DayField label="to" day={on.to} onChange={(to) => onChange({ ...on, to })} />
+        <DayField label={editText.to} day={on.to} onChange={(to) => onChange({ ...on, to })} />
       </View>
-      <Button look="key" label={`${word} all year again`} onPress={() => onChange(undefined)} />
+      <Button look="key" label={editText.allYearAgain(word)} onPress={() => onChange(undefined)} />
     </View>
   );
 }
@@ -54,9 +55,7 @@ function DayField({ label, day, onChange }: DayProps) {
     yearDayWords(day),
     (text) => {
       const read = readYearDay(text);
-      return read === undefined
-        ? { sentence: `“${text}” is no day of the year. Write it like 1 Nov.` }
-        : { value: read };
+      return read === undefined ? { sentence: editText.isNoDayOfThe(text) } : { value: read };
     },
     onChange,
   );

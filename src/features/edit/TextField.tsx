@@ -1,4 +1,5 @@
 /** Words of the keeper's own: taken over when the field is left. */
+import { editText } from '@/words/screens/edit';
 import { Field } from '@/ui/controls/Field';
 import { useTyped } from './use-typed';
 
@@ -15,7 +16,7 @@ export function TextField({ label, text, most, optional = false, onChange }: Pro
   const typed = useTyped(
     text,
     (next) => {
-      if (next === '' && !optional) return { sentence: 'It needs a name.' };
+      if (next === '' && !optional) return { sentence: editText.itNeedsAName };
       return next.length > most
         ? { sentence: `At most ${most} letters; this has ${next.length}.` }
         : { value: next };

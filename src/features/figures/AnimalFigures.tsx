@@ -1,56 +1,58 @@
 /** What is known of one animal, attack by attack. */
+import { figuresText } from '@/words/screens/figures';
 import { View } from 'react-native';
 import type { Animal } from '@/core/tables/animals';
 import { Txt } from '@/ui/controls/Txt';
-import { listOf, motionNames } from '@/words/names';
-import { overWords, skirtWords } from '@/words/reason-words';
+import { motionNames } from '@/words/names';
 import { FigureLine } from './FigureLine';
 
 export function AnimalFigures({ animal }: { readonly animal: Animal }) {
   const { closure, reaches, digs, over, flies, leap, tears, shocked, patience } = animal;
   return (
     <>
-      <FigureLine name="Shut out at (used)" figure={closure.used} />
-      <FigureLine name="Stricter, for mends" figure={closure.strict} />
-      {closure.slot && <FigureLine name="A long slot, shut at" figure={closure.slot} />}
-      {reaches && <FigureLine name="Reaches through from" figure={reaches.opening.used} />}
-      {reaches && <FigureLine name="Reaches in" figure={reaches.length} />}
-      <FigureLine name="Breaks cover up to class" figure={tears.breaks} />
+      <FigureLine name={figuresText.shutOutAtUsed} figure={closure.used} />
+      <FigureLine name={figuresText.stricterForMends} figure={closure.strict} />
+      {closure.slot && <FigureLine name={figuresText.aLongSlotShutAt} figure={closure.slot} />}
+      {reaches && (
+        <FigureLine name={figuresText.reachesThroughFrom} figure={reaches.opening.used} />
+      )}
+      {reaches && <FigureLine name={figuresText.reachesIn} figure={reaches.length} />}
+      <FigureLine name={figuresText.breaksCoverUpToClass} figure={tears.breaks} />
       {digs?.map(({ depth, outward }) => (
         <FigureLine
           key={`${depth.value} ${outward.value}`}
-          name={`Kept from digging by ${skirtWords(depth.value, outward.value, 'metric')}`}
+          name={figuresText.keptFromDiggingBy(depth.value, outward.value)}
           said
           figure={outward.value > depth.value ? outward : depth}
         />
       ))}
-      {!flies && <FigureLine name="Leaps" figure={leap} />}
+      {!flies && <FigureLine name={figuresText.leaps} figure={leap} />}
       {over?.map((enough) => (
         <FigureLine
           key={enough.height.value}
-          name={`Kept from climbing over by ${overWords(enough, 'metric')}`}
+          name={figuresText.keptFromClimbingOverBy(enough)}
           said
           figure={enough.height}
         />
       ))}
       {shocked?.sets.map(({ heights, standOff }) => {
         const at = heights.map(({ value }) => `${value} mm`);
-        const out = standOff ? `, ${standOff.value} mm out` : '';
+        const out = standOff ? figuresText.mmOut(standOff.value) : '';
         const [first] = heights;
         return first ? (
           <FigureLine
             key={at.join()}
-            name={`Turned back by strands at ${listOf(at)}${out}`}
+            name={figuresText.turnedBackByStrandsAt(at, out)}
             said
             figure={first}
           />
         ) : null;
       })}
-      {shocked && <FigureLine name="Line needs" figure={shocked.volts} />}
-      {shocked && <FigureLine name="Share turned back at most" figure={shocked.share} />}
-      <FigureLine name="Patience" figure={patience} />
-      <FigureLine name="Grown birds by one visit" figure={animal.taking.grown} />
-      <FigureLine name="Force on a latch or edge" figure={animal.hands.force} />
+      {shocked && <FigureLine name={figuresText.lineNeeds} figure={shocked.volts} />}
+      {shocked && <FigureLine name={figuresText.shareTurnedBackAtMost} figure={shocked.share} />}
+      <FigureLine name={figuresText.patience} figure={patience} />
+      <FigureLine name={figuresText.grownBirdsByOneVisit} figure={animal.taking.grown} />
+      <FigureLine name={figuresText.forceOnALatchOr} figure={animal.hands.force} />
       <View>
         <Txt tone="ink2">{latchWords(animal)}</Txt>
       </View>
@@ -61,9 +63,9 @@ export function AnimalFigures({ animal }: { readonly animal: Animal }) {
 function latchWords({ hands }: Animal): string {
   if (hands.motions.length > 0) {
     const motions = hands.motions.map((it) => motionNames[it]);
-    return `Works one motion: ${listOf(motions, 'or')} (common practice).`;
+    return figuresText.worksOneMotionCommonPractice(motions);
   }
   return hands.pushes
-    ? 'Pushes an unlatched door; works no latch (common practice).'
-    : 'Works no latch (common practice).';
+    ? figuresText.pushesAnUnlatchedDoorWorks
+    : figuresText.worksNoLatchCommonPractice;
 }

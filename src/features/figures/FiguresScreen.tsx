@@ -1,4 +1,5 @@
 /** The reference: every table, searchable; what each figure is used for, its source and its mark. */
+import { figuresText } from '@/words/screens/figures';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -9,7 +10,6 @@ import { LinkRow } from '@/ui/controls/LinkRow';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space, touch } from '@/ui/theme/tokens';
-import { count } from '@/words/names';
 import { entryKindNames, entryKinds, foundEntries, type Entry, type EntryKind } from './entries';
 
 export function FiguresScreen() {
@@ -21,14 +21,10 @@ export function FiguresScreen() {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="Place" />
-        <Txt kind="title">Figures</Txt>
-        <Txt tone="ink2">
-          Each with its source and one of three marks: published (recalled from memory), common
-          practice, assumption of ours. A place is judged by the figure marked used; mends are made
-          to the stricter one.
-        </Txt>
-        <Field label="Look for" value={text} onChange={setText} />
+        <BackLink href="/place" name={figuresText.place} />
+        <Txt kind="title">{figuresText.figures}</Txt>
+        <Txt tone="ink2">{figuresText.eachWithItsSourceAnd}</Txt>
+        <Field label={figuresText.lookFor} value={text} onChange={setText} />
         {!searching && (
           <Chips
             options={entryKinds.map((it) => [it, entryKindNames[it][0]] as const)}
@@ -37,9 +33,7 @@ export function FiguresScreen() {
           />
         )}
         <Txt tone="ink2" live>
-          {searching
-            ? `${count(found.length, 'entry', 'entries')} found.`
-            : entryKindNames[kind][1]}
+          {searching ? figuresText.found(found.length) : entryKindNames[kind][1]}
         </Txt>
       </View>
       <View style={styles.list}>
@@ -51,9 +45,9 @@ export function FiguresScreen() {
             says={searching}
           />
         ))}
-        <LinkRow href="/how" says="How it is judged">
+        <LinkRow href="/how" says={figuresText.howItIsJudged}>
           <Txt kind="strong" tone="holds">
-            How it is judged
+            {figuresText.howItIsJudged}
           </Txt>
         </LinkRow>
       </View>
@@ -81,7 +75,7 @@ function EntryRow({ entry, startsOpen, says }: RowProps) {
       >
         <Txt kind="strong">{entry.name}</Txt>
         <Txt kind="label" tone="holds">
-          {open ? 'close' : 'open'}
+          {open ? figuresText.close : figuresText.open}
         </Txt>
       </Pressable>
       {open && (

@@ -1,4 +1,5 @@
 /** How the judgement works, on one page, with its limits and assumptions. */
+import { figuresText } from '@/words/screens/figures';
 import { StyleSheet, View } from 'react-native';
 import { BackLink } from '@/ui/controls/BackLink';
 import { LinkRow } from '@/ui/controls/LinkRow';
@@ -12,22 +13,22 @@ export function HowScreen() {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/figures" name="Figures" />
-        <Txt kind="title">How it is judged</Txt>
-        <Txt tone="ink2">Rookle ranks and explains; it promises nothing.</Txt>
+        <BackLink href="/figures" name={figuresText.figures} />
+        <Txt kind="title">{figuresText.howItIsJudged}</Txt>
+        <Txt tone="ink2">{figuresText.rookleRanksAndExplainsIt}</Txt>
       </View>
-      <Part title="In order">
+      <Part title={figuresText.inOrder}>
         <Lines lines={steps} numbered />
       </Part>
-      <Part title="What it cannot tell">
+      <Part title={figuresText.whatItCannotTell}>
         <Lines lines={limits} />
       </Part>
-      <Part title="Assumptions of ours">
+      <Part title={figuresText.assumptionsOfOurs}>
         <Lines lines={assumptions} />
       </Part>
-      <LinkRow href="/figures" says="Every figure and its source">
+      <LinkRow href="/figures" says={figuresText.everyFigureAndItsSource}>
         <Txt kind="strong" tone="holds">
-          Every figure and its source
+          {figuresText.everyFigureAndItsSource}
         </Txt>
       </LinkRow>
     </Screen>

@@ -1,4 +1,5 @@
 /** Everything the reference holds, as entries that can be searched: what it is called, what it is for, its figures. */
+import { figuresText } from '@/words/screens/figures';
 import type { ReactNode } from 'react';
 import { animalIds, animals } from '@/core/tables/animals';
 import { fixingClass, fixings } from '@/core/tables/fixings';
@@ -52,40 +53,28 @@ export const entryKinds = [
 export type EntryKind = (typeof entryKinds)[number];
 
 export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, use: string]>> = {
-  animals: [
-    'Animals',
-    'What shuts each out, by every attack, and how often and how long it tries: every reading is held against these.',
-  ],
+  animals: [figuresText.animals, figuresText.whatShutsEachOutBy],
   meshes: [
-    'Mesh and board',
-    `The clear opening decides ${attackNames.pass} and ${attackNames.reach}; the class of strength ${attackNames.tear}.`,
+    figuresText.meshAndBoard,
+    figuresText.theClearOpeningDecidesAnd(attackNames.pass, attackNames.reach, attackNames.tear),
   ],
   latches: [
-    'Latches',
+    figuresText.latches,
     `Motions and forces decide ${attackNames.open}. Two different motions stop what works one (common practice); two of the same are learned one after the other.`,
   ],
-  fixings: ['What holds it on', `Its class against an animal’s pull decides ${attackNames.tear}.`],
-  ground: ['Ground', `Decides how hard ${attackNames.dig} is, and whether pegs hold a frame down.`],
-  strands: ['Electric strands', 'Decide what share of the tries on foot is turned back.'],
-  gauges: [
-    'Without a tape',
-    'How wide a gap is that an everyday thing just goes into: kept as an estimate, as a range.',
-  ],
-  prices: [
-    'What things cost',
-    'Round sums in your own money, to weigh mends by; mesh and latches have theirs in their own entries.',
-  ],
-  making: ['Making and buying', 'What mends are cut, fixed, bought and reckoned by.'],
-  lives: [
-    'How long it lasts',
-    'When a thing outdoors falls due for a look; it changes no judgement until somebody has looked.',
-  ],
-  visits: ['How often', 'Visits a day that a word stands for: the weight of every animal.'],
+  fixings: [figuresText.whatHoldsItOn, figuresText.itsClassAgainstAnAnimals(attackNames.tear)],
+  ground: [figuresText.ground, figuresText.decidesHowHardIsAnd(attackNames.dig)],
+  strands: [figuresText.electricStrands, figuresText.decideWhatShareOfThe],
+  gauges: [figuresText.withoutATape, figuresText.howWideAGapIs],
+  prices: [figuresText.whatThingsCost, figuresText.roundSumsInYourOwn],
+  making: [figuresText.makingAndBuying, figuresText.whatMendsAreCutFixed],
+  lives: [figuresText.howLongItLasts, figuresText.whenAThingOutdoorsFalls],
+  visits: [figuresText.howOften, figuresText.visitsADayThatA],
 };
 
 const priceByNames: Readonly<Record<PriceBy, string>> = {
-  metre: 'a metre',
-  'square-metre': 'a square metre',
+  metre: figuresText.aMetre,
+  'square-metre': figuresText.aSquareMetre,
   piece: 'apiece',
 };
 
@@ -129,13 +118,13 @@ export const entries: readonly Entry[] = [
         <>
           {kind !== 'solid' && (
             <FigureLine
-              name={kind === 'welded' ? 'Pitch, centre to centre' : 'Sold as'}
+              name={kind === 'welded' ? figuresText.pitchCentreToCentre : figuresText.soldAs}
               figure={pitch}
             />
           )}
-          {wire && <FigureLine name="Wire" figure={wire} />}
-          <FigureLine name="Clear opening" figure={clear} />
-          <FigureLine name="Class of strength" figure={strength} />
+          {wire && <FigureLine name={figuresText.wire} figure={wire} />}
+          <FigureLine name={figuresText.clearOpening} figure={clear} />
+          <FigureLine name={figuresText.classOfStrength} figure={strength} />
           <PriceLine material={id} />
         </>
       ),
@@ -151,7 +140,7 @@ export const entries: readonly Entry[] = [
         {latches[id].motions.map(({ motion, force }) => (
           <FigureLine key={motion} name={`${capital(motionNames[motion])}:`} figure={force} />
         ))}
-        <FigureLine name="Torn off above" figure={latches[id].givesWayAt} />
+        <FigureLine name={figuresText.tornOffAbove} figure={latches[id].givesWayAt} />
         <PriceLine material={id} />
       </>
     ),
@@ -161,7 +150,7 @@ export const entries: readonly Entry[] = [
     kind: 'fixings',
     name: capital(fixingNames[id][0]),
     words: fixingNames[id][1],
-    figures: () => <FigureLine name="Class of pull that draws it" figure={fixingClass[id]} />,
+    figures: () => <FigureLine name={figuresText.classOfPullThatDraws} figure={fixingClass[id]} />,
   })),
   ...soils.map((id): Entry => {
     const { digging, pegsHoldFrom } = soilFigures[id];
@@ -172,11 +161,14 @@ export const entries: readonly Entry[] = [
       words: soilNames[id][1],
       figures: () => (
         <>
-          {pegsHoldFrom && <FigureLine name="Pegs hold from" figure={pegsHoldFrom} />}
+          {pegsHoldFrom && <FigureLine name={figuresText.pegsHoldFrom} figure={pegsHoldFrom} />}
           <Txt tone="ink2">
             {digging === 'never'
-              ? 'Nothing digs there, and no peg goes in (common practice).'
-              : `Digging: ${digging === 0 ? 'as the figures stand' : 'a step harder'} (${markNames.assumption}).`}
+              ? figuresText.nothingDigsThereAndNo
+              : figuresText.digging(
+                  digging === 0 ? figuresText.asTheFiguresStand : figuresText.aStepHarder,
+                  markNames.assumption,
+                )}
           </Txt>
         </>
       ),
@@ -185,18 +177,18 @@ export const entries: readonly Entry[] = [
   {
     id: 'tolerance',
     kind: 'strands',
-    name: 'A wire counts within',
-    words: 'height stand-off insulator',
-    figures: () => <FigureLine name="To either side of its height" figure={wireTolerance} />,
+    name: figuresText.aWireCountsWithin,
+    words: figuresText.heightStandOffInsulator,
+    figures: () => <FigureLine name={figuresText.toEitherSideOfIts} figure={wireTolerance} />,
   },
   ...touching.map((id): Entry => ({
     id: `touching-${id}`,
     kind: 'strands',
-    name: `Touched by ${touchingNames[id][0]}`,
+    name: figuresText.touchedBy(touchingNames[id][0]),
     words: touchingNames[id][1],
     figures: () => (
       <Txt tone="ink2">
-        Leaves {leftWhenTouching[id]} of what it turns back: {markNames.assumption}.
+        {figuresText.leavesOfWhatItTurns(leftWhenTouching[id], markNames.assumption)}
       </Txt>
     ),
   })),
@@ -204,22 +196,22 @@ export const entries: readonly Entry[] = [
     id: word,
     kind: 'visits',
     name: capital(oftenNames[word]),
-    words: 'visits a day rate',
-    figures: () => <FigureLine name="Visits a day" figure={visitsOf[word]} />,
+    words: figuresText.visitsADayRate,
+    figures: () => <FigureLine name={figuresText.visitsADay} figure={visitsOf[word]} />,
   })),
   ...gaugeIds.map((id): Entry => ({
     id: `gauge-${id}`,
     kind: 'gauges',
     name: `As wide as ${gaugeNames[id]}`,
-    words: 'gauge estimate tape',
-    figures: () => <FigureLine name="Across" figure={gauges[id]} />,
+    words: figuresText.gaugeEstimateTape,
+    figures: () => <FigureLine name={figuresText.across} figure={gauges[id]} />,
   })),
   ...otherMaterials.map((material): Entry => {
     return {
       id: `price-${material}`,
       kind: 'prices',
       name: capital(materialName('metric', material)),
-      words: 'price cost money mend',
+      words: figuresText.priceCostMoneyMend,
       figures: () => <PriceLine material={material} />,
     };
   }),
@@ -227,37 +219,37 @@ export const entries: readonly Entry[] = [
     id: `making-${id}`,
     kind: 'making',
     name: makingNames[id],
-    words: 'mend shop cut buy overlap spacing',
+    words: figuresText.mendShopCutBuyOverlap,
     figures: () => <FigureLine name={makingNames[id]} figure={makingFigures[id]} />,
   })),
   ...ageingKinds.map((kind): Entry => ({
     id: `life-${kind}`,
     kind: 'lives',
     name: ageingNames[kind][0],
-    words: 'life age years rot rust sun look',
+    words: figuresText.lifeAgeYearsRotRust,
     figures: () => (
       <>
-        <FigureLine name="Expected life" figure={lives[kind].life} />
-        <FigureLine name="Look every" figure={lives[kind].look} />
+        <FigureLine name={figuresText.expectedLife} figure={lives[kind].life} />
+        <FigureLine name={figuresText.lookEvery} figure={lives[kind].look} />
       </>
     ),
   })),
   {
     id: 'earth',
     kind: 'strands',
-    name: 'The earth stake',
-    words: 'electric fence volts ground',
-    figures: () => <FigureLine name="Volts on it, at the most" figure={earthAtMost} />,
+    name: figuresText.theEarthStake,
+    words: figuresText.electricFenceVoltsGround,
+    figures: () => <FigureLine name={figuresText.voltsOnItAtThe} figure={earthAtMost} />,
   },
   {
     id: 'drawn',
     kind: 'visits',
-    name: 'What draws it, and its months',
-    words: 'near season peak',
+    name: figuresText.whatDrawsItAndIts,
+    words: figuresText.nearSeasonPeak,
     figures: () => (
       <>
-        <FigureLine name="Times for each thing near that draws it:" figure={drawnTimes} />
-        <FigureLine name="Times in its months:" figure={peakTimes} />
+        <FigureLine name={figuresText.timesForEachThingNear} figure={drawnTimes} />
+        <FigureLine name={figuresText.timesInItsMonths} figure={peakTimes} />
       </>
     ),
   },

@@ -1,4 +1,5 @@
 /** The flock: groups of birds, where each sleeps, where it is by day, and whether it ranges. */
+import { flockText } from '@/words/screens/flock';
 import type { ChangeMade } from '@/core/records/change-made';
 import { StyleSheet, View } from 'react-native';
 import { addGroup, changeGroup, dropGroup } from '@/core/place/edit/flock';
@@ -24,12 +25,9 @@ export function FlockScreen({ yard: { place } }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="Place" />
-        <Txt kind="title">The flock</Txt>
-        <Txt tone="ink2">
-          Birds that spend night and day together are a group: growers apart, a broody in a corner,
-          the one that roosts in a tree.
-        </Txt>
+        <BackLink href="/place" name={flockText.place} />
+        <Txt kind="title">{flockText.theFlock}</Txt>
+        <Txt tone="ink2">{flockText.birdsThatSpendNightAnd}</Txt>
         {edit.trouble && <Notice>{edit.trouble}</Notice>}
         <UndoBar placeId={place.id} />
       </View>
@@ -38,7 +36,7 @@ export function FlockScreen({ yard: { place } }: { readonly yard: Yard }) {
       ))}
       <View style={styles.head}>
         <Button
-          label="Another group"
+          label={flockText.anotherGroup}
           onPress={() => edit.change('group', (it) => addGroup(it, newId))}
         />
       </View>
@@ -60,7 +58,7 @@ function GroupPart({ place, group, edit }: Props) {
   return (
     <Part title={capital(title)}>
       <NumberField
-        label="How many"
+        label={flockText.howMany}
         value={group.count}
         least={1}
         most={10_000}
@@ -68,27 +66,31 @@ function GroupPart({ place, group, edit }: Props) {
         onChange={(count) => count !== undefined && set('how-many', { count })}
       />
       <Choice
-        label="What they are"
+        label={flockText.whatTheyAre}
         options={birdKinds.map((it) => [it, birdNames[it]] as const)}
         value={group.kind}
         onChange={(kind) => set('what-they-are', { kind })}
       />
       <TextField
-        label="What you call them"
+        label={flockText.whatYouCallThem}
         text={group.name ?? ''}
         most={80}
         optional
         onChange={(name) => set('what-they-are-called', { name: name === '' ? undefined : name })}
       />
       <Choice
-        label="They sleep in"
-        options={[...zones, [outside, 'a tree, or anywhere outside']]}
+        label={flockText.theySleepIn}
+        options={[...zones, [outside, flockText.aTreeOrAnywhereOutside]]}
         value={group.sleeps}
         onChange={(sleeps) => set('where-they-sleep', { sleeps })}
       />
       <Choice
-        label="By day they are in"
-        options={[['', 'the run their house opens on'], ...zones, [outside, 'the open, all day']]}
+        label={flockText.byDayTheyAreIn}
+        options={[
+          ['', flockText.theRunTheirHouseOpens],
+          ...zones,
+          [outside, flockText.theOpenAllDay],
+        ]}
         value={group.days ?? ''}
         onChange={(days) => set('where-they-are-by-day', { days: days === '' ? undefined : days })}
       />
@@ -96,7 +98,7 @@ function GroupPart({ place, group, edit }: Props) {
       {place.flock.length > 1 && (
         <Button
           look="warn"
-          label={`Take away: ${title}`}
+          label={flockText.takeAway(title)}
           onPress={() => edit.change('taking-a-group-away', (it) => dropGroup(it, group.id))}
         />
       )}
@@ -122,11 +124,11 @@ function RangingFields({ group, zones, set }: RangingProps) {
   return (
     <>
       <Choice
-        label="Out of the run, to range"
+        label={flockText.outOfTheRunTo}
         options={[
           ['never', 'never'],
-          ['watched', 'while someone is about'],
-          ['alone', 'with nobody about'],
+          ['watched', flockText.whileSomeoneIsAbout],
+          ['alone', flockText.withNobodyAbout],
         ]}
         value={ranging ? (ranging.watched ? 'watched' : 'alone') : 'never'}
         onChange={(it) =>
@@ -138,15 +140,15 @@ function RangingFields({ group, zones, set }: RangingProps) {
       {ranging && (
         <>
           <NumberField
-            label="Hours a day"
+            label={flockText.hoursADay}
             value={ranging.hours}
             least={0}
             most={24}
             onChange={(hours) => hours !== undefined && change({ hours })}
           />
           <Choice
-            label="They range"
-            options={[[outside, 'in the open'], ...zones]}
+            label={flockText.theyRange}
+            options={[[outside, flockText.inTheOpen], ...zones]}
             value={ranging.zone}
             onChange={(zone) => change({ zone })}
           />

@@ -1,4 +1,5 @@
 /** What stands round every screen: the bar at the foot on a phone, the rail at the left where there is room. */
+import { frameText } from '@/words/screens/frame';
 import { Link, usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -22,15 +23,15 @@ interface Stop {
 const stops: readonly Stop[] = [
   {
     href: '/',
-    name: 'Yard',
+    name: frameText.yard,
     icon: 'yard',
     also: ['/way', '/animal', '/item', '/sure', '/compare'],
   },
-  { href: '/walk', name: 'Walk', icon: 'walk', also: [] },
-  { href: '/mends', name: 'Mends', icon: 'mends', also: ['/again', '/records', '/report'] },
+  { href: '/walk', name: frameText.walk, icon: 'walk', also: [] },
+  { href: '/mends', name: frameText.mends, icon: 'mends', also: ['/again', '/records', '/report'] },
   {
     href: '/place',
-    name: 'Place',
+    name: frameText.place,
     icon: 'place',
     also: [
       '/places',
@@ -55,7 +56,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   // A question fills the phone: nothing at the foot to hit by mistake.
   const asking = /^\/(walk|again)\/(?!end$)./.test(path);
   useEffect(() => {
-    document.title = `${stops.find((stop) => isHere(stop, path))?.name ?? 'Nothing here'} · Rookle`;
+    document.title = frameText.rookle(
+      stops.find((stop) => isHere(stop, path))?.name ?? frameText.nothingHere,
+    );
   }, [path]);
   const bare = path === '/begin' || (asking && !wide);
   return (
@@ -64,8 +67,8 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <View role="main" style={styles.main}>
         {useIt && !asking && (
           <View role="status" style={styles.newer}>
-            <Txt style={styles.newerWords}>A new version of Rookle is ready.</Txt>
-            <Button look="key" label="Use it now" onPress={useIt} />
+            <Txt style={styles.newerWords}>{frameText.aNewVersionOfRookle}</Txt>
+            <Button look="key" label={frameText.useItNow} onPress={useIt} />
           </View>
         )}
         {children}
@@ -77,10 +80,10 @@ export function Frame({ children }: { readonly children: ReactNode }) {
 
 function Nav({ path, wide }: { readonly path: string; readonly wide: boolean }) {
   return (
-    <View role="navigation" aria-label="Main" style={wide ? styles.rail : styles.bar}>
+    <View role="navigation" aria-label={frameText.main} style={wide ? styles.rail : styles.bar}>
       {wide && (
         <Txt kind="figure" tone="onBar" style={styles.name}>
-          Rookle
+          {frameText.rookle2}
         </Txt>
       )}
       {stops.map((stop) => (

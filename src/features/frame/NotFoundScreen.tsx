@@ -1,3 +1,4 @@
+import { frameText } from '@/words/screens/frame';
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Txt } from '@/ui/controls/Txt';
@@ -6,10 +7,10 @@ import { space } from '@/ui/theme/tokens';
 export function NotFoundScreen() {
   return (
     <View style={styles.page}>
-      <Txt kind="heading">There is nothing at this address</Txt>
+      <Txt kind="heading">{frameText.thereIsNothingAtThis}</Txt>
       <Link href="/">
         <Txt kind="strong" tone="holds">
-          To the yard
+          {frameText.toTheYard}
         </Txt>
       </Link>
     </View>

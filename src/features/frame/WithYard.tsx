@@ -1,4 +1,5 @@
 /** The open place for a screen, or what to say while there is none. */
+import { frameText } from '@/words/screens/frame';
 import { Redirect } from 'expo-router';
 import { useDeferredValue, type ReactNode } from 'react';
 import { View, StyleSheet } from 'react-native';
@@ -22,11 +23,11 @@ export function WithYard({ children }: { readonly children: (yard: Yard) => Reac
 function Trouble({ error }: { readonly error: Error }) {
   return (
     <View style={styles.page}>
-      <Txt kind="heading">The place could not be read</Txt>
+      <Txt kind="heading">{frameText.thePlaceCouldNotBe}</Txt>
       <Notice>
         {error instanceof Unreadable
-          ? `One of its records (${error.key}) was written by a newer Rookle or is damaged. It was left as it is; nothing was deleted.`
-          : 'This browser did not hand out its storage. Private windows and full disks do that. Nothing was deleted.'}
+          ? frameText.oneOfItsRecordsWas(error.key)
+          : frameText.thisBrowserDidNotHand}
       </Notice>
     </View>
   );

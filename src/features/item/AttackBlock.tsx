@@ -1,4 +1,5 @@
 /** One attack on an item: who gets by for sure, who might, who is held; every reason with its source one touch away. */
+import { itemText } from '@/words/screens/item';
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PartEffort } from '@/core/effort/reason';
@@ -54,16 +55,16 @@ export function AttackBlock({ found, view, look }: Props) {
       {letsBy.length > 0 && <ReasonLines found={found} parts={letsBy} />}
       {perhaps.length > 0 && (
         <Folded
-          says={`Not known of ${animalList(animalsIn(perhaps))}: it is not read yet.`}
-          label="What would be enough"
+          says={itemText.notKnownOfItIs(animalsIn(perhaps))}
+          label={itemText.whatWouldBeEnough}
         >
           <SourceLines found={found} parts={perhaps} unread />
         </Folded>
       )}
       {held.length > 0 && (
         <Folded
-          says={`Holds against ${letsBy.length + perhaps.length === 0 ? '' : 'the rest: '}${animalList(animalsIn(held))}.`}
-          label="Why it holds"
+          says={`Holds against ${letsBy.length + perhaps.length === 0 ? '' : itemText.theRest}${animalList(animalsIn(held))}.`}
+          label={itemText.whyItHolds}
         >
           <ReasonLines found={found} parts={held} open />
         </Folded>

@@ -1,4 +1,5 @@
 /** One bay or one thing in it: who gets by it and how, what was read of it over time, photos, mends. */
+import { itemText } from '@/words/screens/item';
 import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { weakSpots } from '@/core/mends/spots';
@@ -46,11 +47,11 @@ export function ItemScreen({ yard, id }: { readonly yard: Yard; readonly id: str
   const question = questionsOf(found.place).find((it) => it.item === id || it.bay === id);
   return (
     <Columns
-      names={['Who gets by it', 'Readings, photos, mends']}
+      names={[itemText.whoGetsByIt, itemText.readingsPhotosMends]}
       head={
         <View>
           <View style={styles.head}>
-            <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
+            <BackLink href={{ pathname: '/', params: lookParams(look) }} name={itemText.yard} />
             <Txt kind="title">{capital(name)}</Txt>
             <Txt kind="strong">{markWords(judgement, item)}</Txt>
             <Txt tone="ink2">{scenarioNames[look.scenario][1]}.</Txt>
@@ -64,11 +65,11 @@ export function ItemScreen({ yard, id }: { readonly yard: Yard; readonly id: str
             <AttackBlock key={attack.attack} found={found} view={attack} look={look} />
           ))}
           {view.attacks.length === 0 && (
-            <Part title="Who gets by it">
+            <Part title={itemText.whoGetsByIt}>
               <Txt tone="ink2">
                 {item.kind === 'strand'
-                  ? 'A strand stops nobody by itself: it turns tries back.'
-                  : 'Nothing is judged by this alone.'}
+                  ? itemText.aStrandStopsNobodyBy
+                  : itemText.nothingIsJudgedByThis}
               </Txt>
             </Part>
           )}
@@ -85,7 +86,7 @@ export function ItemScreen({ yard, id }: { readonly yard: Yard; readonly id: str
             {question && (
               <Button
                 look="plain"
-                label={`Read ${name} again`}
+                label={itemText.readAgain(name)}
                 onPress={() =>
                   router.push({ pathname: '/walk/[question]', params: { question: question.id } })
                 }
@@ -125,7 +126,7 @@ function MendsHere({ yard, judgement, item, spots }: MendsProps) {
   );
   if (inHand.length + spots.length === 0) return null;
   return (
-    <Part title="Mends">
+    <Part title={itemText.mends}>
       {inHand.map((mend) => (
         <Link
           key={mend.id}
@@ -162,7 +163,7 @@ function Within({
   const others = itemsOf(item.bay).filter((it) => itemId(it) !== itemId(item));
   if (others.length === 0) return null;
   return (
-    <Part title={item.kind === 'bay' ? 'In this bay' : 'Also in this bay'}>
+    <Part title={item.kind === 'bay' ? itemText.inThisBay : itemText.alsoInThisBay}>
       <View>
         {others.map((it) => (
           <LinkRow
@@ -182,9 +183,9 @@ function Gone({ look }: { readonly look: Look }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
-        <Txt kind="title">This is not there any more</Txt>
-        <Txt tone="ink2">The wall was changed. What was read of it stays in the old walks.</Txt>
+        <BackLink href={{ pathname: '/', params: lookParams(look) }} name={itemText.yard} />
+        <Txt kind="title">{itemText.thisIsNotThereAny}</Txt>
+        <Txt tone="ink2">{itemText.theWallWasChangedWhat}</Txt>
       </View>
     </Screen>
   );

@@ -1,4 +1,5 @@
 /** Every reading of an item, newest first, and whether it got better or worse. */
+import { itemText } from '@/words/screens/item';
 import { View } from 'react-native';
 import { inDateOrder, type FoundPlace } from '@/core/records/apply-readings';
 import { itemId, itemsOf, type Item } from '@/core/place/find';
@@ -32,8 +33,8 @@ export function ReadingsOverTime({ yard, found, item }: Props) {
   const taken = readingsOf(yard.walks, ids);
   const keys = [...new Set(taken.map(({ reading }) => `${reading.item} ${reading.attribute}`))];
   return (
-    <Part title="Readings over time">
-      {keys.length === 0 && <Txt tone="ink2">Nothing has been read here yet.</Txt>}
+    <Part title={itemText.readingsOverTime}>
+      {keys.length === 0 && <Txt tone="ink2">{itemText.nothingHasBeenReadHere}</Txt>}
       {keys.map((key) => {
         const own = taken.filter(({ reading }) => `${reading.item} ${reading.attribute}` === key);
         const [first] = own;
@@ -61,7 +62,7 @@ export function ReadingsOverTime({ yard, found, item }: Props) {
       })}
       {yard.place.units === 'imperial' && keys.length > 0 && (
         <Txt kind="small" tone="ink2">
-          To the nearest sixteenth.
+          {itemText.toTheNearestSixteenth}
         </Txt>
       )}
     </Part>
@@ -88,7 +89,7 @@ function changeWords({ reading, before }: Taken): string {
   if (now === undefined || then === undefined) return '';
   const better = isBetter(reading.attribute, now, then);
   if (better === undefined) return '';
-  return better ? ' · better than before' : ' · worse than before';
+  return better ? itemText.betterThanBefore : itemText.worseThanBefore;
 }
 
 function valueOf(reading: Reading | undefined): number | string | undefined {

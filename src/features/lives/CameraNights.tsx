@@ -1,4 +1,5 @@
 /** Nights a camera watched and saw none of them: that tells, too. */
+import { livesText } from '@/words/screens/lives';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/controls/Button';
@@ -24,22 +25,19 @@ export function CameraNights({ onLog }: { readonly onLog: (nights: number) => vo
     onLog(nights);
   };
   return (
-    <Part title="Camera nights with nothing">
-      <Txt tone="ink2">
-        Nights up to last night on which a camera stood by the run and caught none of the animals
-        above.
-      </Txt>
+    <Part title={livesText.cameraNightsWithNothing}>
+      <Txt tone="ink2">{livesText.nightsUpToLastNight}</Txt>
       <View style={styles.line}>
         <View style={styles.field}>
           <Field
-            label="Nights"
+            label={livesText.nights}
             value={text}
             onChange={setText}
             numeric
             {...(trouble !== undefined && { trouble })}
           />
         </View>
-        <Button look="plain" label="Log them" onPress={log} style={styles.button} />
+        <Button look="plain" label={livesText.logThem} onPress={log} style={styles.button} />
       </View>
     </Part>
   );

@@ -1,4 +1,5 @@
 /** The entry just logged: which day it was, and where on the lap. Both may be left as they are. */
+import { livesText } from '@/words/screens/lives';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
@@ -31,7 +32,7 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
   return (
     <Part title={`Logged: ${entryWords(place, entry)}`}>
       <Choice
-        label="When"
+        label={livesText.when}
         options={options}
         value={entry.date}
         onChange={(date) => onChange({ ...entry, date })}
@@ -40,13 +41,13 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
         <View style={styles.where} onLayout={onLayout}>
           <Button
             look="plain"
-            label={where ? 'Close the lap' : 'Where on the lap?'}
+            label={where ? livesText.closeTheLap : livesText.whereOnTheLap}
             onPress={() => setWhere(!where)}
           />
           {where && (
             <>
               <Txt kind="small" tone="ink2">
-                Slide it; touch the bay.
+                {livesText.slideItTouchTheBay}
               </Txt>
               <Lap
                 place={place}
@@ -69,7 +70,13 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
 const noMarks = new Map();
 
 function daysBack(today: string): (readonly [day: string, name: string])[] {
-  const names = ['Today', 'Last night', '2 days ago', '3 days ago', 'A week ago'];
+  const names = [
+    livesText.today,
+    livesText.lastNight,
+    '2 days ago',
+    '3 days ago',
+    livesText.aWeekAgo,
+  ];
   return [0, 1, 2, 3, 7].map((back, index) => {
     const day = new Date(Date.parse(today) - back * 86_400_000).toISOString().slice(0, 10);
     return [day, names[index] ?? day] as const;

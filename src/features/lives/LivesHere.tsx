@@ -1,4 +1,5 @@
 /** Which animals the keeper reckons with, what draws them, and how often they come. One that is left out is never judged. */
+import { livesText } from '@/words/screens/lives';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
 import { nextOften, oftenOf, setOften, toggleLives, toggleNear } from '@/core/place/setting';
@@ -21,10 +22,8 @@ export function LivesHere({ place, onChange }: Props) {
   const { lives, near, region } = place.setting;
   const known = [...new Set([...animalsOf(region), ...lives])];
   return (
-    <Part title="Who is reckoned with">
-      <Txt tone="ink2">
-        Known in {regionNames[region]}, as far as the tables go. Tap one off if it never comes.
-      </Txt>
+    <Part title={livesText.whoIsReckonedWith}>
+      <Txt tone="ink2">{livesText.knownInAsFarAs(regionNames[region])}</Txt>
       <View style={styles.wrap}>
         {known.map((id) => (
           <Button
@@ -37,7 +36,7 @@ export function LivesHere({ place, onChange }: Props) {
           />
         ))}
       </View>
-      <Txt kind="sub">What lies near, and what calls them</Txt>
+      <Txt kind="sub">{livesText.whatLiesNearAndWhat}</Txt>
       <View style={styles.wrap}>
         {nearThings.map((thing) => (
           <Button
@@ -50,10 +49,8 @@ export function LivesHere({ place, onChange }: Props) {
           />
         ))}
       </View>
-      <Txt kind="sub">How often each comes by</Txt>
-      <Txt tone="ink2">
-        Reckoned from what lies near, until you say it: tap to go through the words.
-      </Txt>
+      <Txt kind="sub">{livesText.howOftenEachComesBy}</Txt>
+      <Txt tone="ink2">{livesText.reckonedFromWhatLiesNear}</Txt>
       <View style={styles.wrap}>
         {lives.map((id) => (
           <HowOften key={id} place={place} id={id} onChange={onChange} />
@@ -71,7 +68,7 @@ function HowOften({ place, id, onChange }: Props & { readonly id: AnimalId }) {
     <Button
       look="chip"
       label={`${animalName(id)}: ${oftenNames[word]}`}
-      says={`${animalName(id)}: ${oftenNames[word]}, ${own ? 'as you say' : 'as reckoned'}. Change`}
+      says={livesText.change(id, oftenNames[word], own ? livesText.asYouSay : livesText.asReckoned)}
       selected={own !== undefined}
       onPress={() => onChange((it) => setOften(it, id, nextOften(oftenOf(it, id))))}
       style={styles.often}

@@ -1,4 +1,5 @@
 /** What lives here: how often each comes by now, what was seen, and what the keeper says of it. */
+import { livesText } from '@/words/screens/lives';
 import type { ChangeMade } from '@/core/records/change-made';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -39,15 +40,12 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
   const { lives, region } = place.setting;
   return (
     <Columns
-      names={['Who comes, and how often', 'The log, and who is reckoned with']}
+      names={[livesText.whoComesAndHowOften, livesText.theLogAndWhoIs]}
       head={
         <View style={styles.head}>
-          <BackLink href="/place" name="Place" />
-          <Txt kind="title">What lives here</Txt>
-          <Txt tone="ink2">
-            {regionNames[region]}. Reckoned from what lies near, moved by what you see. Log what you
-            see, and what a camera does not.
-          </Txt>
+          <BackLink href="/place" name={livesText.place} />
+          <Txt kind="title">{livesText.whatLivesHere}</Txt>
+          <Txt tone="ink2">{livesText.reckonedFromWhatLiesNearMoved(regionNames[region])}</Txt>
           {trouble && <Notice>{trouble}</Notice>}
           <UndoBar placeId={place.id} />
         </View>
@@ -63,7 +61,7 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
               onChange={(changed) => log('entry-of-the-log', changed)}
             />
           )}
-          <Part title="Who comes, and how often now">
+          <Part title={livesText.whoComesAndHowOftenNow}>
             <View>
               {lives.map((id) => (
                 <LogAnimal

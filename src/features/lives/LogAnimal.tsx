@@ -1,4 +1,5 @@
 /** One animal of the list: how often it comes now, how the log moved that, and two taps to log it. */
+import { livesText } from '@/words/screens/lives';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -39,7 +40,7 @@ export function LogAnimal({ place, log, id, today, onLog }: Props) {
         </View>
         <Button
           look="key"
-          label={open ? 'Close' : 'Log it'}
+          label={open ? livesText.close : livesText.logIt}
           says={open ? `Close ${name}` : `Log ${name}`}
           onPress={() => setOpen(!open)}
           style={styles.button}
@@ -52,7 +53,7 @@ export function LogAnimal({ place, log, id, today, onLog }: Props) {
               key={how}
               look="chip"
               label={sightingNames[how][0]}
-              says={`${name}: ${sightingNames[how][0]}, today`}
+              says={livesText.today2(name, sightingNames[how][0])}
               onPress={() => {
                 setOpen(false);
                 onLog(how);

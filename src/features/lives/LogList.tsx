@@ -1,4 +1,5 @@
 /** The log, newest first. An entry taken out can be brought back by undo. */
+import { livesText } from '@/words/screens/lives';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
@@ -34,14 +35,9 @@ export function LogList({ place, log, onOpen }: Props) {
     removeEntry(id).catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
   return (
-    <Part title="The log">
+    <Part title={livesText.theLog}>
       {trouble && <Notice>{trouble}</Notice>}
-      {sorted.length === 0 && (
-        <Txt tone="ink2">
-          Nothing yet. From the first entry on, nights on which you noted nothing count, too, if
-          only a little.
-        </Txt>
-      )}
+      {sorted.length === 0 && <Txt tone="ink2">{livesText.nothingYetFromTheFirst}</Txt>}
       <View>
         {sorted.slice(0, all ? undefined : few).map((entry) => (
           <View key={entry.id} style={styles.row}>
@@ -51,14 +47,14 @@ export function LogList({ place, log, onOpen }: Props) {
             </View>
             <Button
               look="key"
-              label="Change"
+              label={livesText.change2}
               says={`Change: ${entryWords(place, entry)}, ${dayWords(entry.date)}`}
               onPress={() => onOpen(entry.id)}
             />
             <Button
               look="key"
-              label="Take out"
-              says={`Take out: ${entryWords(place, entry)}, ${dayWords(entry.date)}`}
+              label={livesText.takeOut}
+              says={livesText.takeOut2(place, entry, entry.date)}
               onPress={() => remove(entry.id)}
             />
           </View>

@@ -1,11 +1,11 @@
 /** How the log moved one animal's rate: visits by times, for rates are told apart by how many times, not by how much. */
+import { livesText } from '@/words/screens/lives';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import type { RateHistory } from '@/core/score/rate-history';
 import { Txt } from '@/ui/controls/Txt';
 import { color } from '@/ui/theme/tokens';
 import { useWidth } from '@/ui/theme/use-width';
-import { rateWords } from '@/words/animal-words';
 
 const height = 56;
 const pad = 8;
@@ -40,7 +40,7 @@ export function RateChart({
   const start = width * 0.25;
   const x = (date: string) => start + ((Date.parse(date) - from) / days) * (width - start - pad);
   const steps = points.map(({ date, visits }) => `H${x(date)}V${y(visits)}`).join('');
-  const says = `${name}: reckoned ${rateWords(usual)}, season apart; by the log now ${rateWords(last.visits)}.`;
+  const says = livesText.reckonedSeasonApartByThe(name, usual, last.visits);
   return (
     <View onLayout={onLayout} style={styles.chart}>
       <Svg width={width} height={height} role="img" aria-label={says}>
@@ -62,7 +62,7 @@ export function RateChart({
         <Circle cx={width - pad} cy={y(last.visits)} r={4.5} fill={color.ink} />
       </Svg>
       <Txt kind="small" tone="ink2">
-        Reckoned {rateWords(usual)} (dotted); by the log {rateWords(last.visits)}.
+        {livesText.reckonedDottedByTheLog(usual, last.visits)}
       </Txt>
     </View>
   );

@@ -1,4 +1,5 @@
 /** Only some of the mends: whom they are for, where, for how much, with which tools. */
+import { mendsText } from '@/words/screens/mends';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Tool } from '@/core/mends/catalogue/handiwork';
@@ -37,21 +38,27 @@ export function FiltersPart({ place, all, filters, onChange }: Props) {
   const either = <T,>(value: T, before: T | undefined): T | undefined =>
     value === before ? undefined : value;
   return (
-    <Part title="Which of them">
+    <Part title={mendsText.whichOfThem}>
       <View style={styles.buttons}>
         <Button
           look="plain"
-          label={open ? 'Close' : isFiltered(filters) ? 'Only some are shown' : 'Show only some'}
+          label={
+            open
+              ? mendsText.close
+              : isFiltered(filters)
+                ? mendsText.onlySomeAreShown
+                : mendsText.showOnlySome
+          }
           onPress={() => setOpen(!open)}
         />
         {isFiltered(filters) && (
-          <Button look="plain" label="Show all" onPress={() => onChange(noFilters)} />
+          <Button look="plain" label={mendsText.showAll} onPress={() => onChange(noFilters)} />
         )}
       </View>
       {open && (
         <View style={styles.kinds}>
           <View style={styles.kind}>
-            <Txt kind="strong">Against</Txt>
+            <Txt kind="strong">{mendsText.against2}</Txt>
             <Chips
               options={animals.map((id) => [id, capital(animalNames[id][0])] as const)}
               value={filters.animal}
@@ -59,7 +66,7 @@ export function FiltersPart({ place, all, filters, onChange }: Props) {
             />
           </View>
           <View style={styles.kind}>
-            <Txt kind="strong">Where</Txt>
+            <Txt kind="strong">{mendsText.where}</Txt>
             <Chips
               options={sides.map((it) => [it, capital(it)] as const)}
               value={filters.side}
@@ -67,7 +74,7 @@ export function FiltersPart({ place, all, filters, onChange }: Props) {
             />
           </View>
           <View style={styles.kind}>
-            <Txt kind="strong">For no more than</Txt>
+            <Txt kind="strong">{mendsText.forNoMoreThan}</Txt>
             <Chips
               narrow
               options={sums.map((it) => [String(it), moneyWords(place, it)] as const)}
@@ -76,7 +83,7 @@ export function FiltersPart({ place, all, filters, onChange }: Props) {
             />
           </View>
           <View style={styles.kind}>
-            <Txt kind="strong">With no other tools than</Txt>
+            <Txt kind="strong">{mendsText.withNoOtherToolsThan}</Txt>
             <View style={styles.tools}>
               {tools.map((tool: Tool) => (
                 <Button

@@ -1,4 +1,5 @@
 /** Jobs half done: whom they were for, how much is left, and how it comes in meanwhile. */
+import { mendsText } from '@/words/screens/mends';
 import { StyleSheet, View } from 'react-native';
 import { halfDone } from '@/core/mends/half-done';
 import { findBay } from '@/core/place/find';
@@ -7,7 +8,7 @@ import type { Yard } from '@/store/records';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { animalNames, capital, listOf } from '@/words/names';
+import { animalNames } from '@/words/names';
 
 interface Props {
   readonly yard: Yard;
@@ -19,9 +20,9 @@ export function HalfDoneList({ yard, judgement }: Props) {
   if (jobs.length === 0) return null;
   const { place } = judgement.found;
   return (
-    <View role="group" aria-label="Half done" style={styles.group}>
+    <View role="group" aria-label={mendsText.halfDone} style={styles.group}>
       <Txt kind="heading" style={styles.heading}>
-        Half done
+        {mendsText.halfDone}
       </Txt>
       {jobs.map(({ animal, made, left, way }) => (
         <LinkRow
@@ -30,10 +31,10 @@ export function HalfDoneList({ yard, judgement }: Props) {
           says={`Half done against the ${animalNames[animal][0]}`}
         >
           <Txt kind="strong">
-            {capital(animalNames[animal][0])}: {made.length} of {made.length + left.length} made
+            {mendsText.ofMade(animalNames[animal][0], made.length, made.length + left.length)}
           </Txt>
           <Txt tone="open">
-            It still comes in: {listOf(way.map((id) => findBay(place, id)?.bay.name ?? id))}.
+            {mendsText.itStillComesIn(way.map((id) => findBay(place, id)?.bay.name ?? id))}
           </Txt>
         </LinkRow>
       ))}

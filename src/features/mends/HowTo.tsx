@@ -1,4 +1,5 @@
 /** How a mend is made: steps, tools, skill, what it may harm. */
+import { mendsText } from '@/words/screens/mends';
 import { View } from 'react-native';
 import { catalogue } from '@/core/mends/catalogue';
 import type { CatalogueKind } from '@/core/mends/catalogue';
@@ -29,7 +30,7 @@ export function HowTo({ kind }: { readonly kind: CatalogueKind }) {
             {cautionWords[caution]}
           </Notice>
         ))}
-      <Txt kind="sub">Looked at for harm</Txt>
+      <Txt kind="sub">{mendsText.lookedAtForHarm}</Txt>
       {checks
         .filter(({ applies }) => applies)
         .map((check) => (

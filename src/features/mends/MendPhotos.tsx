@@ -1,4 +1,5 @@
 /** Photos of the spot before it was mended and after. */
+import { mendsText } from '@/words/screens/mends';
 import { lastChange } from '@/core/mends/review';
 import type { Mend } from '@/core/records/mend';
 import { Photos } from '@/features/photos/Photos';
@@ -16,8 +17,8 @@ export function MendPhotos({ placeId, mend, name }: Props) {
       placeId={placeId}
       items={[mend.id]}
       name={name}
-      title="Before and after"
-      over={({ at }) => (done !== undefined && at >= done ? 'After' : 'Before')}
+      title={mendsText.beforeAndAfter}
+      over={({ at }) => (done !== undefined && at >= done ? mendsText.after : mendsText.before)}
     />
   );
 }

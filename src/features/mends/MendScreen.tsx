@@ -1,4 +1,5 @@
 /** One mend, from planned to held: what to do, what to mind, and what measuring again found. */
+import { mendsText } from '@/words/screens/mends';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -20,7 +21,6 @@ import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { mendName, mendStateWords } from '@/words/mend-words';
-import { animalList, capital } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { HowTo } from './HowTo';
 import { MendOutcome } from './MendOutcome';
@@ -46,18 +46,17 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/mends" name="Mends" />
+        <BackLink href="/mends" name={mendsText.mends} />
         <Txt kind="title">{name}</Txt>
         <Txt kind="strong">
-          {capital(bay?.name ?? mend.bay)}, against {animalList(mend.stops)}:{' '}
-          {mendStateWords[mend.state]}
+          {mendsText.against(bay?.name ?? mend.bay, mend.stops, mendStateWords[mend.state])}
         </Txt>
         <MendOutcome place={found.place} mend={mend} check={check} />
         <StillComesIn judgement={judgement} mend={mend} />
         <Actions yard={yard} mend={mend} />
       </View>
       <View style={styles.part}>
-        <Txt kind="heading">How</Txt>
+        <Txt kind="heading">{mendsText.how}</Txt>
         <MendTargets place={found.place} mend={mend} />
         {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
       </View>
@@ -68,7 +67,7 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
         today={today}
       />
       <View style={styles.part}>
-        <Txt kind="heading">So far</Txt>
+        <Txt kind="heading">{mendsText.soFar}</Txt>
         <StateTrail mend={mend} />
       </View>
       <MendPhotos placeId={yard.place.id} mend={mend} name={name} />
@@ -89,17 +88,17 @@ interface Action {
 }
 
 const actions: Readonly<Record<MendState, readonly Action[]>> = {
-  open: [{ label: 'Plan it', to: 'planned' }],
+  open: [{ label: mendsText.planIt, to: 'planned' }],
   planned: [
-    { label: 'Mark it done', to: 'done' },
-    { label: 'Bought the things', to: 'bought' },
+    { label: mendsText.markItDone, to: 'done' },
+    { label: mendsText.boughtTheThings, to: 'bought' },
   ],
-  bought: [{ label: 'Mark it done', to: 'done' }],
+  bought: [{ label: mendsText.markItDone, to: 'done' }],
   done: [
-    { label: 'Measure again', to: 'again' },
-    { label: 'Not done after all', to: 'planned' },
+    { label: mendsText.measureAgain, to: 'again' },
+    { label: mendsText.notDoneAfterAll, to: 'planned' },
   ],
-  held: [{ label: 'Measure again', to: 'again' }],
+  held: [{ label: mendsText.measureAgain, to: 'again' }],
 };
 
 function Actions({ mend }: { readonly yard: Yard; readonly mend: Mend }) {
@@ -128,7 +127,7 @@ function Actions({ mend }: { readonly yard: Yard; readonly mend: Mend }) {
         />
       ))}
       {(mend.state === 'planned' || mend.state === 'open') && (
-        <Button look="plain" label="Take it off the list" onPress={drop} />
+        <Button look="plain" label={mendsText.takeItOffTheList} onPress={drop} />
       )}
     </View>
   );

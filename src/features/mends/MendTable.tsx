@@ -1,4 +1,5 @@
 /** Every mend along the lap, with how far it is: what was planned, bought, done, and holds, at one look. */
+import { mendsText } from '@/words/screens/mends';
 import { Link } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { mendStates } from '@/core/records/mend';
@@ -8,7 +9,6 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { dueWords } from '@/words/day-words';
 import { mendName, mendStateWords, mendStationNames } from '@/words/mend-words';
-import { animalList, capital } from '@/words/names';
 import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
 import { isThoughtOf, type ListedMend } from './filters';
 
@@ -24,10 +24,10 @@ const stationWidth = 72;
 export function MendTable({ place, listed, today }: Props) {
   if (listed.length === 0) return null;
   return (
-    <View role="group" aria-label="Mends along the lap" style={styles.table}>
+    <View role="group" aria-label={mendsText.mendsAlongTheLap} style={styles.table}>
       <View style={styles.row}>
         <Txt kind="label" tone="ink2" style={styles.what}>
-          Along the lap
+          {mendsText.alongTheLap}
         </Txt>
         <View style={styles.stations}>
           {mendStates.map((state, at) => (
@@ -42,7 +42,7 @@ export function MendTable({ place, listed, today }: Props) {
           ))}
         </View>
         <Txt kind="label" tone="ink2" style={styles.takes}>
-          Reckoned, and spent
+          {mendsText.reckonedAndSpent}
         </Txt>
       </View>
       {listed.map((it) => (
@@ -67,8 +67,8 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
         <View style={styles.what}>
           <Txt kind="strong">{mendName(mend)}</Txt>
           <Txt kind="small" tone="ink2">
-            {capital(whereWords(place, mend))}, against {animalList(mend.stops)}
-            {isThoughtOf(mend) && '. Of your own, not planned'}
+            {mendsText.against3(place, mend, mend.stops)}
+            {isThoughtOf(mend) && mendsText.ofYourOwnNotPlanned}
           </Txt>
           {(mend.who !== undefined || (mend.due !== undefined && mend.state !== 'held')) && (
             <Txt kind="small" tone={mend.due !== undefined && mend.due < today ? 'open' : 'ink2'}>
@@ -86,7 +86,7 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
         <MendTrack
           state={mend.state}
           width={trackWidth}
-          says={isThoughtOf(mend) ? 'not planned' : mendStateWords[mend.state]}
+          says={isThoughtOf(mend) ? mendsText.notPlanned : mendStateWords[mend.state]}
           isThoughtOf={isThoughtOf(mend)}
         />
         <View style={styles.takes}>
@@ -97,7 +97,7 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
           )}
           {said.length > 0 && (
             <Txt kind="small" tone="ink2">
-              spent {said.join(', ')}
+              {mendsText.spent2(said.join(', '))}
             </Txt>
           )}
         </View>

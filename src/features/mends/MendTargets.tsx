@@ -1,4 +1,5 @@
 /** What has to be true when it is done, and will be read again. */
+import { mendsText } from '@/words/screens/mends';
 import { Txt } from '@/ui/controls/Txt';
 import { questionsAgain } from '@/core/mends/readings-again';
 import type { Mend, Target } from '@/core/records/mend';
@@ -6,7 +7,6 @@ import type { Place } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
 import type { AttributeId } from '@/core/attributes';
 import { answerWords, questionWords } from '@/words/attributes';
-import { amountWords } from '@/words/length-words';
 import { capital, latchNames, meshNames, soilNames, unitIndex } from '@/words/names';
 import type { MeshId } from '@/core/tables/meshes';
 import type { LatchId } from '@/core/tables/latches';
@@ -31,12 +31,9 @@ const structural: Readonly<Partial<Record<AttributeId, true>>> = {
 };
 
 function targetWords(place: Place, { attribute, value }: Target): string {
-  if ('atMost' in value)
-    return `make it ${amountWords(value.atMost, attribute, place.units)} or less.`;
-  if ('atLeast' in value)
-    return `make it ${amountWords(value.atLeast, attribute, place.units)} or more.`;
-  if ('near' in value)
-    return `${amountWords(value.near, attribute, place.units)}, within a few fingers.`;
+  if ('atMost' in value) return mendsText.makeItOrLess(value.atMost, attribute, place.units);
+  if ('atLeast' in value) return mendsText.makeItOrMore(value.atLeast, attribute, place.units);
+  if ('near' in value) return mendsText.withinAFewFingers(value.near, attribute, place.units);
   if (attribute in structural) return `${answerWords(place, attribute, value.is)[0]}.`;
   if (value.is in soilNames) return `${soilNames[value.is as Soil][0]}.`;
   if (value.is === 'yes') return 'yes.';

@@ -1,4 +1,5 @@
 /** Mends by where they stand: to do, to measure, holding; on a wide screen along the lap, each with how far it is. */
+import { mendsText } from '@/words/screens/mends';
 import type { Href } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -19,8 +20,6 @@ import { useWide } from '@/ui/theme/use-wide';
 import { dueWords } from '@/words/day-words';
 import { wayTitle } from '@/words/headline';
 import { mendName, mendStateWords } from '@/words/mend-words';
-import { animalList, capital, count } from '@/words/names';
-import { whereWords } from '@/words/plan-words';
 import { isFiltered, isThoughtOf, noFilters, shows, type ListedMend } from './filters';
 import { FiltersPart } from './FiltersPart';
 import { HalfDoneList } from './HalfDoneList';
@@ -34,11 +33,11 @@ interface Group {
 }
 
 const groups: readonly Group[] = [
-  { name: 'Open again', states: ['open'], own: false },
-  { name: 'Done: measure again', states: ['done'] },
-  { name: 'To do', states: ['planned', 'bought'] },
-  { name: 'Holding', states: ['held'] },
-  { name: 'Of your own, not planned', states: ['open'], own: true },
+  { name: mendsText.openAgain, states: ['open'], own: false },
+  { name: mendsText.doneMeasureAgain, states: ['done'] },
+  { name: mendsText.toDo, states: ['planned', 'bought'] },
+  { name: mendsText.holding, states: ['held'] },
+  { name: mendsText.ofYourOwnNotPlanned2, states: ['open'], own: true },
 ];
 
 export function MendsScreen({ yard }: { readonly yard: Yard }) {
@@ -60,31 +59,31 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
   const pages: readonly PageLink[] = [
     {
       href: '/mends/plan',
-      says: 'The plan: what to mend first',
-      name: 'What to mend first',
+      says: mendsText.thePlanWhatToMend,
+      name: mendsText.whatToMendFirst,
       tone: 'holds',
-      words: 'The plan for your money and hours',
+      words: mendsText.thePlanForYourMoney,
     },
     {
       href: '/mends/shopping',
-      says: 'The shopping list',
-      name: 'Shopping and cutting',
+      says: mendsText.theShoppingList,
+      name: mendsText.shoppingAndCutting,
       tone: 'holds',
-      words: toBuy === 0 ? 'Nothing to buy' : `The list for ${count(toBuy, 'planned mend')}`,
+      words: toBuy === 0 ? mendsText.nothingToBuy : mendsText.theListFor(toBuy),
     },
     {
       href: '/mends/due',
-      says: 'What falls due for a look',
-      name: 'What grows old',
+      says: mendsText.whatFallsDueForA,
+      name: mendsText.whatGrowsOld,
       tone: looksDue > 0 ? 'hours' : 'holds',
-      words: looksDue === 0 ? 'Nothing due for a look' : `${count(looksDue, 'look')} due`,
+      words: looksDue === 0 ? mendsText.nothingDueForALook : mendsText.due(looksDue),
     },
     {
       href: '/records',
-      says: 'Records: walks, mends and sightings in order',
-      name: 'Records',
+      says: mendsText.recordsWalksMendsAndSightings,
+      name: mendsText.records,
       tone: 'holds',
-      words: 'All in order; a report to hand on',
+      words: mendsText.allInOrderAReport,
     },
   ];
   // On a phone the mends come before what is seldom wanted.
@@ -98,8 +97,8 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen full={wide}>
       <View style={styles.head}>
-        <Txt kind="title">{todo === 0 ? 'No mend in hand' : `${count(todo, 'mend')} in hand`}</Txt>
-        <Txt tone="ink2">A mend counts as holding only when a new reading shows it.</Txt>
+        <Txt kind="title">{todo === 0 ? mendsText.noMendInHand : mendsText.inHand(todo)}</Txt>
+        <Txt tone="ink2">{mendsText.aMendCountsAsHolding}</Txt>
       </View>
       <HalfDoneList yard={yard} judgement={judgement} />
       <Pages pages={first} />
@@ -108,7 +107,7 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
       )}
       {isFiltered(filters) && shown.length === 0 && (
         <View style={styles.head}>
-          <Txt>None of the {count(all.length, 'mend')} is like that.</Txt>
+          <Txt>{mendsText.noneOfTheIsLike(all.length)}</Txt>
         </View>
       )}
       {wide ? (
@@ -132,7 +131,7 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
       {uncovered.length > 0 && (
         <View style={styles.group}>
           <Txt kind="heading" style={styles.heading}>
-            Ways in without a mend
+            {mendsText.waysInWithoutAMend}
           </Txt>
           {uncovered.map((way) => (
             <LinkRow
@@ -141,7 +140,7 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
               says={`Mend: ${wayTitle(found.place, way)}`}
             >
               <Txt kind="strong">{wayTitle(found.place, way)}</Txt>
-              <Txt tone="holds">Choose a mend</Txt>
+              <Txt tone="holds">{mendsText.chooseAMend}</Txt>
             </LinkRow>
           ))}
         </View>
@@ -190,7 +189,7 @@ function listed({ place, mends, shop = firstShop(place) }: Yard, found: Place): 
       return {
         mend,
         at: at < 0 ? lap.length : at,
-        side: lap[at]?.sideName ?? 'not on the lap',
+        side: lap[at]?.sideName ?? mendsText.notOnTheLap,
         planned: plannedOf(found, mend, unitPrices),
       };
     })
@@ -219,8 +218,8 @@ function MendGroup({ name, place, today, mends }: GroupProps) {
         >
           <Txt kind="strong">{mendName(mend)}</Txt>
           <Txt tone="ink2">
-            {capital(whereWords(place, mend))}, against {animalList(mend.stops)}.{' '}
-            {capital(mendStateWords[mend.state])}.{mend.who !== undefined && ` ${mend.who}.`}
+            {mendsText.against4(place, mend, mend.stops, mendStateWords[mend.state])}
+            {mend.who !== undefined && ` ${mend.who}.`}
           </Txt>
           {mend.due !== undefined && mend.state !== 'held' && (
             <Txt kind="small" tone={mend.due < today ? 'open' : 'ink2'}>

@@ -1,4 +1,5 @@
 /** When it is due, who does it, and what it took beside what was reckoned. */
+import { mendsText } from '@/words/screens/mends';
 import { useState } from 'react';
 import { isDay } from '@/core/schema/day';
 import type { Planned } from '@/core/mends/shopping/planned-of';
@@ -27,22 +28,18 @@ export function NotesPart({ place, mend, planned, today }: Props) {
   const { due, who, spent } = mend;
   const { cents, minutes } = spent ?? {};
   return (
-    <Part title="When, who, what it takes">
-      {planned && (
-        <Txt>
-          Reckoned: {moneyWords(place, planned.cents)} by the metre, {timeWords(planned.minutes)}.
-        </Txt>
-      )}
+    <Part title={mendsText.whenWhoWhatItTakes}>
+      {planned && <Txt>{mendsText.reckonedByTheMetre(place, planned.cents, planned.minutes)}</Txt>}
       {(cents !== undefined || minutes !== undefined) && (
         <Txt>
-          Spent:{' '}
-          {[
-            cents === undefined ? undefined : moneyWords(place, cents),
-            minutes === undefined ? undefined : timeWords(minutes),
-          ]
-            .filter((it) => it !== undefined)
-            .join(', ')}
-          .
+          {mendsText.spent(
+            [
+              cents === undefined ? undefined : moneyWords(place, cents),
+              minutes === undefined ? undefined : timeWords(minutes),
+            ]
+              .filter((it) => it !== undefined)
+              .join(', '),
+          )}
         </Txt>
       )}
       {due !== undefined && (
@@ -50,11 +47,11 @@ export function NotesPart({ place, mend, planned, today }: Props) {
           {dueWords(due, today)}.
         </Txt>
       )}
-      {who !== undefined && <Txt>By {who}.</Txt>}
+      {who !== undefined && <Txt>{mendsText.by(who)}</Txt>}
       {open ? (
         <EditNotes key={mend.id} mend={mend} onDone={() => setOpen(false)} />
       ) : (
-        <Button look="plain" label="Write it down" onPress={() => setOpen(true)} />
+        <Button look="plain" label={mendsText.writeItDown} onPress={() => setOpen(true)} />
       )}
     </Part>
   );
@@ -81,13 +78,18 @@ function EditNotes({ mend, onDone }: { readonly mend: Mend; readonly onDone: () 
   };
   return (
     <>
-      <Field label="Due, like 2026-12-05" value={fields.due} onChange={set('due')} />
-      <Field label="Who does it" value={fields.who} onChange={set('who')} />
-      <Field label="Money spent" value={fields.money} onChange={set('money')} />
-      <Field label="Minutes spent" value={fields.minutes} onChange={set('minutes')} numeric />
+      <Field label={mendsText.dueLike20261205} value={fields.due} onChange={set('due')} />
+      <Field label={mendsText.whoDoesIt} value={fields.who} onChange={set('who')} />
+      <Field label={mendsText.moneySpent} value={fields.money} onChange={set('money')} />
+      <Field
+        label={mendsText.minutesSpent}
+        value={fields.minutes}
+        onChange={set('minutes')}
+        numeric
+      />
       {trouble !== undefined && <Notice>{trouble}</Notice>}
-      <Button label="Keep it" onPress={keep} />
-      <Button look="plain" label="Leave it as it was" onPress={onDone} />
+      <Button label={mendsText.keepIt} onPress={keep} />
+      <Button look="plain" label={mendsText.leaveItAsItWas} onPress={onDone} />
     </>
   );
 }
@@ -97,14 +99,14 @@ function notesFrom(
   fields: Readonly<Record<'due' | 'who' | 'money' | 'minutes', string>>,
 ): MendNotes | string {
   const due = fields.due.trim();
-  if (due !== '' && !isDay(due)) return `“${due}” is no day. Write it like 2026-12-05.`;
+  if (due !== '' && !isDay(due)) return mendsText.isNoDayWriteIt(due);
   const [cents, minutes] = [centsFrom(fields.money), amountFrom(fields.minutes)];
   const isSaid = (text: string): boolean => text.trim() !== '';
   if (isSaid(fields.money) && cents === undefined) {
-    return `“${fields.money}” is no sum. ${wrongSum}`;
+    return mendsText.isNoSum(fields.money, wrongSum);
   }
   if (isSaid(fields.minutes) && minutes === undefined) {
-    return `“${fields.minutes}” are no minutes. Write them like 90.`;
+    return mendsText.areNoMinutesWriteThem(fields.minutes);
   }
   const who = fields.who.trim().slice(0, 80);
   return {

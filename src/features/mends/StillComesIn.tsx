@@ -1,4 +1,5 @@
 /** Whom the mend was for and who comes in all the same, elsewhere: three sides of four keep nothing out. */
+import { mendsText } from '@/words/screens/mends';
 import { Link } from 'expo-router';
 import { Pressable, StyleSheet } from 'react-native';
 import { findBay } from '@/core/place/find';
@@ -6,7 +7,7 @@ import type { Mend } from '@/core/records/mend';
 import type { Judgement } from '@/core/score/judge';
 import { Txt } from '@/ui/controls/Txt';
 import { touch } from '@/ui/theme/tokens';
-import { animalNames, capital, listOf } from '@/words/names';
+import { animalNames } from '@/words/names';
 
 interface Props {
   readonly judgement: Judgement;
@@ -27,8 +28,10 @@ export function StillComesIn({ judgement, mend }: Props) {
         <Link key={animal} href={{ pathname: '/animal/[animal]', params: { animal } }} asChild>
           <Pressable style={StyleSheet.flatten(styles.link)}>
             <Txt tone="open">
-              {capital(animalNames[animal][1])} still come in elsewhere:{' '}
-              {listOf(bays.map((id) => findBay(found.place, id)?.bay.name ?? id))}.
+              {mendsText.stillComeInElsewhere(
+                animalNames[animal][1],
+                bays.map((id) => findBay(found.place, id)?.bay.name ?? id),
+              )}
             </Txt>
           </Pressable>
         </Link>

@@ -1,4 +1,5 @@
 /** Photos of one item and what it carries: add, look at, take away, put back. */
+import { photosText } from '@/words/screens/photos';
 import { useState } from 'react';
 import { Image, StyleSheet, View } from 'react-native';
 import type { Photo } from '@/store/photos';
@@ -8,7 +9,6 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';
-import { count } from '@/words/names';
 import { usePhotos } from './use-photos';
 
 interface Props {
@@ -21,18 +21,14 @@ interface Props {
   readonly over?: (photo: Photo) => string;
 }
 
-export function Photos({ placeId, items, name, title = 'Photos', over }: Props) {
+export function Photos({ placeId, items, name, title = photosText.photos, over }: Props) {
   const { photos: data, isDamaged, trouble, add, remove, putBack } = usePhotos(placeId);
   const [removed, setRemoved] = useState<Photo>();
   const own = data.filter((it) => items.includes(it.item));
   return (
     <Part title={title}>
       {trouble && <Notice>{trouble}</Notice>}
-      {isDamaged && (
-        <Notice>
-          A photo of this place is damaged or was kept by a newer Rookle. All are left as they are.
-        </Notice>
-      )}
+      {isDamaged && <Notice>{photosText.aPhotoOfThisPlace}</Notice>}
       {own.map((photo) => (
         <View key={photo.id} style={styles.photo}>
           <Image
@@ -46,8 +42,8 @@ export function Photos({ placeId, items, name, title = 'Photos', over }: Props) 
             </Txt>
             <Button
               look="key"
-              label="Take away"
-              says={`Take the photo of ${dayWords(photo.date)} away`}
+              label={photosText.takeAway}
+              says={photosText.takeThePhotoOfAway(photo.date)}
               onPress={() => {
                 setRemoved(photo);
                 void remove(photo);
@@ -59,16 +55,16 @@ export function Photos({ placeId, items, name, title = 'Photos', over }: Props) 
       {removed && (
         <Button
           look="plain"
-          label="Put the photo back"
+          label={photosText.putThePhotoBack}
           onPress={() => {
             setRemoved(undefined);
             void putBack(removed);
           }}
         />
       )}
-      <Button look="plain" label="Add a photo" onPress={() => void add(items[0])} />
+      <Button look="plain" label={photosText.addAPhoto} onPress={() => void add(items[0])} />
       <Txt kind="small" tone="ink2">
-        Made small and kept in this browser only. {roomWords(data)}
+        {photosText.madeSmallAndKeptIn(roomWords(data))}
       </Txt>
     </Part>
   );
@@ -77,7 +73,7 @@ export function Photos({ placeId, items, name, title = 'Photos', over }: Props) 
 function roomWords(photos: readonly Photo[]): string {
   if (photos.length === 0) return '';
   const bytes = photos.reduce((sum, { data }) => sum + data.length, 0);
-  return `${count(photos.length, 'photo')} of this place, ${(bytes / 1e6).toFixed(1)} MB.`;
+  return photosText.ofThisPlaceMb(photos.length, (bytes / 1e6).toFixed(1));
 }
 
 const styles = StyleSheet.create({

@@ -1,4 +1,5 @@
 /** The photos of a place, and what can be done with them; what goes wrong is a sentence. */
+import { photosText } from '@/words/screens/photos';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import {
@@ -43,9 +44,7 @@ export function usePhotos(placeId: string): PlacePhotos {
       await work;
     } catch (wrong) {
       setTrouble(
-        wrong instanceof NoPicture
-          ? 'This file is no picture that this browser can show. Nothing was kept.'
-          : notSavedWords(wrong),
+        wrong instanceof NoPicture ? photosText.thisFileIsNoPicture : notSavedWords(wrong),
       );
     }
     await client.invalidateQueries({ queryKey });

@@ -1,4 +1,5 @@
 /** Light, dusk, or as the device has it. */
+import { placeText } from '@/words/screens/place';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { appearanceKey, keepAppearance, readAppearance } from '@/store/appearance';
 import { signalKinds, type Signal } from '@/store/signal';
@@ -8,7 +9,7 @@ import { Part } from '@/ui/controls/Part';
 import { appearances, type Appearance } from '@/ui/theme/theme-css';
 
 const names: Readonly<Record<Appearance, string>> = {
-  device: 'as the device',
+  device: placeText.asTheDevice,
   light: 'light',
   sunlight: 'sunlight',
   dusk: 'dusk',
@@ -16,8 +17,8 @@ const names: Readonly<Record<Appearance, string>> = {
 
 const signals: Readonly<Record<Signal, string>> = {
   none: 'nothing',
-  vibration: 'a tremble',
-  sound: 'a click',
+  vibration: placeText.aTremble,
+  sound: placeText.aClick,
 };
 
 export function AppearancePart() {
@@ -30,15 +31,15 @@ export function AppearancePart() {
   };
   const { signal, setSignal } = useSignal();
   return (
-    <Part title="Looks and signals">
+    <Part title={placeText.looksAndSignals}>
       <Choice
-        label="Dusk spares night sight; sunlight is as hard as ink on paper"
+        label={placeText.duskSparesNightSightSunlight}
         options={appearances.map((it) => [it, names[it]] as const)}
         value={appearances.find((it) => it === data) ?? 'device'}
         onChange={choose}
       />
       <Choice
-        label="When a reading is saved"
+        label={placeText.whenAReadingIsSaved}
         options={signalKinds.map((it) => [it, signals[it]] as const)}
         value={signal}
         onChange={setSignal}

@@ -1,4 +1,5 @@
 /** The whole place as one file: out, in, and gone from this browser. */
+import { placeText } from '@/words/screens/place';
 import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -29,9 +30,7 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
       .then((text) => saveAs(backupName(yard.place.id, localDay(new Date())), text))
       .catch((error: unknown) =>
         setTrouble(
-          error instanceof Unreadable
-            ? 'A photo of this place is damaged or was kept by a newer Rookle. Save a copy without photos; nothing was changed.'
-            : notSavedWords(error),
+          error instanceof Unreadable ? placeText.aPhotoOfThisPlace : notSavedWords(error),
         ),
       )
       .finally(() => setSaving(false));
@@ -42,29 +41,31 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
       .catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
   return (
-    <Part title="The file">
-      <Txt tone="ink2">
-        Everything is kept in this browser only. A file of it is your copy: structure, every walk,
-        every mend, prices and purchases; with the photos or without. Either is opened again below.
-      </Txt>
+    <Part title={placeText.theFile}>
+      <Txt tone="ink2">{placeText.everythingIsKeptInThis}</Txt>
       {trouble && <Notice>{trouble}</Notice>}
-      <Button label={saving ? 'Saving …' : 'Save everything, photos too'} onPress={saveAll} />
+      <Button
+        label={saving ? placeText.saving : placeText.saveEverythingPhotosToo}
+        onPress={saveAll}
+      />
       <Button
         look="plain"
-        label="Save a copy as a file"
+        label={placeText.saveACopyAsA}
         onPress={() => saveAs(`${yard.place.id}.json`, exportText(yard))}
       />
-      <OpenFileButton label="Open a file" onOpened={() => router.replace('/')} />
+      <OpenFileButton label={placeText.openAFile} onOpened={() => router.replace('/')} />
       {asking ? (
         <View style={styles.asking}>
-          <Txt kind="strong">
-            Take {yard.place.name} away? It can be brought back until you remove it for good.
-          </Txt>
-          <Button look="warn" label={`Yes, remove ${yard.place.name}`} onPress={forget} />
-          <Button look="plain" label="Keep it" onPress={() => setAsking(false)} />
+          <Txt kind="strong">{placeText.takeAwayItCanBe(yard.place.name)}</Txt>
+          <Button look="warn" label={placeText.yesRemove(yard.place.name)} onPress={forget} />
+          <Button look="plain" label={placeText.keepIt} onPress={() => setAsking(false)} />
         </View>
       ) : (
-        <Button look="plain" label="Remove from this browser" onPress={() => setAsking(true)} />
+        <Button
+          look="plain"
+          label={placeText.removeFromThisBrowser}
+          onPress={() => setAsking(true)}
+        />
       )}
     </Part>
   );

@@ -1,4 +1,5 @@
 /** Plan and lap of the place: a touch opens the bay. Both can be taken along as pictures. */
+import { placeText } from '@/words/screens/place';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
@@ -37,20 +38,20 @@ export function PlaceDrawings({ yard }: { readonly yard: Yard }) {
   return (
     <View style={styles.sheet} onLayout={onLayout}>
       <Txt kind="small" tone="ink2" style={styles.hint}>
-        Touch a wall to change it.
+        {placeText.touchAWallToChange}
       </Txt>
       <Plan {...drawing} tallest={360} />
       <Lap {...drawing} whole={wide} />
       <View style={styles.row}>
         <Button
           look="key"
-          label="Plan as a picture"
+          label={placeText.planAsAPicture}
           onPress={() => save(planDrawing, 'plan')}
           style={styles.half}
         />
         <Button
           look="key"
-          label="Lap as a picture"
+          label={placeText.lapAsAPicture}
           onPress={() => save(lapDrawing, 'lap')}
           style={styles.half}
         />

@@ -1,4 +1,5 @@
 /** The place itself: its plan and lap to touch, its zones, its birds, what lives near it, its file in and out. */
+import { placeText } from '@/words/screens/place';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { areaOf, closeOutline } from '@/core/place/outline';
@@ -18,8 +19,7 @@ import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { readableWidth, space } from '@/ui/theme/tokens';
 import { zoneKindNames } from '@/words/edit-words';
-import { distanceWords, lengthWords } from '@/words/length-words';
-import { animalList, birdNames, capital, count, regionNames, unitsNames } from '@/words/names';
+import { animalList, birdNames, capital, regionNames, unitsNames } from '@/words/names';
 import { AppearancePart } from './AppearancePart';
 import { FileBlock } from './FileBlock';
 import { PlaceDrawings } from './PlaceDrawings';
@@ -35,11 +35,11 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
         <Txt tone="ink2">{groupWords(place)}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
         <UndoBar placeId={place.id} />
-        <Button look="plain" label="Other places" onPress={() => router.push('/places')} />
+        <Button look="plain" label={placeText.otherPlaces} onPress={() => router.push('/places')} />
       </View>
       <PlaceDrawings yard={yard} />
       <View style={styles.narrow}>
-        <Part title="What stands here">
+        <Part title={placeText.whatStandsHere}>
           <View>
             {place.zones.map((zone) => (
               <LinkRow
@@ -54,52 +54,52 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
                 <Txt tone="ink2">{zoneWords(place, zone)}</Txt>
               </LinkRow>
             ))}
-            <LinkRow href="/zone/new" says="Add a run, a house or a nest box">
+            <LinkRow href="/zone/new" says={placeText.addARunAHouse}>
               <Txt kind="strong" tone="holds">
-                Add a run, a house, a nest box …
+                {placeText.addARunAHouseA}
               </Txt>
             </LinkRow>
           </View>
         </Part>
-        <Part title="Who lives in it, and how">
+        <Part title={placeText.whoLivesInItAnd}>
           <View>
-            <LinkRow href="/flock" says="Change the flock">
-              <Txt kind="strong">The flock</Txt>
+            <LinkRow href="/flock" says={placeText.changeTheFlock}>
+              <Txt kind="strong">{placeText.theFlock}</Txt>
               <Txt tone="ink2">{groupWords(place)}</Txt>
             </LinkRow>
-            <LinkRow href="/routine" says="Change the routine">
-              <Txt kind="strong">Routine and strand hours</Txt>
+            <LinkRow href="/routine" says={placeText.changeTheRoutine}>
+              <Txt kind="strong">{placeText.routineAndStrandHours}</Txt>
               <Txt tone="ink2">
                 {place.routine?.shuts
-                  ? `Shut up by ${place.routine.shuts}.`
-                  : 'Who shuts up, who does when you are away.'}
+                  ? placeText.shutUpBy(place.routine.shuts)
+                  : placeText.whoShutsUpWhoDoes}
               </Txt>
             </LinkRow>
           </View>
         </Part>
-        <Part title="What lives near you">
+        <Part title={placeText.whatLivesNearYou}>
           <View>
-            <LinkRow href="/lives" says="What lives here, and what was seen">
-              <Txt kind="strong">What lives here, and what was seen</Txt>
+            <LinkRow href="/lives" says={placeText.whatLivesHereAndWhat}>
+              <Txt kind="strong">{placeText.whatLivesHereAndWhat}</Txt>
               <Txt tone="ink2">{capital(animalList(place.setting.lives))}.</Txt>
             </LinkRow>
           </View>
         </Part>
-        <Part title="Name and units">
+        <Part title={placeText.nameAndUnits}>
           <TextField
-            label="Name of the place"
+            label={placeText.nameOfThePlace}
             text={place.name}
             most={80}
             onChange={(name) => change('name', (it) => ({ ...it, name }))}
           />
           <Choice
-            label="Units"
+            label={placeText.units}
             options={Object.entries(unitsNames) as [Place['units'], string][]}
             value={place.units}
             onChange={(units) => change('units', (it) => ({ ...it, units }))}
           />
           <Choice
-            label="Where it is"
+            label={placeText.whereItIs}
             options={Object.entries(regionNames) as [Region, string][]}
             value={place.setting.region}
             onChange={(region) => change('region', (it) => setRegion(it, region))}
@@ -107,16 +107,16 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
         </Part>
         <AppearancePart />
         <FileBlock yard={yard} />
-        <Part title="How it judges">
+        <Part title={placeText.howItJudges}>
           <View>
-            <LinkRow href="/figures" says="Every figure and its source">
+            <LinkRow href="/figures" says={placeText.everyFigureAndItsSource}>
               <Txt kind="strong" tone="holds">
-                Every figure and its source
+                {placeText.everyFigureAndItsSource}
               </Txt>
             </LinkRow>
-            <LinkRow href="/how" says="How it is judged">
+            <LinkRow href="/how" says={placeText.howItIsJudged}>
               <Txt kind="strong" tone="holds">
-                How it is judged
+                {placeText.howItIsJudged}
               </Txt>
             </LinkRow>
           </View>
@@ -135,11 +135,12 @@ function groupWords({ flock }: Place): string {
 function zoneWords({ units }: Place, zone: Place['zones'][number]): string {
   const { points, perimeter, misclosure } = closeOutline(zone.outline);
   const area = areaOf(points) / 1_000_000;
-  const size = units === 'metric' ? `${area.toFixed(1)} m²` : `${Math.round(area * 10.764)} sq ft`;
-  const round = `${distanceWords(perimeter, units)} round, ${size}, ${count(zone.outline.sides.length, 'side')}`;
+  const size =
+    units === 'metric' ? `${area.toFixed(1)} m²` : placeText.sqFt(Math.round(area * 10.764));
+  const round = placeText.round(perimeter, units, size, zone.outline.sides.length);
   return misclosure < worthSaying
     ? `${round}.`
-    : `${round}. As paced it misses its start by ${lengthWords(Math.round(misclosure), units)}, shared out along the sides.`;
+    : placeText.asPacedItMissesIts(round, Math.round(misclosure), units);
 }
 
 /** A paced walk that closes to this is exact, mm. */

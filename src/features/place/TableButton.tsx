@@ -1,4 +1,5 @@
 /** Saves a table as CSV. What could not be saved is said where it was asked for. */
+import { placeText } from '@/words/screens/place';
 import { useState } from 'react';
 import type { StyleProp, ViewStyle } from 'react-native';
 import type { Table } from '@/core/formats/table';
@@ -23,12 +24,7 @@ export function TableButton({ label, name, table, style }: Props) {
   return (
     <>
       <Button look="plain" label={label} onPress={save} style={style} />
-      {failed && (
-        <Notice>
-          The table could not be made here and now. Nothing was changed; with a network, load the
-          page again and try once more.
-        </Notice>
-      )}
+      {failed && <Notice>{placeText.theTableCouldNotBe}</Notice>}
     </>
   );
 }

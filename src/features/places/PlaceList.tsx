@@ -1,4 +1,5 @@
 /** The places kept in this browser, the demo scenes apart from them, and what was taken away. */
+import { placesText } from '@/words/screens/places';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -45,15 +46,15 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
     <>
       {trouble && <Notice>{trouble}</Notice>}
       {own.length > 0 && (
-        <Part title="Your places">
+        <Part title={placesText.yourPlaces}>
           {own.map((place) => (
             <OpenRow key={place.id} place={place} onPress={() => open(place)} />
           ))}
         </Part>
       )}
       {demos.length > 0 && (
-        <Part title="Demo places">
-          <Txt tone="ink2">Scenes of our own invention, to look round in. Nobody lives there.</Txt>
+        <Part title={placesText.demoPlaces}>
+          <Txt tone="ink2">{placesText.scenesOfOurOwnInvention}</Txt>
           {demos.map((demo) => {
             const place = kept.find((it) => it.isDemo && it.id === demo.id);
             return place ? (
@@ -61,7 +62,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
                 <OpenRow place={place} onPress={() => open(place)} />
                 <Button
                   look="key"
-                  label={`${demo.name}: as it began`}
+                  label={placesText.asItBegan(demo.name)}
                   onPress={() => run(openDemo(client, demo.id), onOpened)}
                 />
               </View>
@@ -77,12 +78,12 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
         </Part>
       )}
       {removed.length > 0 && (
-        <Part title="Taken away">
+        <Part title={placesText.takenAway}>
           {removed.map(({ id, name }) => (
             <View key={id} style={styles.demo}>
               <Button
                 look="plain"
-                label={`Bring back ${name}`}
+                label={placesText.bringBack(name)}
                 onPress={() => run(bringBack(client, id), onOpened)}
               />
               <ForGood name={name} onPress={() => run(removeForGood(client, id))} />
@@ -98,7 +99,7 @@ function OpenRow({ place, onPress }: { readonly place: KeptPlace; readonly onPre
   return (
     <Button
       look="plain"
-      label={place.isOpen ? `${place.name} (open now)` : `Open ${place.name}`}
+      label={place.isOpen ? placesText.openNow(place.name) : placesText.open(place.name)}
       onPress={onPress}
     />
   );
@@ -108,9 +109,9 @@ function OpenRow({ place, onPress }: { readonly place: KeptPlace; readonly onPre
 function ForGood({ name, onPress }: { readonly name: string; readonly onPress: () => void }) {
   const [asking, setAsking] = useState(false);
   return asking ? (
-    <Button look="warn" label={`Yes, ${name} is gone for good`} onPress={onPress} />
+    <Button look="warn" label={placesText.yesIsGoneForGood(name)} onPress={onPress} />
   ) : (
-    <Button look="key" label={`Remove ${name} for good`} onPress={() => setAsking(true)} />
+    <Button look="key" label={placesText.removeForGood(name)} onPress={() => setAsking(true)} />
   );
 }
 

@@ -1,4 +1,5 @@
 /** Several places: which is open, another opened, begun or copied. */
+import { placesText } from '@/words/screens/places';
 import { useQueryClient } from '@tanstack/react-query';
 import { useNavigation, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -32,11 +33,11 @@ export function PlacesScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.page}>
-        <BackLink href="/place" name="Place" />
-        <Txt kind="title">Places</Txt>
-        <Txt tone="ink2">Each is kept for itself, in this browser only.</Txt>
+        <BackLink href="/place" name={placesText.place} />
+        <Txt kind="title">{placesText.places}</Txt>
+        <Txt tone="ink2">{placesText.eachIsKeptForItself}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
-        <Button label="Begin another place" onPress={() => router.push('/begin')} />
+        <Button label={placesText.beginAnotherPlace} onPress={() => router.push('/begin')} />
         <Button look="plain" label={`Copy ${yard.place.name}`} onPress={copy} />
       </View>
       <PlaceList onOpened={() => goTo('/')} />

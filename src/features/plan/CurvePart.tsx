@@ -1,4 +1,5 @@
 /** How birds lost fall as more is spent, with the knee marked. */
+import { planText } from '@/words/screens/plan';
 import { View } from 'react-native';
 import type { Curve } from '@/core/mends/plan/curve';
 import { CurveDrawing } from '@/ui/drawings/CurveDrawing';
@@ -16,10 +17,10 @@ export function CurvePart({ place, limits, setLimits, curve }: Shared & { readon
   const money = (cents: number) => moneyWords(place, cents);
   const bend = points[knee];
   const says = points
-    .map(({ cents, birds }) => `${money(cents)}: ${birdsWords(birds)} birds a year`)
+    .map(({ cents, birds }) => planText.birdsAYear(money(cents), birds))
     .join('; ');
   return (
-    <Part title="What more money brings">
+    <Part title={planText.whatMoreMoneyBrings}>
       <View onLayout={onLayout}>
         <CurveDrawing
           points={points}
@@ -32,18 +33,16 @@ export function CurvePart({ place, limits, setLimits, curve }: Shared & { readon
         />
       </View>
       <Txt kind="small" tone="ink2">
-        Birds lost a year by the best plan for each sum
-        {limits.minutes !== undefined && ' within the hours'}; the bar is your money.
+        {planText.birdsLostAYearBy}
+        {limits.minutes !== undefined && planText.withinTheHours}
+        {planText.theBarIsYourMoney}
       </Txt>
       {bend && knee > 0 && (
         <>
-          <Txt>
-            The bend is at {money(bend.cents)}: {birdsWords(bend.birds)} birds a year. Beyond it
-            more money brings less.
-          </Txt>
+          <Txt>{planText.theBendIsAtBirds(money(bend.cents), bend.birds)}</Txt>
           <Button
             look="plain"
-            label={`Plan for ${money(bend.cents)}`}
+            label={planText.planFor(money(bend.cents))}
             onPress={() => setLimits(limited(limits, 'cents', bend.cents))}
           />
         </>

@@ -1,4 +1,5 @@
 /** Money and hours, by slider or by figures; nothing longer than so many minutes. */
+import { planText } from '@/words/screens/plan';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Curve } from '@/core/mends/plan/curve';
@@ -27,27 +28,27 @@ export function LimitsPart({
   const dearest = curve?.points.at(-1)?.cents ?? usualMost;
   const mostCents = Math.max(1000, Math.ceil((dearest * wholeRolls) / 500) * 500);
   return (
-    <Part title="Money and hours">
+    <Part title={planText.moneyAndHours}>
       <Amount
-        name="Money"
+        name={planText.money}
         value={limits.cents}
-        words={limits.cents === undefined ? 'no end of it' : moneyWords(place, limits.cents)}
+        words={limits.cents === undefined ? planText.noEndOfIt : moneyWords(place, limits.cents)}
         unit={100}
         most={mostCents}
         step={mostCents > 20_000 ? 500 : 100}
         onChange={(cents) => setLimits(limited(limits, 'cents', cents))}
       />
       <Amount
-        name="Hours"
+        name={planText.hours}
         value={limits.minutes}
-        words={limits.minutes === undefined ? 'as long as it takes' : timeWords(limits.minutes)}
+        words={limits.minutes === undefined ? planText.asLongAsItTakes : timeWords(limits.minutes)}
         unit={60}
         most={mostHours * 60}
         step={30}
         onChange={(minutes) => setLimits(limited(limits, 'minutes', minutes))}
       />
       <Txt kind="small" tone="ink2">
-        No single mend longer than
+        {planText.noSingleMendLongerThan}
       </Txt>
       <Chips
         narrow
@@ -94,15 +95,15 @@ function Amount({ name, value, words, unit, most, step, onChange }: AmountProps)
         </View>
         <Button
           look="key"
-          label={typed === undefined ? 'type it' : 'done'}
-          says={typed === undefined ? `${name}: type it` : `${name}: done`}
+          label={typed === undefined ? planText.typeIt : planText.done}
+          says={typed === undefined ? planText.typeIt2(name) : planText.done2(name)}
           onPress={() => setTyped(typed === undefined ? String((value ?? most) / unit) : undefined)}
           style={styles.button}
         />
         <Button
           look="key"
-          label={value === undefined ? 'limit' : 'no limit'}
-          says={value === undefined ? `${name}: set a limit` : `${name}: no limit`}
+          label={value === undefined ? planText.limit : planText.noLimit}
+          says={value === undefined ? planText.setALimit(name) : planText.noLimit2(name)}
           onPress={() =>
             onChange(value === undefined ? Math.round(most / 2 / step) * step : undefined)
           }
@@ -111,7 +112,7 @@ function Amount({ name, value, words, unit, most, step, onChange }: AmountProps)
       </View>
       {typed !== undefined && (
         <Field
-          label={`${name}, as a figure`}
+          label={planText.asAFigure(name)}
           value={typed}
           numeric
           onChange={(text) => {

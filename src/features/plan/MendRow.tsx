@@ -1,4 +1,5 @@
 /** One mend that might be made: what, where, for how much; opened, how, against whom, and the keeper's own word on it. */
+import { planText } from '@/words/screens/plan';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { HowTo } from '@/features/mends/HowTo';
@@ -10,7 +11,7 @@ import { color, space, touch } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
 import { amountWords, mendName } from '@/words/mend-words';
 import { rungShort } from '@/words/minutes-words';
-import { animalList, capital } from '@/words/names';
+import { capital } from '@/words/names';
 import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
 import type { ShownCandidate } from '@/workers/plan-talk';
 import { marked, type Shared } from './shared';
@@ -49,8 +50,8 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
           <Txt kind="strong">{name}</Txt>
           <Txt tone="ink2">
             {capital(where)}. {moneyWords(place, cents)}, {timeWords(minutes)}
-            {inHand && '. On your list'}
-            {isMust && '. Must do'}
+            {inHand && planText.onYourList}
+            {isMust && planText.mustDo}
           </Txt>
           {children}
         </View>
@@ -66,17 +67,19 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
             </Txt>
           ))}
           {efforts.length === 0 && mend.stops.length > 0 && (
-            <Txt>Against {animalList(mend.stops)}.</Txt>
+            <Txt>{planText.against(mend.stops)}</Txt>
           )}
           <MendTargets place={readyFor(place, [mend])} mend={mend} />
           {takes.length > 0 && (
-            <Txt tone="ink2">Takes: {takes.map((it) => amountWords(place, it)).join('; ')}.</Txt>
+            <Txt tone="ink2">
+              {planText.takes(takes.map((it) => amountWords(place, it)).join('; '))}
+            </Txt>
           )}
           {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
           <View style={styles.marks}>
             <Button
               look="chip"
-              label="must do"
+              label={planText.mustDo2}
               says={`Must do: ${name}, ${where}`}
               selected={isMust}
               onPress={() => setLimits(marked(limits, 'must', id, excludes))}
@@ -84,8 +87,8 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
             />
             <Button
               look="chip"
-              label="won’t do"
-              says={`Won’t do: ${name}, ${where}`}
+              label={planText.wontDo}
+              says={planText.wontDo2(name, where)}
               selected={isWont}
               onPress={() => setLimits(marked(limits, 'wont', id))}
               style={styles.mark}

@@ -1,4 +1,5 @@
 /** What is not in the plan, and why not: what would spare most first. */
+import { planText } from '@/words/screens/plan';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { PlanAnswer, WhyNotWords } from '@/core/mends/plan/answer';
@@ -6,7 +7,6 @@ import type { Mend } from '@/core/records/mend';
 import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { listOf } from '@/words/names';
 import { mendTitle, whyNotWords } from '@/words/plan-words';
 import { MendRow } from './MendRow';
 import type { Shared } from './shared';
@@ -43,7 +43,7 @@ export function OthersPart({ answer, harmful, ...shared }: Props) {
   if (others.length === 0) return null;
   const shown = all ? others : others.slice(0, shownAtFirst);
   return (
-    <Part title="Why not the others">
+    <Part title={planText.whyNotTheOthers}>
       <View>
         {shown.map(([id, why]) => {
           const candidate = candidates.get(id);
@@ -58,14 +58,13 @@ export function OthersPart({ answer, harmful, ...shared }: Props) {
       </View>
       {harmful.length > 0 && (
         <Txt tone="ink2">
-          Never planned, since they would let something by more easily elsewhere:{' '}
-          {listOf(harmful.map((mend) => mendTitle(place, mend)))}.
+          {planText.neverPlannedSinceTheyWould(harmful.map((mend) => mendTitle(place, mend)))}
         </Txt>
       )}
       {others.length > shownAtFirst && (
         <Button
           look="plain"
-          label={all ? 'Fewer' : `All ${others.length} that are not in it`}
+          label={all ? planText.fewer : `All ${others.length} that are not in it`}
           onPress={() => setAll(!all)}
         />
       )}

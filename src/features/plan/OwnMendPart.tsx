@@ -1,4 +1,5 @@
 /** A mend of the keeper's own: where, what it is called, what it takes, and what it will leave. */
+import { planText } from '@/words/screens/plan';
 import { useState } from 'react';
 import { ownEffects, ownMend } from '@/core/mends/own-mend';
 import type { Place } from '@/core/place/place';
@@ -13,7 +14,6 @@ import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { lengthFigure, unitName } from '@/words/length-words';
 import { unitOf } from '@/core/attributes';
-import { animalList } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { bySpotWords } from '@/words/plan-words';
 import type { OwnSpot } from '@/workers/plan-talk';
@@ -29,11 +29,11 @@ export function OwnMendPart({ place, spots }: Props) {
   const [open, setOpen] = useState(false);
   if (spots.length === 0) return null;
   return (
-    <Part title="A mend of your own">
+    <Part title={planText.aMendOfYourOwn}>
       {open ? (
         <Form place={place} spots={spots} onDone={() => setOpen(false)} />
       ) : (
-        <Button look="plain" label="Add a mend of your own" onPress={() => setOpen(true)} />
+        <Button look="plain" label={planText.addAMendOfYour} onPress={() => setOpen(true)} />
       )}
     </Part>
   );
@@ -58,9 +58,9 @@ function Form({ place, spots, onDone }: Props & { readonly onDone: () => void })
     const amount = isFigure ? figureOf(value ?? suggested, inMm ? place.units : undefined) : 0;
     const cents = centsFrom(money);
     const work = amountFrom(minutes);
-    if (!spot || name.trim() === '') return setTrouble('Say where it goes, and what it is called.');
+    if (!spot || name.trim() === '') return setTrouble(planText.sayWhereItGoesAnd);
     if (amount === undefined || cents === undefined || work === undefined) {
-      return setTrouble('Money, minutes and what it leaves are plain figures.');
+      return setTrouble(planText.moneyMinutesAndWhatIt);
     }
     const own = { name: name.trim().slice(0, 80), cents, minutes: work };
     addOwnMend(ownMend(place, { ...spot, bay: { id: spot.bay } }, own, amount))
@@ -71,38 +71,36 @@ function Form({ place, spots, onDone }: Props & { readonly onDone: () => void })
   return (
     <>
       <Picker
-        label="Where"
+        label={planText.where}
         options={spots.map((it) => [
           keyOf(it),
           bySpotWords(place, { bay: it.bay, spot: keyOf(it) }),
         ])}
         value={key}
-        none="choose a weak spot"
+        none={planText.chooseAWeakSpot}
         onChange={(next) => {
           setKey(next);
           setValue(undefined);
         }}
       />
-      {spot && <Txt tone="ink2">Lets by {animalList(spot.letsBy)}.</Txt>}
-      <Field label="What it is called" value={name} onChange={setName} />
-      <Field label="Money" value={money} numeric onChange={setMoney} />
-      <Field label="Minutes of work" value={minutes} numeric onChange={setMinutes} />
+      {spot && <Txt tone="ink2">{planText.letsBy(spot.letsBy)}</Txt>}
+      <Field label={planText.whatItIsCalled} value={name} onChange={setName} />
+      <Field label={planText.money} value={money} numeric onChange={setMoney} />
+      <Field label={planText.minutesOfWork} value={minutes} numeric onChange={setMinutes} />
       {isFigure && (
         <Field
-          label={`${effect.value === 'at-most' ? 'Leaves no gap wider than' : 'Makes it at least'}, ${unit}`}
+          label={`${effect.value === 'at-most' ? planText.leavesNoGapWiderThan : planText.makesItAtLeast}, ${unit}`}
           value={value ?? suggested}
           onChange={setValue}
         />
       )}
-      {effect?.value === 'hard-surface' && (
-        <Txt tone="ink2">It leaves a hard edge that nothing digs through.</Txt>
-      )}
+      {effect?.value === 'hard-surface' && <Txt tone="ink2">{planText.itLeavesAHardEdge}</Txt>}
       <Txt kind="small" tone="ink2">
-        It is planned with like any other, and holds only when measuring again shows what you say.
+        {planText.itIsPlannedWithLike}
       </Txt>
       {trouble && <Notice>{trouble}</Notice>}
-      <Button label="Add it" onPress={add} />
-      <Button look="plain" label="Leave it" onPress={onDone} />
+      <Button label={planText.addIt} onPress={add} />
+      <Button look="plain" label={planText.leaveIt} onPress={onDone} />
     </>
   );
 }

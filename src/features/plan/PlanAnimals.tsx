@@ -1,4 +1,5 @@
 /** Animal by animal: what it is expected to take as things stand, and with the plan made. */
+import { planText } from '@/words/screens/plan';
 import { StyleSheet, View } from 'react-native';
 import type { AnimalChange, PlanAnswer } from '@/core/mends/plan/answer';
 import { Part } from '@/ui/controls/Part';
@@ -17,9 +18,9 @@ export function PlanAnimals({ answer }: { readonly answer: PlanAnswer }) {
   const most = Math.max(...shown.map(({ before }) => before), least);
   if (shown.length === 0) return null;
   return (
-    <Part title="Before and after, by animal">
+    <Part title={planText.beforeAndAfterByAnimal}>
       <Txt kind="small" tone="ink2">
-        Birds a year, each animal as if it came alone: no flock loses more than it has.
+        {planText.birdsAYearEachAnimal}
       </Txt>
       {shown.map((it) => (
         <View key={it.animal} style={styles.animal}>
@@ -38,7 +39,7 @@ export function PlanAnimals({ answer }: { readonly answer: PlanAnswer }) {
 }
 
 function changeWords({ before, after, isShutBefore, isShutAfter }: AnimalChange): string {
-  const shut = isShutAfter && !isShutBefore ? ', shut out at night' : '';
+  const shut = isShutAfter && !isShutBefore ? planText.shutOutAtNight : '';
   return `${birdsWords(before)} → ${birdsWords(after)}${shut}`;
 }
 

@@ -1,4 +1,5 @@
 /** The plan: what to mend first for the money and hours there are, and why not the rest. */
+import { planText } from '@/words/screens/plan';
 import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -20,8 +21,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
-import { birdsWords, moneyWords, timeWords } from '@/words/plan-words';
-import { moneyOfPlan } from '@/words/plan-text';
+import { moneyWords } from '@/words/plan-words';
 import { count } from '@/words/names';
 import { usePlan } from '@/workers/use-plan';
 import type { ShownCandidate } from '@/workers/plan-talk';
@@ -46,23 +46,21 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
   const shared = { place, limits: limits ?? {}, setLimits, candidates };
   return (
     <Columns
-      names={['The plan', 'Drawing and curve']}
+      names={[planText.thePlan, planText.drawingAndCurve]}
       head={
         <View style={styles.head}>
-          <BackLink href="/mends" name="Mends" />
+          <BackLink href="/mends" name={planText.mends} />
           <Headline yard={yard} answer={answer} />
-          {failed && (
-            <Notice>The plan could not be worked out in this browser. Nothing was changed.</Notice>
-          )}
+          {failed && <Notice>{planText.thePlanCouldNotBe}</Notice>}
           {working && (
             <View style={styles.working}>
               <Txt kind="small" tone="ink2" live>
                 {working.nodes === 0
-                  ? 'Working it out …'
-                  : `Working it out: ${working.nodes} sets looked at …`}
+                  ? planText.workingItOut
+                  : planText.workingItOutSetsLooked(working.nodes)}
               </Txt>
               {working.nodes > 0 && (
-                <Button look="plain" label="Stop; take the best so far" onPress={stop} />
+                <Button look="plain" label={planText.stopTakeTheBestSo} onPress={stop} />
               )}
             </View>
           )}
@@ -87,9 +85,7 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
               <TonightPart place={place} stopgaps={opened.stopgaps} />
               <View style={styles.foot}>
                 <Txt kind="small" tone="ink2">
-                  Prices that are not in your price book are round sums of ours. The sum in the shop
-                  is that of whole rolls, boards and packs; of a single mend, by the metre. Rookle
-                  ranks and explains; it promises nothing.
+                  {planText.pricesThatAreNotIn}
                 </Txt>
               </View>
             </>
@@ -114,43 +110,34 @@ function Headline({
   readonly answer: PlanAnswer | undefined;
 }) {
   const { place } = yard;
-  if (!answer) return <Txt kind="title">The plan</Txt>;
+  if (!answer) return <Txt kind="title">{planText.thePlan}</Txt>;
   const { chosen, birdsBefore, birdsAfter, minutes, least } = answer;
   const money = (cents: number) => moneyWords(place, cents);
   if (chosen.length === 0) {
-    const title = answer.before < 0.005 ? 'Nothing needs mending' : 'No mend within that';
+    const title = answer.before < 0.005 ? planText.nothingNeedsMending : planText.noMendWithinThat;
     return (
       <>
         <Txt kind="title">{title}</Txt>
-        {least && (
-          <Txt kind="strong">{moneyOfPlan(least, money)} is the least that changes anything.</Txt>
-        )}
+        {least && <Txt kind="strong">{planText.isTheLeastThatChanges(least, money)}</Txt>}
       </>
     );
   }
   const proved = answer.bound >= answer.after - 1e-6;
   return (
     <>
-      <Txt kind="title">
-        {count(chosen.length, 'mend')}: {birdsWords(birdsBefore)} → {birdsWords(birdsAfter)} birds a
-        year
-      </Txt>
-      <Txt kind="strong">
-        {moneyOfPlan(answer, money)} and {timeWords(minutes)} of work.
-      </Txt>
+      <Txt kind="title">{planText.birdsAYear2(chosen.length, birdsBefore, birdsAfter)}</Txt>
+      <Txt kind="strong">{planText.andOfWork(answer, money, minutes)}</Txt>
       <Txt tone="ink2">
-        {proved
-          ? 'No other set of these mends leaves fewer to be taken, for that money and time.'
-          : `Stopped early: the best set there is spares at most ${gapWords(answer)} more.`}
+        {proved ? planText.noOtherSetOfThese : planText.stoppedEarlyTheBestSet(gapWords(answer))}
       </Txt>
-      {answer.overspent && <Notice>What must be made takes more than you allow.</Notice>}
+      {answer.overspent && <Notice>{planText.whatMustBeMadeTakes}</Notice>}
     </>
   );
 }
 
 /** What is proved of a plan that was stopped: by how much of its losses another could be better. */
 function gapWords({ after, bound }: PlanAnswer): string {
-  return `${Math.max(1, Math.ceil((100 * (after - bound)) / after))} % of what is left`;
+  return planText.ofWhatIsLeft(Math.max(1, Math.ceil((100 * (after - bound)) / after)));
 }
 
 /** The place as it would stand with the plan made, the mends numbered in the order of the work. */
@@ -191,13 +178,13 @@ function Drawn({
     works,
   };
   return (
-    <View role="group" aria-label="With the plan made" style={styles.drawn}>
+    <View role="group" aria-label={planText.withThePlanMade} style={styles.drawn}>
       <View style={styles.head}>
-        <Txt kind="heading">With the plan made</Txt>
+        <Txt kind="heading">{planText.withThePlanMade}</Txt>
         <Txt tone="ink2">
-          On a night with everything shut: {count(after.waysIn.length, 'way in', 'ways in')} left
-          {after.slowWays.length > 0 && `, ${count(after.slowWays.length, 'slow way')}`}. Square
-          numbers are the mends, in the order of the work.
+          {planText.onANightWithEverything(after.waysIn.length)}
+          {after.slowWays.length > 0 && `, ${count(after.slowWays.length, planText.slowWay)}`}
+          {planText.squareNumbersAreTheMends}
         </Txt>
       </View>
       <PlanSheet {...drawn} whereabouts={whereabouts} tallest={wide ? 400 : 330} />

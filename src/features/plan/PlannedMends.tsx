@@ -1,4 +1,5 @@
 /** The mends of the plan in the order of the work; each opens on how it is done. */
+import { planText } from '@/words/screens/plan';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -10,7 +11,6 @@ import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import type { ShownCandidate } from '@/workers/plan-talk';
 import { MendRow } from './MendRow';
@@ -34,10 +34,10 @@ export function PlannedMends({ yard, answer, chosen, ...shared }: Props) {
   };
   const leastFirst = (answer.least?.chosen ?? []).flatMap((id) => shared.candidates.get(id) ?? []);
   return (
-    <Part title={chosen.length > 0 ? 'In this order' : 'The least that changes anything'}>
+    <Part title={chosen.length > 0 ? planText.inThisOrder : planText.theLeastThatChangesAnything}>
       {chosen.length > 0 && (
         <Txt kind="small" tone="ink2">
-          What makes the nights safer comes first.
+          {planText.whatMakesTheNightsSafer}
         </Txt>
       )}
       <View style={styles.list}>
@@ -50,13 +50,9 @@ export function PlannedMends({ yard, answer, chosen, ...shared }: Props) {
           />
         ))}
       </View>
-      {chosen.length === 0 && leastFirst.length === 0 && (
-        <Txt>No mend of the catalogue changes anything here.</Txt>
-      )}
+      {chosen.length === 0 && leastFirst.length === 0 && <Txt>{planText.noMendOfTheCatalogue}</Txt>}
       {trouble && <Notice>{trouble}</Notice>}
-      {fresh.length > 0 && (
-        <Button label={`Put ${count(fresh.length, 'mend')} on my list`} onPress={takeOn} />
-      )}
+      {fresh.length > 0 && <Button label={planText.putOnMyList(fresh.length)} onPress={takeOn} />}
     </Part>
   );
 }

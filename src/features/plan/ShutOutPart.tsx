@@ -1,12 +1,12 @@
 /** One animal shut out altogether on a night with everything shut, at the least cost; or what has no mend. */
+import { planText } from '@/words/screens/plan';
 import type { AnimalId } from '@/core/tables/animals';
 import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { animalName } from '@/words/headline';
-import { listOf } from '@/words/names';
-import { bySpotWords, mendTitle, moneyWords, timeWords } from '@/words/plan-words';
+import { bySpotWords, mendTitle } from '@/words/plan-words';
 import type { ShutOutAnswer } from '@/workers/plan-talk';
 import type { Shared } from './shared';
 
@@ -19,15 +19,15 @@ interface Props extends Shared {
 
 export function ShutOutPart({ lives, animal, onAnimal, shutOut, ...shared }: Props) {
   return (
-    <Part title="Shut one animal out">
+    <Part title={planText.shutOneAnimalOut}>
       <Picker
-        label="Altogether, at night, at the least cost"
+        label={planText.altogetherAtNightAtThe}
         options={lives.map((id) => [id, animalName(id)] as const)}
         value={animal}
-        none="choose an animal"
+        none={planText.chooseAnAnimal}
         onChange={onAnimal}
       />
-      {animal && !shutOut && <Txt tone="ink2">Working it out …</Txt>}
+      {animal && !shutOut && <Txt tone="ink2">{planText.workingItOut}</Txt>}
       {shutOut && <Found {...shared} shutOut={shutOut} />}
     </Part>
   );
@@ -45,12 +45,14 @@ function Found({
   if (!can) {
     return (
       <Txt live>
-        {name}: cannot be shut out by these mends. Without a mend:{' '}
-        {listOf(stays.map((it) => bySpotWords(place, it)))}.
+        {planText.cannotBeShutOutBy(
+          name,
+          stays.map((it) => bySpotWords(place, it)),
+        )}
       </Txt>
     );
   }
-  if (chosen.length === 0) return <Txt live>{name}: is shut out already.</Txt>;
+  if (chosen.length === 0) return <Txt live>{planText.isShutOutAlready(name)}</Txt>;
   const titles = chosen.map((id) => {
     const it = candidates.get(id);
     return it ? mendTitle(place, it.mend) : id;
@@ -58,14 +60,14 @@ function Found({
   return (
     <>
       <Txt kind="strong" live>
-        {name}: {moneyWords(place, cents)} and {timeWords(minutes)} of work shut it out.
+        {planText.andOfWorkShutIt(name, place, cents, minutes)}
       </Txt>
       {titles.map((title) => (
         <Txt key={title}>{title}</Txt>
       ))}
       <Button
         look="plain"
-        label="These must be in the plan"
+        label={planText.theseMustBeInThe}
         onPress={() =>
           setLimits({
             ...limits,

@@ -1,4 +1,5 @@
 /** What keeps something out tonight, kept apart from the lasting mends. */
+import { planText } from '@/words/screens/plan';
 import { View } from 'react-native';
 import type { Stopgap } from '@/core/mends/plan/for-tonight';
 import type { Place } from '@/core/place/place';
@@ -16,8 +17,8 @@ export function TonightPart({
 }) {
   if (stopgaps.length === 0) return null;
   return (
-    <Part title="For tonight">
-      <Txt tone="ink2">Until a lasting mend is made. None of it counts as a mend that holds.</Txt>
+    <Part title={planText.forTonight}>
+      <Txt tone="ink2">{planText.untilALastingMendIs}</Txt>
       {stopgaps.map(({ mend, minutes }) => (
         <View key={`${mend.kind} ${mend.spot.kind} ${mend.spot.item}`}>
           <Txt kind="strong">

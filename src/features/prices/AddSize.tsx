@@ -1,4 +1,5 @@
 /** Another size that the keeper's shop has. */
+import { pricesText } from '@/words/screens/prices';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { OwnPrice } from '@/core/mends/shopping/shop';
@@ -42,30 +43,36 @@ export function AddSize({ place, like, onPrice }: Props) {
     setOpen(false);
     setTried(false);
   };
-  if (!open) return <Button look="plain" label="Add another size" onPress={() => setOpen(true)} />;
+  if (!open)
+    return <Button look="plain" label={pricesText.addAnotherSize} onPress={() => setOpen(true)} />;
   return (
     <View style={styles.edit}>
       {like.size.form === 'pack' ? (
-        <Field label="How many in it" value={fields.count} onChange={set('count')} numeric />
+        <Field
+          label={pricesText.howManyInIt}
+          value={fields.count}
+          onChange={set('count')}
+          numeric
+        />
       ) : (
         <>
           {'width' in like.size && (
-            <Field label={`Width, ${unit}`} value={fields.width} onChange={set('width')} />
+            <Field label={pricesText.width(unit)} value={fields.width} onChange={set('width')} />
           )}
           <Field label={`Length, ${unit}`} value={fields.length} onChange={set('length')} />
         </>
       )}
-      <Field label="Price" value={fields.price} onChange={set('price')} />
+      <Field label={pricesText.price} value={fields.price} onChange={set('price')} />
       {tried && (!size || cents === undefined) && (
         <Txt tone="open" live>
-          {size ? wrongSum : 'Say how large it is: plain figures, none of them nothing.'}
+          {size ? wrongSum : pricesText.sayHowLargeItIs}
         </Txt>
       )}
       <View style={styles.buttons}>
-        <Button label="Add it, seen today" onPress={add} style={styles.button} />
+        <Button label={pricesText.addItSeenToday} onPress={add} style={styles.button} />
         <Button
           look="plain"
-          label="Leave it"
+          label={pricesText.leaveIt}
           onPress={() => setOpen(false)}
           style={styles.button}
         />

@@ -1,4 +1,5 @@
 /** One material: every size with its price, opened to change one or add another. */
+import { pricesText } from '@/words/screens/prices';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { Material } from '@/core/mends/catalogue';
@@ -12,7 +13,6 @@ import { Field } from '@/ui/controls/Field';
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space, touch } from '@/ui/theme/tokens';
-import { dayWords } from '@/words/day-words';
 import { materialName } from '@/words/mend-words';
 import { capital } from '@/words/names';
 import { AddSize } from './AddSize';
@@ -47,14 +47,16 @@ export function MaterialPrices({ place, shop, material }: Props) {
       <Pressable
         role="button"
         aria-expanded={open}
-        aria-label={`${name}, ${sold.length} on sale`}
+        aria-label={pricesText.onSale(name, sold.length)}
         onPress={() => setOpen(!open)}
         style={styles.head}
       >
         <Txt kind="strong" style={styles.words}>
           {name}
         </Txt>
-        <Txt tone="ink2">{cheapest ? `from ${moneyWords(place, cheapest.cents)}` : 'not sold'}</Txt>
+        <Txt tone="ink2">
+          {cheapest ? pricesText.from(place, cheapest.cents) : pricesText.notSold}
+        </Txt>
         <Txt kind="label" tone="ink2">
           {open ? '–' : '+'}
         </Txt>
@@ -70,13 +72,13 @@ export function MaterialPrices({ place, shop, material }: Props) {
                     {capital(sizeWords(place, it.size) || 'one')}: {moneyWords(place, it.cents)}
                   </Txt>
                   <Txt kind="small" tone="ink2">
-                    {it.seen === undefined ? 'A round sum of ours' : `Seen ${dayWords(it.seen)}`}
+                    {it.seen === undefined ? pricesText.aRoundSumOfOurs : pricesText.seen(it.seen)}
                     {unitPriceWords(place, it) !== '' && `; ${unitPriceWords(place, it)}`}
                   </Txt>
                 </View>
                 <Button
                   look="key"
-                  label={editing === it.id ? 'close' : 'change'}
+                  label={editing === it.id ? pricesText.close : pricesText.change}
                   says={`${name}, ${sizeWords(place, it.size) || 'one'}: ${editing === it.id ? 'close' : 'change'}`}
                   onPress={() => setEditing(editing === it.id ? undefined : it.id)}
                   style={styles.change}
@@ -98,12 +100,12 @@ export function MaterialPrices({ place, shop, material }: Props) {
           {without.map((it) => (
             <View key={it.id} style={styles.line}>
               <Txt tone="ink2" style={styles.words}>
-                {capital(sizeWords(place, it.size) || 'one')}: not to be had
+                {pricesText.notToBeHad(sizeWords(place, it.size) || 'one')}
               </Txt>
               <Button
                 look="key"
-                label="has it"
-                says={`${name}, ${sizeWords(place, it.size) || 'one'}: the shop has it after all`}
+                label={pricesText.hasIt}
+                says={pricesText.theShopHasItAfter(name, sizeWords(place, it.size) || 'one')}
                 onPress={() => done(forgetPrice(it.id))}
                 style={styles.change}
               />
@@ -143,14 +145,14 @@ function EditPrice({ place, sold, isOurs, onPrice, onForget }: EditProps) {
   return (
     <View style={styles.edit}>
       <Field
-        label={`Price of ${sizeWords(place, size) || 'one'}`}
+        label={pricesText.priceOf(sizeWords(place, size) || 'one')}
         value={typed}
         onChange={setTyped}
         trouble={tried && centsFrom(typed) === undefined ? wrongSum : undefined}
       />
       <View style={styles.buttons}>
         <Button
-          label="Keep it, seen today"
+          label={pricesText.keepItSeenToday}
           onPress={() => {
             const sum = centsFrom(typed);
             setTried(true);
@@ -161,7 +163,7 @@ function EditPrice({ place, sold, isOurs, onPrice, onForget }: EditProps) {
         {isOurs && (
           <Button
             look="plain"
-            label="Not to be had there"
+            label={pricesText.notToBeHadThere}
             onPress={() => onPrice(price({ cents, none: true }))}
             style={styles.button}
           />
@@ -169,7 +171,7 @@ function EditPrice({ place, sold, isOurs, onPrice, onForget }: EditProps) {
         {sold.seen !== undefined && (
           <Button
             look="plain"
-            label={isOurs ? 'Back to our round sum' : 'Take it out'}
+            label={isOurs ? pricesText.backToOurRoundSum : pricesText.takeItOut}
             onPress={onForget}
             style={styles.button}
           />

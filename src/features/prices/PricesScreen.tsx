@@ -1,4 +1,5 @@
 /** The price book: what the keeper's shop sells, in which sizes, for what and as of when; what is left over from earlier. */
+import { pricesText } from '@/words/screens/prices';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Material } from '@/core/mends/catalogue';
@@ -25,7 +26,7 @@ import { space } from '@/ui/theme/tokens';
 import { materialName } from '@/words/mend-words';
 import { notSavedWords } from '@/words/not-saved-words';
 import { isSold, pricesTable } from '@/words/price-words';
-import { shopGroupNames, shopGroupOf, sizeWords, soldWords } from '@/words/shop-words';
+import { shopGroupNames, shopGroupOf, soldWords } from '@/words/shop-words';
 import { MaterialPrices } from './MaterialPrices';
 
 export function PricesScreen({ yard }: { readonly yard: Yard }) {
@@ -47,18 +48,14 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/mends/shopping" name="Shopping" />
-        <Txt kind="title">The price book</Txt>
-        <Txt tone="ink2">
-          Rookle looks nothing up. Until you write in what your shop asks, it reckons with round
-          sums of ours; sizes are those usual in shops (common practice, recalled from memory). A
-          price of yours stands with the day you saw it.
-        </Txt>
+        <BackLink href="/mends/shopping" name={pricesText.shopping} />
+        <Txt kind="title">{pricesText.thePriceBook}</Txt>
+        <Txt tone="ink2">{pricesText.rookleLooksNothingUpUntil}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
       </View>
-      <Part title="Money">
+      <Part title={pricesText.money}>
         <Picker
-          label="Currency"
+          label={pricesText.currency}
           options={currencies.map((it) => [it, it] as const)}
           value={currencyOf(place) as (typeof currencies)[number]}
           none={currencyOf(place)}
@@ -66,7 +63,7 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
             void changePlace('currency', (before) => withCurrency(before, it)).catch(failed)
           }
         />
-        <Txt kind="strong">To spare, on top of every sum</Txt>
+        <Txt kind="strong">{pricesText.toSpareOnTopOf}</Txt>
         <Chips
           narrow
           options={allowances}
@@ -75,8 +72,8 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
         />
       </Part>
       {shop.offcuts.length > 0 && (
-        <Part title="Offcuts in stock">
-          <Txt tone="ink2">Used before anything is bought. Take out what is no longer there.</Txt>
+        <Part title={pricesText.offcutsInStock}>
+          <Txt tone="ink2">{pricesText.usedBeforeAnythingIsBought}</Txt>
           {shop.offcuts.map(({ id, material, length, width }) => (
             <View key={id} style={styles.line}>
               <Txt style={styles.words}>
@@ -89,8 +86,8 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
               </Txt>
               <Button
                 look="key"
-                label="Gone"
-                says={`Gone: ${materialName(place.units, material)}, ${sizeWords(place, { form: 'bar', length })}`}
+                label={pricesText.gone}
+                says={pricesText.gone2(place.units, material, place, { form: 'bar', length })}
                 onPress={() => void dropOffcut(id).catch(failed)}
                 style={styles.gone}
               />
@@ -98,18 +95,21 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
           ))}
         </Part>
       )}
-      <Part title="Prices">
-        <Field label="Look for" value={sought} onChange={setSought} />
+      <Part title={pricesText.prices}>
+        <Field label={pricesText.lookFor} value={sought} onChange={setSought} />
         <TableButton
-          label="Save all prices as a table (CSV)"
+          label={pricesText.saveAllPricesAsA}
           name={`${place.id}-prices`}
           table={() => pricesTable(place, shop)}
         />
       </Part>
       {[
-        ['On your list now', shown.filter((it) => wanted.has(it))] as const,
-        ['With a price of yours', shown.filter((it) => !wanted.has(it) && mine.has(it))] as const,
-        ['All others', shown.filter((it) => !wanted.has(it) && !mine.has(it))] as const,
+        [pricesText.onYourListNow, shown.filter((it) => wanted.has(it))] as const,
+        [
+          pricesText.withAPriceOfYours,
+          shown.filter((it) => !wanted.has(it) && mine.has(it)),
+        ] as const,
+        [pricesText.allOthers, shown.filter((it) => !wanted.has(it) && !mine.has(it))] as const,
       ].map(
         ([title, some]) =>
           some.length > 0 && (

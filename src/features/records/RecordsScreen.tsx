@@ -1,4 +1,5 @@
 /** Everything recorded, in the order of time; how hold and losses came along; and ways to hand it on. */
+import { recordsText } from '@/words/screens/records';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { timeline, type Event } from '@/core/mends/timeline';
@@ -25,10 +26,10 @@ import { useReckoning } from '@/workers/use-reckoning';
 
 const kinds = [
   ['all', 'All'],
-  ['walk', 'Walks'],
-  ['mend', 'Mends'],
-  ['log', 'Sightings'],
-  ['bought', 'Bought'],
+  ['walk', recordsText.walks],
+  ['mend', recordsText.mends],
+  ['log', recordsText.sightings],
+  ['bought', recordsText.bought],
 ] as const;
 
 /** Ten years of it would be a page of thousands of lines. */
@@ -50,10 +51,10 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
   const losses = useReckoning(useAskedOf('losses', asked));
   return (
     <Columns
-      names={['Records', 'How it came along']}
+      names={[recordsText.records, recordsText.howItCameAlong]}
       head={
         <View style={styles.head}>
-          <BackLink href="/mends" name="Mends" />
+          <BackLink href="/mends" name={recordsText.mends} />
           <Txt kind="title">{count(events.length, 'record')}</Txt>
           <Chips narrow options={kinds} value={kind} onChoose={setKind} />
         </View>
@@ -73,44 +74,44 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
           {shown.length > most && (
             <Button
               look="plain"
-              label={`Show more of the ${shown.length}`}
+              label={recordsText.showMoreOfThe(shown.length)}
               onPress={() => setMost(most + atOnce)}
             />
           )}
-          {shown.length === 0 && <Txt tone="ink2">Nothing of that kind yet.</Txt>}
+          {shown.length === 0 && <Txt tone="ink2">{recordsText.nothingOfThatKindYet}</Txt>}
         </View>
       }
       right={
         <>
-          <Part title="Hand it on">
+          <Part title={recordsText.handItOn}>
             <View style={styles.links}>
-              <LinkRow href="/report" says="A report to print or save as PDF">
-                <Txt kind="strong">A report</Txt>
-                <Txt tone="holds">Plan, lap, ways in, mends and lists; print it or save as PDF</Txt>
+              <LinkRow href="/report" says={recordsText.aReportToPrintOr}>
+                <Txt kind="strong">{recordsText.aReport}</Txt>
+                <Txt tone="holds">{recordsText.planLapWaysInMends}</Txt>
               </LinkRow>
             </View>
             <TableButton
-              label="All readings as a table (CSV)"
+              label={recordsText.allReadingsAsATable}
               name={`${place.id}-readings`}
               table={() => readingsTable(found.place, walks, localTimeOf)}
             />
             <TableButton
-              label="All mends as a table (CSV)"
+              label={recordsText.allMendsAsATable}
               name={`${place.id}-mends`}
               table={() => mendsTable(found.place, mends, localDayOf)}
             />
             <Txt kind="small" tone="ink2">
-              A copy of everything, photos too, is saved on the place page.
+              {recordsText.aCopyOfEverythingPhotos}
             </Txt>
           </Part>
           <View style={styles.trend}>
             {trend.state === 'done' ? (
               <Trend points={trend.answer} />
             ) : (
-              <Txt tone="ink2">Hold over time is being worked out …</Txt>
+              <Txt tone="ink2">{recordsText.holdOverTimeIsBeing}</Txt>
             )}
           </View>
-          <Part title="Birds lost in a year, as it stood">
+          <Part title={recordsText.birdsLostInAYear}>
             {losses.state === 'done' ? (
               losses.answer.map(({ date, birds }) => (
                 <View key={date} style={styles.line}>
@@ -121,12 +122,12 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
             ) : (
               <Txt tone="ink2">
                 {losses.state === 'failed'
-                  ? 'It could not be worked out in this browser.'
-                  : 'Being worked out …'}
+                  ? recordsText.itCouldNotBeWorked
+                  : recordsText.beingWorkedOut}
               </Txt>
             )}
             <Txt kind="small" tone="ink2">
-              After each of the last dozen days walked, all on what threatens now.
+              {recordsText.afterEachOfTheLast}
             </Txt>
           </Part>
         </>

@@ -1,4 +1,5 @@
 /** A report to hand to someone: the answer, plan and lap, ways in with their reasons, mends, and what to buy. Printed, or saved as PDF. */
+import { reportText } from '@/words/screens/report';
 import { StyleSheet, View } from 'react-native';
 import { inDateOrder } from '@/core/records/apply-readings';
 import type { WayIn } from '@/core/routes/ways-in';
@@ -19,12 +20,10 @@ import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useRouter } from 'expo-router';
 import { dayWords } from '@/words/day-words';
 import { headline, holdWords, wayOnward, wayTitle } from '@/words/headline';
-import { materialName, mendStateWords } from '@/words/mend-words';
+import { mendStateWords } from '@/words/mend-words';
 import { rungShort } from '@/words/minutes-words';
-import { animalList, capital, count } from '@/words/names';
-import { mendTitle, moneyWords } from '@/words/plan-words';
+import { count } from '@/words/names';
 import { reasonWords } from '@/words/reason-words';
-import { soldWords } from '@/words/shop-words';
 import { useShopping } from '@/workers/use-shopping';
 
 export function ReportScreen({ yard }: { readonly yard: Yard }) {
@@ -50,7 +49,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
     <Screen>
       <View style={styles.head}>
         <ScreenOnly>
-          <BackLink href="/records" name="Records" />
+          <BackLink href="/records" name={reportText.records} />
         </ScreenOnly>
         <Txt kind="title">
           {yard.place.name}: {answer.answer} {answer.when}
@@ -58,58 +57,52 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
         <Txt>{answer.under}</Txt>
         <Txt tone="ink2">
           {dayWords(look.day)}. {holdWords(hold)}.{' '}
-          {walked === undefined ? 'Not walked yet.' : `Last walked ${dayWords(walked)}.`}
-          {stops.unread > 0 && ` ${count(stops.unread, 'reading')} not taken.`}
+          {walked === undefined ? reportText.notWalkedYet : `Last walked ${dayWords(walked)}.`}
+          {stops.unread > 0 && reportText.notTaken(stops.unread)}
         </Txt>
         <ScreenOnly>
-          <Button label="Print, or save as PDF" onPress={() => window.print()} />
+          <Button label={reportText.printOrSaveAsPdf} onPress={() => window.print()} />
         </ScreenOnly>
       </View>
-      <View role="group" aria-label="Plan and lap">
+      <View role="group" aria-label={reportText.planAndLap}>
         <PlanSheet {...drawn} whereabouts={whereabouts} tallest={340} />
         <LapSheet {...drawn} day={look.day} whole={printing} />
       </View>
-      <Part title={`${count(waysIn.length, 'way in', 'ways in')}`}>
+      <Part title={`${count(waysIn.length, reportText.wayIn, reportText.waysIn)}`}>
         {waysIn.map((way, index) => (
           <WayLines key={way.id} judged={found.place} way={way} number={String(index + 1)} />
         ))}
-        {waysIn.length === 0 && <Txt>None was found that takes less than an hour.</Txt>}
-        {slowWays.length > 0 && <Txt kind="sub">Slow ways, an hour and more</Txt>}
+        {waysIn.length === 0 && <Txt>{reportText.noneWasFoundThatTakes}</Txt>}
+        {slowWays.length > 0 && <Txt kind="sub">{reportText.slowWaysAnHourAnd}</Txt>}
         {slowWays.map((way) => (
           <WayLines key={way.id} judged={found.place} way={way} />
         ))}
       </Part>
-      <Part title="Mends">
+      <Part title={reportText.mends}>
         {yard.mends.map((mend) => (
           <Txt key={mend.id}>
-            {mendTitle(found.place, mend)}, against {animalList(mend.stops)}:{' '}
-            {mendStateWords[mend.state]}
-            {mend.due !== undefined && mend.state !== 'held' && `, due ${dayWords(mend.due)}`}
+            {reportText.against(found.place, mend, mend.stops, mendStateWords[mend.state])}
+            {mend.due !== undefined && mend.state !== 'held' && reportText.due(mend.due)}
             {mend.who !== undefined && `, ${mend.who}`}.
           </Txt>
         ))}
-        {yard.mends.length === 0 && <Txt>None in hand.</Txt>}
+        {yard.mends.length === 0 && <Txt>{reportText.noneInHand}</Txt>}
       </Part>
       {list && planned.length > 0 && (
-        <Part title={`To buy: ${moneyWords(yard.place, list.cents)}`}>
+        <Part title={reportText.toBuy(yard.place, list.cents)}>
           {list.lines.map(({ sold, count: many, cents }) => (
-            <Txt key={sold.id}>
-              {many} × {soldWords(yard.place, sold)}: {moneyWords(yard.place, cents)}
-            </Txt>
+            <Txt key={sold.id}>{reportText.sign(many, yard.place, sold, cents)}</Txt>
           ))}
           {list.cut.map(({ material, pieces }) => (
             <Txt key={material} tone="ink2">
-              {capital(materialName(yard.place.units, material))} is cut into{' '}
-              {count(pieces.length, 'piece')}.
+              {reportText.isCutInto(yard.place.units, material, pieces.length)}
             </Txt>
           ))}
         </Part>
       )}
       <View style={styles.head}>
         <Txt kind="small" tone="ink2">
-          Rookle ranks and explains; it promises nothing. Figures behind it are recalled from
-          memory, common practice or assumptions, and are marked as such in the application. Local
-          codes and licensed practice come first.
+          {reportText.rookleRanksAndExplainsIt}
         </Txt>
       </View>
     </Screen>

@@ -1,4 +1,5 @@
 /** The routine: who shuts up and when it gets dark, when strands are on, where the place lies. */
+import { routineText } from '@/words/screens/routine';
 import type { ChangeMade } from '@/core/records/change-made';
 import { StyleSheet, View } from 'react-native';
 import { strandHours, type Place, type Position, type Routine } from '@/core/place/place';
@@ -16,7 +17,6 @@ import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { timeWords } from '@/words/day-words';
 import { strandHoursNames } from '@/words/edit-words';
 
 export function RoutineScreen({ yard: { place } }: { readonly yard: Yard }) {
@@ -24,8 +24,8 @@ export function RoutineScreen({ yard: { place } }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="Place" />
-        <Txt kind="title">Routine</Txt>
+        <BackLink href="/place" name={routineText.place} />
+        <Txt kind="title">{routineText.routine}</Txt>
         {edit.trouble && <Notice>{edit.trouble}</Notice>}
         <UndoBar placeId={place.id} />
       </View>
@@ -50,32 +50,30 @@ function ShuttingPart({ place, edit }: Props) {
     });
   const words = (text: string) => (text === '' ? undefined : text);
   return (
-    <Part title="Shutting up">
+    <Part title={routineText.shuttingUp}>
       <TextField
-        label="Who shuts up at dusk"
+        label={routineText.whoShutsUpAtDusk}
         text={routine.shuts ?? ''}
         most={200}
         optional
         onChange={(text) => set('who-shuts-up', 'shuts', words(text))}
       />
       <TextField
-        label="Who does when you are away"
+        label={routineText.whoDoesWhenYouAre}
         text={routine.whenAway ?? ''}
         most={200}
         optional
         onChange={(text) => set('who-shuts-up', 'whenAway', words(text))}
       />
       <NumberField
-        label="Nights of a year on which nobody does"
+        label={routineText.nightsOfAYearOn}
         value={routine.nightsUnshut}
         least={0}
         most={366}
         whole
         onChange={(nights) => set('nights-unshut', 'nightsUnshut', nights)}
       />
-      <Txt tone="ink2">
-        What shuts each door, and whether every night, is said of the door itself, in its bay.
-      </Txt>
+      <Txt tone="ink2">{routineText.whatShutsEachDoorAnd}</Txt>
     </Part>
   );
 }
@@ -84,15 +82,15 @@ function StrandHoursPart({ place, edit }: Props) {
   const { fence } = place;
   if (!fence) {
     return (
-      <Part title="Electric strands">
-        <Txt tone="ink2">None. A strand is strung from the page of any bay.</Txt>
+      <Part title={routineText.electricStrands}>
+        <Txt tone="ink2">{routineText.noneAStrandIsStrung}</Txt>
       </Part>
     );
   }
   return (
-    <Part title="Electric strands">
+    <Part title={routineText.electricStrands}>
       <Choice
-        label="They are on"
+        label={routineText.theyAreOn}
         options={strandHours.map((it) => [it, strandHoursNames[it]] as const)}
         value={fence.on}
         onChange={(on) => edit.change('strand-hours', (it) => ({ ...it, fence: { ...fence, on } }))}
@@ -110,14 +108,11 @@ function PositionPart({ place, edit }: Props) {
     });
   if (!position) {
     return (
-      <Part title="When it gets dark">
-        <Txt tone="ink2">
-          For the hour of dusk Rookle would need to know roughly where this is. It stays in this
-          browser and in your files; whole degrees are enough.
-        </Txt>
+      <Part title={routineText.whenItGetsDark}>
+        <Txt tone="ink2">{routineText.forTheHourOfDusk}</Txt>
         <Button
           look="plain"
-          label="Say where it is"
+          label={routineText.sayWhereItIs}
           onPress={() => set({ latitude: 52, longitude: 0 })}
         />
       </Part>
@@ -125,16 +120,16 @@ function PositionPart({ place, edit }: Props) {
   }
   const dusk = duskOf(new Date(), position);
   return (
-    <Part title="When it gets dark">
+    <Part title={routineText.whenItGetsDark}>
       <Txt kind="strong">
         {dusk
-          ? `Today the sun sets at ${timeWords(dusk.sunset)}; it is dark by ${timeWords(dusk.dark)}.`
-          : 'Today the sun does not set, or does not rise, there.'}
+          ? routineText.todayTheSunSetsAt(dusk.sunset, dusk.dark)
+          : routineText.todayTheSunDoesNot}
       </Txt>
       <View style={styles.row}>
         <View style={styles.half}>
           <NumberField
-            label="Degrees north"
+            label={routineText.degreesNorth}
             value={position.latitude}
             least={-90}
             most={90}
@@ -143,7 +138,7 @@ function PositionPart({ place, edit }: Props) {
         </View>
         <View style={styles.half}>
           <NumberField
-            label="Degrees east"
+            label={routineText.degreesEast}
             value={position.longitude}
             least={-180}
             most={180}
@@ -151,8 +146,8 @@ function PositionPart({ place, edit }: Props) {
           />
         </View>
       </View>
-      <Txt tone="ink2">South and west below zero. Times are this device’s.</Txt>
-      <Button look="key" label="Forget where it is" onPress={() => set(undefined)} />
+      <Txt tone="ink2">{routineText.southAndWestBelowZero}</Txt>
+      <Button look="key" label={routineText.forgetWhereItIs} onPress={() => set(undefined)} />
     </Part>
   );
 }

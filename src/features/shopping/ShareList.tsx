@@ -1,4 +1,5 @@
 /** The list to others: as text, as a table, on paper. */
+import { shopText } from '@/words/screens/shopping';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { ShoppingList } from '@/core/mends/shopping/shopping-list';
@@ -21,7 +22,7 @@ interface Props {
 export function ShareList({ place, mends, list, ticked }: Props) {
   const [said, setSaid] = useState<string>();
   const share = () => {
-    shareText(`Shopping for ${place.name}`, shoppingText(place, mends, list, ticked)).then(
+    shareText(shopText.shoppingFor(place.name), shoppingText(place, mends, list, ticked)).then(
       setSaid,
       () => setSaid(undefined),
     );
@@ -29,14 +30,19 @@ export function ShareList({ place, mends, list, ticked }: Props) {
   return (
     <>
       <View style={styles.row}>
-        <Button look="plain" label="Share as text" onPress={share} style={styles.button} />
+        <Button look="plain" label={shopText.shareAsText} onPress={share} style={styles.button} />
         <TableButton
-          label="Save as a table (CSV)"
+          label={shopText.saveAsATableCsv}
           name={`${place.id}-shopping`}
           table={() => shoppingTable(place, mends, list, ticked)}
           style={styles.button}
         />
-        <Button look="plain" label="Print" onPress={() => window.print()} style={styles.button} />
+        <Button
+          look="plain"
+          label={shopText.print}
+          onPress={() => window.print()}
+          style={styles.button}
+        />
       </View>
       {said !== undefined && (
         <Txt kind="small" tone="ink2" live>
@@ -55,10 +61,10 @@ async function shareText(title: string, text: string): Promise<string | undefine
   }
   try {
     await navigator.clipboard.writeText(text);
-    return 'Copied: put it into a message.';
+    return shopText.copiedPutItIntoA;
   } catch {
     saveAs('shopping.txt', text, 'text/plain');
-    return 'Saved as a text file.';
+    return shopText.savedAsATextFile;
   }
 }
 

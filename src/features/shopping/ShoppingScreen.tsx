@@ -1,4 +1,5 @@
 /** What to buy for the mends that are planned: grouped, ticked in the shop, shared, and bought. */
+import { shopText } from '@/words/screens/shopping';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -18,11 +19,9 @@ import { Screen } from '@/ui/controls/Screen';
 import { ScreenOnly } from '@/ui/controls/ScreenOnly';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { materialName } from '@/words/mend-words';
-import { capital, count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
-import { moneyInColumn, moneyWords } from '@/words/plan-words';
-import { forWhat, shopGroupNames, shopGroupOf, shopGroups, soldWords } from '@/words/shop-words';
+import { moneyInColumn } from '@/words/plan-words';
+import { forWhat, shopGroupNames, shopGroupOf, shopGroups } from '@/words/shop-words';
 import { useShopping } from '@/workers/use-shopping';
 import { ShareList } from './ShareList';
 
@@ -38,17 +37,15 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
     <Screen>
       <View style={styles.head}>
         <ScreenOnly>
-          <BackLink href="/mends" name="Mends" />
+          <BackLink href="/mends" name={shopText.mends} />
         </ScreenOnly>
         <Headline yard={yard} list={list} mends={mends} />
         {isWorking && (
           <Txt tone="ink2" live>
-            {list ? 'Looking whether it can be cut for less …' : 'Working out how it is cut …'}
+            {list ? shopText.lookingWhetherItCanBe : shopText.workingOutHowItIs}
           </Txt>
         )}
-        {failed && (
-          <Notice>The list could not be worked out in this browser. Nothing was changed.</Notice>
-        )}
+        {failed && <Notice>{shopText.theListCouldNotBe}</Notice>}
         {trouble && <Notice>{trouble}</Notice>}
       </View>
       {list && (
@@ -56,7 +53,7 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
           {list.notSold.map(({ material, mends: ids }) => (
             <View key={material} style={styles.notice}>
               <Notice>
-                {`${capital(materialName(place.units, material))} is in your price book in no size that does for ${forWhat(place, mends, ids)}. It is not in the sum.`}
+                {shopText.isInYourPriceBook(place.units, material, place, mends, ids)}
               </Notice>
             </View>
           ))}
@@ -69,19 +66,19 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
                   {lines.map(({ sold, count: many, cents, mends: ids }) => (
                     <CheckRow
                       key={sold.id}
-                      says={`${many} of ${soldWords(place, sold)}, ${moneyWords(place, cents)}`}
+                      says={shopText.ofIt(many, place, sold, cents)}
                       checked={shop.ticked.includes(sold.id)}
                       onPress={() => void tick(sold.id).catch(failedTo)}
                     >
                       <View style={styles.line}>
                         <Txt kind="strong" style={styles.what}>
-                          {many} × {soldWords(place, sold)}
+                          {shopText.sign(many, place, sold)}
                         </Txt>
                         <Txt kind="label">{moneyInColumn(place, cents)}</Txt>
                       </View>
                       <Txt kind="small" tone="ink2">
                         {isFirst(lines, sold) && `${forWhat(place, mends, ids)}. `}
-                        {sold.seen === undefined && 'Our round price.'}
+                        {sold.seen === undefined && shopText.ourRoundPrice}
                       </Txt>
                     </CheckRow>
                   ))}
@@ -90,7 +87,7 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
             );
           })}
           {list.own.length > 0 && (
-            <Part title="For your own mends">
+            <Part title={shopText.forYourOwnMends}>
               {list.own.map(({ mend, cents }) => (
                 <View key={mend} style={styles.line}>
                   <Txt style={styles.what}>{forWhat(place, mends, [mend])}</Txt>
@@ -103,11 +100,8 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
             <>
               <Sum yard={yard} list={list} />
               <ScreenOnly>
-                <Part title="In the shop">
-                  <Txt tone="ink2">
-                    {count(inBasket, 'line')} of {list.lines.length} ticked. Ticks and the list work
-                    with no network.
-                  </Txt>
+                <Part title={shopText.inTheShop}>
+                  <Txt tone="ink2">{shopText.ofTickedTicksAndThe(inBasket, list.lines.length)}</Txt>
                   <BuyButton list={list} mends={mends} onTrouble={failedTo} />
                   <ShareList place={place} mends={mends} list={list} ticked={shop.ticked} />
                 </Part>
@@ -116,13 +110,13 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
           )}
           <ScreenOnly>
             <View style={styles.links}>
-              <LinkRow href="/mends/cutting" says="The cutting list">
-                <Txt kind="strong">How it is cut</Txt>
-                <Txt tone="holds">The cutting list, drawn to scale</Txt>
+              <LinkRow href="/mends/cutting" says={shopText.theCuttingList}>
+                <Txt kind="strong">{shopText.howItIsCut}</Txt>
+                <Txt tone="holds">{shopText.theCuttingListDrawnTo}</Txt>
               </LinkRow>
-              <LinkRow href="/mends/prices" says="The price book">
-                <Txt kind="strong">The price book</Txt>
-                <Txt tone="holds">What your shop sells and asks; offcuts in stock</Txt>
+              <LinkRow href="/mends/prices" says={shopText.thePriceBook}>
+                <Txt kind="strong">{shopText.thePriceBook}</Txt>
+                <Txt tone="holds">{shopText.whatYourShopSellsAnd}</Txt>
               </LinkRow>
             </View>
           </ScreenOnly>
@@ -150,19 +144,15 @@ function Headline({
   if (mends.length === 0) {
     return (
       <>
-        <Txt kind="title">Nothing to buy</Txt>
-        <Txt tone="ink2">Mends that are planned come here, until their things are bought.</Txt>
+        <Txt kind="title">{shopText.nothingToBuy}</Txt>
+        <Txt tone="ink2">{shopText.mendsThatArePlannedCome}</Txt>
       </>
     );
   }
   return (
     <>
-      <Txt kind="title">
-        {list ? `${moneyWords(place, list.cents)} to buy` : 'The shopping list'}
-      </Txt>
-      <Txt kind="strong">
-        For {count(mends.length, 'mend')}, {place.name}. Whole rolls, boards and packs.
-      </Txt>
+      <Txt kind="title">{list ? shopText.toBuy(place, list.cents) : shopText.theShoppingList}</Txt>
+      <Txt kind="strong">{shopText.forWholeRollsBoardsAnd(mends.length, place.name)}</Txt>
     </>
   );
 }
@@ -171,26 +161,25 @@ function Sum({ yard: { place, shop }, list }: { yard: Yard; list: ShoppingList }
   const money = (cents: number) => moneyInColumn(place, cents);
   const more = list.cents - list.lowestCents;
   return (
-    <Part title="The sum">
+    <Part title={shopText.theSum}>
       <View style={styles.line}>
-        <Txt style={styles.what}>The things</Txt>
+        <Txt style={styles.what}>{shopText.theThings}</Txt>
         <Txt kind="label">{money(list.cents)}</Txt>
       </View>
       <View style={styles.line}>
-        <Txt style={styles.what}>To spare, {shop?.allowance ?? 10} %</Txt>
+        <Txt style={styles.what}>{shopText.toSpare(shop?.allowance ?? 10)}</Txt>
         <Txt kind="label">{money(list.allowance)}</Txt>
       </View>
       <View style={styles.line}>
         <Txt kind="strong" style={styles.what}>
-          Take with you
+          {shopText.takeWithYou}
         </Txt>
         <Txt kind="figure">{money(list.total)}</Txt>
       </View>
       <Txt kind="small" tone="ink2">
-        {more === 0
-          ? 'No cheaper way of cutting these pieces from what is sold.'
-          : `There may be a cheaper way of cutting it, by ${money(more)} at the most.`}{' '}
-        Prices without a day are round sums of ours: write your shop’s into the price book.
+        {shopText.pricesWithoutADayAre(
+          more === 0 ? shopText.noCheaperWayOfCutting : shopText.thereMayBeACheaper(money(more)),
+        )}
       </Txt>
     </Part>
   );
@@ -209,7 +198,7 @@ function BuyButton({
   const { buy } = useShopChanges();
   return (
     <Button
-      label="All of it is bought"
+      label={shopText.allOfItIsBought}
       onPress={() => {
         buy(
           list,

@@ -1,4 +1,5 @@
 /** How sure: figures that are bands, and patience, are drawn again many times; how often does the same item stay the weakest? */
+import { sureText } from '@/words/screens/sure';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { findItem } from '@/core/place/find';
@@ -34,18 +35,17 @@ export function SureScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
-        <Txt kind="title">{it.state === 'done' ? answerWords(place, it.answer) : 'How sure?'}</Txt>
-        <Txt tone="ink2">
-          {scenarioNames[scenario][1]}. Figures that are bands are drawn again within them, patience
-          between half and twice, two hundred times; each time it is asked what is weakest.
+        <BackLink href={{ pathname: '/', params: lookParams(look) }} name={sureText.yard} />
+        <Txt kind="title">
+          {it.state === 'done' ? answerWords(place, it.answer) : sureText.howSure}
         </Txt>
+        <Txt tone="ink2">{sureText.figuresThatAreBandsAre(scenarioNames[scenario][1])}</Txt>
       </View>
       {it.state === 'working' && (
-        <Part title="Drawing">
+        <Part title={sureText.drawing}>
           <View
             role="progressbar"
-            aria-label="Draws made"
+            aria-label={sureText.drawsMade}
             aria-valuemin={0}
             aria-valuemax={it.all}
             aria-valuenow={it.done}
@@ -53,21 +53,21 @@ export function SureScreen({ yard }: { readonly yard: Yard }) {
           >
             <View style={[styles.bar, { width: `${Math.round((it.done / it.all) * 100)}%` }]} />
           </View>
-          <Button look="plain" label="Stop" onPress={() => setWanted(false)} />
+          <Button look="plain" label={sureText.stop} onPress={() => setWanted(false)} />
         </Part>
       )}
       {it.state === 'idle' && (
-        <Part title="Stopped">
-          <Button look="plain" label="Begin again" onPress={() => setWanted(true)} />
+        <Part title={sureText.stopped}>
+          <Button look="plain" label={sureText.beginAgain} onPress={() => setWanted(true)} />
         </Part>
       )}
       {it.state === 'failed' && (
-        <Part title="Not reckoned">
-          <Txt tone="ink2">This browser did not run it. Nothing else depends on it.</Txt>
+        <Part title={sureText.notReckoned}>
+          <Txt tone="ink2">{sureText.thisBrowserDidNotRun}</Txt>
         </Part>
       )}
       {it.state === 'done' && (
-        <Part title="What came out weakest">
+        <Part title={sureText.whatCameOutWeakest}>
           <View>
             {it.answer.counts.map(({ item, count }) => {
               const found = findItem(place, item);
@@ -77,7 +77,7 @@ export function SureScreen({ yard }: { readonly yard: Yard }) {
                 <LinkRow
                   key={item}
                   href={{ pathname: '/item/[item]', params: { item, ...lookParams(look) } }}
-                  says={`${name}: ${share} in 100`}
+                  says={sureText.in100(name, share)}
                   lead={<Txt kind="figure">{String(share)}</Txt>}
                 >
                   <Txt kind="strong">{name}</Txt>
@@ -88,10 +88,9 @@ export function SureScreen({ yard }: { readonly yard: Yard }) {
               );
             })}
           </View>
-          {it.answer.counts.length === 0 && <Txt tone="ink2">Nothing got in, in any draw.</Txt>}
+          {it.answer.counts.length === 0 && <Txt tone="ink2">{sureText.nothingGotInInAny}</Txt>}
           <Txt kind="small" tone="ink2">
-            Of {it.answer.draws} draws, always the same ones for the same place. How far patience
-            and bands reach is an assumption of ours.
+            {sureText.ofDrawsAlwaysTheSame(it.answer.draws)}
           </Txt>
         </Part>
       )}
@@ -100,13 +99,13 @@ export function SureScreen({ yard }: { readonly yard: Yard }) {
 }
 
 function answerWords(place: Place, { weakest, counts, draws }: HowSure): string {
-  if (weakest === undefined) return 'Nothing gets in as it is judged';
+  if (weakest === undefined) return sureText.nothingGetsInAsIt;
   const share = Math.round(
     ((counts.find(({ item }) => item === weakest)?.count ?? 0) / draws) * 100,
   );
   const found = findItem(place, weakest);
   const name = found ? capital(itemName(place, found)) : weakest;
-  return `${name} stays the weakest ${share} times in 100`;
+  return sureText.staysTheWeakestTimesIn(name, share);
 }
 
 const styles = StyleSheet.create({

@@ -1,4 +1,5 @@
 /** Measuring a mend again: the readings it was to change, and nothing else. */
+import { walkText } from '@/words/screens/walk';
 import { useRouter } from 'expo-router';
 import { questionsAgain } from '@/core/mends/readings-again';
 import { findBay } from '@/core/place/find';
@@ -45,9 +46,9 @@ export function AgainQuestionScreen({ yard, mendId, step }: Props) {
       judgement={judgement}
       question={here.question}
       given={readingIn(openWalk(yard.walks, 'measure-again'), here.question)}
-      progress={`${step + 1} of ${questions.length}`}
+      progress={walkText.ofIt(step + 1, questions.length)}
       note={mendName(mend)}
-      nextName={next ? questionWords(next.question, place).short : 'see whether it holds'}
+      nextName={next ? questionWords(next.question, place).short : walkText.seeWhetherItHolds}
       where={findBay(place, mend.bay)?.bay.name ?? ''}
       onSave={async (readings) => {
         await saveReadings(readings, 'measure-again');

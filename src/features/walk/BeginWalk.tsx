@@ -1,4 +1,5 @@
 /** Before a walk: what it is for, how long it takes, which way round. */
+import { walkText } from '@/words/screens/walk';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -30,7 +31,7 @@ import { dayWords } from '@/words/day-words';
 import { count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { questionWords } from '@/words/attributes';
-import { leavesOut, minutesWords, purposeNames, stopName } from '@/words/walk-words';
+import { leavesOut, minutesWords, purposeNames } from '@/words/walk-words';
 
 interface Props {
   readonly yard: Yard;
@@ -66,7 +67,7 @@ export function BeginWalk({ yard, judgement }: Props) {
   const last = lastEnded(yard.walks, 'lap');
   /** The bay after the gate, going round by that way. */
   const lap = lapOf(found.place).bays;
-  const after = (way: 1 | -1) => `gate, then ${lap.at(way)?.bay.name ?? 'on'}`;
+  const after = (way: 1 | -1) => walkText.gateThen(lap.at(way)?.bay.name ?? 'on');
   const go = ({ id }: Question) =>
     router.push({ pathname: '/walk/[question]', params: { question: id } });
   const begin = () => {
@@ -79,14 +80,11 @@ export function BeginWalk({ yard, judgement }: Props) {
   return (
     <Screen full>
       <View style={styles.head}>
-        <Txt kind="title">Walk the lap</Txt>
-        <Txt tone="ink2">
-          One thing to look at a screen; each reading is saved as you take it. Stop whenever you
-          like: it waits here. Touch a bay in the lap to read that one alone.
-        </Txt>
+        <Txt kind="title">{walkText.walkTheLap}</Txt>
+        <Txt tone="ink2">{walkText.oneThingToLookAt}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
       </View>
-      <View role="radiogroup" aria-label="What the walk is for" style={styles.choices}>
+      <View role="radiogroup" aria-label={walkText.whatTheWalkIsFor} style={styles.choices}>
         {choices.map((it) => {
           const [name, note] = purposeNames[it.purpose];
           const left = leavesOut(all, it.questions);
@@ -112,7 +110,7 @@ export function BeginWalk({ yard, judgement }: Props) {
         })}
       </View>
       <View style={styles.head}>
-        <View role="group" aria-label="Which way round" style={styles.way}>
+        <View role="group" aria-label={walkText.whichWayRound} style={styles.way}>
           <Chips
             options={[
               ['with', after(1)],
@@ -124,7 +122,11 @@ export function BeginWalk({ yard, judgement }: Props) {
         </View>
         {chosen && first && (
           <Button
-            label={`Begin: ${stopName(found.place, chosen.stops[0] ?? { leg: 'lap' })}, ${questionWords(first, found.place).short}`}
+            label={walkText.begin(
+              found.place,
+              chosen.stops[0] ?? { leg: 'lap' },
+              questionWords(first, found.place).short,
+            )}
             onPress={begin}
           />
         )}
@@ -145,8 +147,8 @@ export function BeginWalk({ yard, judgement }: Props) {
         />
       </View>
       {last && (
-        <LinkRow href="/walk/end" says="What the last walk found">
-          <Txt kind="strong">What the last walk found</Txt>
+        <LinkRow href="/walk/end" says={walkText.whatTheLastWalkFound}>
+          <Txt kind="strong">{walkText.whatTheLastWalkFound}</Txt>
           <Txt kind="small" tone="ink2">
             {dayWords(last.date)}, {count(last.readings.length, 'reading')}
           </Txt>

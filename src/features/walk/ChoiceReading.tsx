@@ -1,4 +1,5 @@
 /** A reading of what kind: a mesh, a latch. Each choice says what it stops here. */
+import { walkText } from '@/words/screens/walk';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { isKnown } from '@/core/place/possible';
@@ -71,7 +72,7 @@ export function ChoiceReading({ place, question, answer, numbered }: Props) {
         );
       })}
       {shown.length < answer.choices.length && (
-        <Button look="plain" label="More kinds" onPress={() => setAll(true)} />
+        <Button look="plain" label={walkText.moreKinds} onPress={() => setAll(true)} />
       )}
     </View>
   );
@@ -84,11 +85,11 @@ function againstLast(
   last: string | undefined,
   chosen: string | undefined,
 ): string {
-  if (choice === last) return 'last walk';
+  if (choice === last) return walkText.lastWalk;
   const better =
     choice === chosen && last !== undefined ? isBetter(attribute, choice, last) : undefined;
   if (better === undefined) return '';
-  return better ? 'better than last time' : 'worse than last time';
+  return better ? walkText.betterThanLastTime : walkText.worseThanLastTime;
 }
 
 /** Kinds shown at once; the rest, seldom met, are one tap away. */

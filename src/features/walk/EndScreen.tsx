@@ -1,4 +1,5 @@
 /** The end of a walk: what was found, worst first; what changed; what was not looked at; what mends are proposed. */
+import { walkText } from '@/words/screens/walk';
 import { useRouter } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -25,10 +26,9 @@ import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { readingWords, readingTitle } from '@/words/reading-words';
-import { dayWords } from '@/words/day-words';
 import { wayOnward, wayTitle } from '@/words/headline';
 import { mendWords } from '@/words/mend-words';
-import { capital, count, listOf } from '@/words/names';
+import { capital, count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { leavesOut, purposeNames, stopName } from '@/words/walk-words';
 
@@ -66,22 +66,26 @@ function Page({ yard, judgement, walk }: Props) {
   const ways = [...judgement.waysIn, ...judgement.slowWays];
   return (
     <Columns
-      names={['What was found', 'What changed, and what was left']}
+      names={[walkText.whatWasFound, walkText.whatChangedAndWhatWas]}
       head={
         <View style={styles.head}>
-          <BackLink href="/walk" name="Walk" />
-          <Txt kind="title">{count(judgement.waysIn.length, 'way in', 'ways in')} found</Txt>
+          <BackLink href="/walk" name={walkText.walk} />
+          <Txt kind="title">{walkText.found(judgement.waysIn.length)}</Txt>
           <Txt tone="ink2">
-            {purposeNames[walk.purpose ?? 'full'][0]}, {dayWords(walk.date)}:{' '}
-            {count(walk.readings.length, 'reading')}, {outcome.worse.length} worse and{' '}
-            {outcome.better.length} better than before
-            {left > 0 ? `, ${left} not taken` : ', nothing left out'}.
-            {shorter === undefined ? '' : ` ${shorter}`}
+            {walkText.worseAndBetterThanBefore(
+              purposeNames[walk.purpose ?? 'full'][0],
+              walk.date,
+              walk.readings.length,
+              outcome.worse.length,
+              outcome.better.length,
+              left > 0 ? walkText.notTaken(left) : walkText.nothingLeftOut,
+              shorter === undefined ? '' : ` ${shorter}`,
+            )}
           </Txt>
           {trouble && <Notice>{trouble}</Notice>}
           {!walk.ended && (
             <Button
-              label="End this walk"
+              label={walkText.endThisWalk}
               onPress={() => {
                 endWalk('lap').then(
                   () => router.replace('/walk/end'),
@@ -90,21 +94,17 @@ function Page({ yard, judgement, walk }: Props) {
               }}
             />
           )}
-          {walk.ended && <Txt tone="holds">This walk is ended. All of it is kept.</Txt>}
+          {walk.ended && <Txt tone="holds">{walkText.thisWalkIsEndedAll}</Txt>}
         </View>
       }
       left={
         <>
-          <Part
-            rows
-            title="Found, worst first"
-            empty="Nothing that lives here gets to the birds, as it was read."
-          >
+          <Part rows title={walkText.foundWorstFirst} empty={walkText.nothingThatLivesHereGets}>
             {ways.map((way) => (
               <WayRow key={way.id} way={way} judgement={judgement} />
             ))}
           </Part>
-          <Part title="To be seen to" empty={undefined}>
+          <Part title={walkText.toBeSeenTo} empty={undefined}>
             {outcome.toSeeTo.map((reading) => (
               <Line key={reading.id} place={place} reading={reading} />
             ))}
@@ -114,21 +114,19 @@ function Page({ yard, judgement, walk }: Props) {
       }
       right={
         <>
-          <Part title="Worse than before" empty={undefined}>
+          <Part title={walkText.worseThanBefore} empty={undefined}>
             {outcome.worse.map((change) => (
               <ChangeLine key={change.reading.id} place={place} change={change} />
             ))}
           </Part>
-          <Part title="Better than before" empty={undefined}>
+          <Part title={walkText.betterThanBefore} empty={undefined}>
             {outcome.better.map((change) => (
               <ChangeLine key={change.reading.id} place={place} change={change} />
             ))}
           </Part>
-          <Part rows title="Not looked at" empty="Every stop was looked at.">
+          <Part rows title={walkText.notLookedAt} empty={walkText.everyStopWasLookedAt}>
             {outcome.notTold.length > 0 && (
-              <Txt style={styles.inset}>
-                Could not be told: {count(outcome.notTold.length, 'reading')}.
-              </Txt>
+              <Txt style={styles.inset}>{walkText.couldNotBeTold(outcome.notTold.length)}</Txt>
             )}
             {outcome.notLookedAt.map((stop) => {
               const [first] = stop.questions;
@@ -137,7 +135,7 @@ function Page({ yard, judgement, walk }: Props) {
                   <LinkRow
                     key={stop.id}
                     href={{ pathname: '/walk/[question]', params: { question: first.id } }}
-                    says={`Walk ${stopName(place, stop)}`}
+                    says={walkText.walk2(place, stop)}
                   >
                     <Txt>
                       {capital(stopName(place, stop))}: {count(stop.questions.length, 'reading')}
@@ -170,7 +168,7 @@ function WayRow({ way, judgement }: { readonly way: WayIn; readonly judgement: J
   return (
     <LinkRow
       href={{ pathname: '/way/[id]', params: { id: way.id } }}
-      says={`${wayTitle(place, way)}: why, and mends`}
+      says={walkText.whyAndMends(place, way)}
     >
       <Txt kind="strong">{wayTitle(place, way)}</Txt>
       <Txt kind="small" tone="ink2">
@@ -178,11 +176,7 @@ function WayRow({ way, judgement }: { readonly way: WayIn; readonly judgement: J
       </Txt>
       {mends.length > 0 && (
         <Txt kind="small" tone="holds">
-          Mends:{' '}
-          {listOf(
-            mends.slice(0, 3).map((kind) => mendWords[kind].name.toLowerCase()),
-            'or',
-          )}
+          {walkText.mends(mends.slice(0, 3).map((kind) => mendWords[kind].name.toLowerCase()))}
         </Txt>
       )}
     </LinkRow>
@@ -200,22 +194,20 @@ function Heads({
   const value = heads && heads.value !== 'cannot-tell' ? heads.value : undefined;
   const most = value && ('is' in value ? Number(value.is) : value.to);
   return (
-    <Part title="Shut and counted" empty={undefined}>
-      {heads && (
-        <Txt>
-          {capital(readingWords(place, heads))} counted at {hour(heads.at)}, {birds} on the books.
-        </Txt>
-      )}
-      {value && 'from' in value && (
-        <Txt tone="hours">An uncertain count can hide a loss: count once more at roost.</Txt>
-      )}
+    <Part title={walkText.shutAndCounted} empty={undefined}>
+      {heads && <Txt>{walkText.countedAtOnTheBooks(place, heads, hour(heads.at), birds)}</Txt>}
+      {value && 'from' in value && <Txt tone="hours">{walkText.anUncertainCountCanHide}</Txt>}
       {most !== undefined && most < birds && (
-        <Txt tone="open">{count(birds - most, 'bird')} missing at the least.</Txt>
+        <Txt tone="open">{walkText.missingAtTheLeast(birds - most)}</Txt>
       )}
       {shut && (
         <Txt>
-          Shut as at dusk: {readingWords(place, shut)}, at {hour(shut.at)}
-          {shutTook ? `, in ${readingWords(place, shutTook)}` : ''}.
+          {walkText.shutAsAtDuskAt(
+            place,
+            shut,
+            hour(shut.at),
+            shutTook ? walkText.inIt(place, shutTook) : '',
+          )}
         </Txt>
       )}
     </Part>
@@ -238,12 +230,7 @@ function Line({ place, reading }: { readonly place: Place; readonly reading: Rea
 
 function ChangeLine({ place, change }: { readonly place: Place; readonly change: Change }) {
   const { reading, before } = change;
-  return (
-    <Txt>
-      {readingTitle(place, reading)}: {readingWords(place, before)}, now{' '}
-      {readingWords(place, reading)}
-    </Txt>
-  );
+  return <Txt>{walkText.changed(place, reading, before)}</Txt>;
 }
 
 /** Nothing at all where it has nothing to say and no words for that. */

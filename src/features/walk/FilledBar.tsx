@@ -1,4 +1,5 @@
 /** The walk as a bar that fills: one piece a stop, ways in found so far marked in it. */
+import { walkText } from '@/words/screens/walk';
 import { StyleSheet, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
 import type { Stop } from '@/core/walk/stops';
@@ -14,7 +15,7 @@ interface Props {
 export function FilledBar({ stops, isDone, here, open }: Props) {
   const done = stops.filter(({ questions }) => questions.every(({ id }) => isDone(id))).length;
   return (
-    <View role="img" aria-label={`${done} of ${stops.length} stops done`} style={styles.bar}>
+    <View role="img" aria-label={walkText.ofStopsDone(done, stops.length)} style={styles.bar}>
       {stops.map((stop) => {
         const share =
           stop.questions.filter(({ id }) => isDone(id)).length / (stop.questions.length || 1);

@@ -1,4 +1,5 @@
 /** Said at once: the reading just taken leaves it plainly open. What helps tonight, without leaving the walk. */
+import { walkText } from '@/words/screens/walk';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
 import type { JustFound } from '@/core/walk/just-found';
@@ -13,7 +14,7 @@ export function FoundOpen({ place, found }: { readonly place: Place; readonly fo
       <Txt kind="strong" tone="open">
         {title}
       </Txt>
-      <Txt kind="small">For tonight: {tonight}</Txt>
+      <Txt kind="small">{walkText.forTonight(tonight)}</Txt>
     </View>
   );
 }

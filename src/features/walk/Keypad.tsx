@@ -1,4 +1,5 @@
 /** Digits, the point, fractions of an inch, and the change of unit. */
+import { walkText } from '@/words/screens/walk';
 import type { Dispatch, SetStateAction } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Units } from '@/core/place/place';
@@ -34,7 +35,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
               key={fraction}
               look="chip"
               label={fractionSigns[fraction] ?? fraction}
-              says={`${fraction} inch`}
+              says={walkText.inch(fraction)}
               onPress={() => setText((text) => withFraction(text, fraction))}
               style={styles.key}
             />
@@ -46,7 +47,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
         <Button
           look="key"
           label="⌫"
-          says="Delete the last sign"
+          says={walkText.deleteTheLastSign}
           onPress={() => setText(withoutLast)}
           style={styles.key}
         />
@@ -56,7 +57,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
         {setUnits ? (
           <Button
             look="key"
-            label={units === 'metric' ? 'to inches' : 'to mm'}
+            label={units === 'metric' ? walkText.toInches : walkText.toMm}
             onPress={() => {
               setUnits(other);
               setText('');
@@ -69,12 +70,12 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
       </View>
       <View style={styles.row}>
         {['7', '8', '9'].map(digit)}
-        <Button look="key" label="clear" onPress={() => setText('')} style={styles.key} />
+        <Button look="key" label={walkText.clear} onPress={() => setText('')} style={styles.key} />
       </View>
       <View style={styles.row}>
         <Button
           look="key"
-          label="can’t tell"
+          label={walkText.cantTell}
           disabled={busy}
           onPress={onCannotTell}
           style={styles.key}
@@ -83,8 +84,8 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
         {digit('.')}
         <Button
           look="key"
-          label="to"
-          says="to: from this to that"
+          label={walkText.to}
+          says={walkText.toFromThisToThat}
           onPress={() => setText(withRange)}
           style={styles.key}
         />
@@ -106,7 +107,7 @@ function oneFraction(text: string, fraction: string): string {
 
 /** From this to that: nothing comes before the first length, and there is no third. */
 export function withRange(text: string): string {
-  return /\bto\b/.test(text) || text === '' ? text : `${text} to `;
+  return /\bto\b/.test(text) || text === '' ? text : walkText.to2(text);
 }
 
 /** A fraction goes as a whole, digits one by one. */

@@ -1,4 +1,5 @@
 /** The keys of a question: one line that says there are some, or the list. */
+import { walkText } from '@/words/screens/walk';
 import { View } from 'react-native';
 import { KeyTable } from '@/ui/controls/KeyTable';
 import { Txt } from '@/ui/controls/Txt';
@@ -8,12 +9,12 @@ export function KeysOfQuestion({ open }: { readonly open: boolean }) {
   if (!open) {
     return (
       <Txt kind="small" tone="ink2">
-        ? lists the keys.
+        {walkText.listsTheKeys}
       </Txt>
     );
   }
   return (
-    <View role="region" aria-label="Keys">
+    <View role="region" aria-label={walkText.keys}>
       <KeyTable keys={questionKeys} />
     </View>
   );

@@ -1,4 +1,5 @@
 /** One question of the walk round the place; the next one follows as soon as the reading is stored. */
+import { walkText } from '@/words/screens/walk';
 import { useRouter } from 'expo-router';
 import { applyReadings } from '@/core/records/apply-readings';
 import type { Place } from '@/core/place/place';
@@ -15,7 +16,6 @@ import { useHistory } from '@/store/use-history';
 import { useToday } from '@/store/use-today';
 import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
-import { readingWords } from '@/words/reading-words';
 import { count } from '@/words/names';
 import { questionWords } from '@/words/attributes';
 import { legCaution, stopName } from '@/words/walk-words';
@@ -84,11 +84,11 @@ function Page({ yard, judgement, inHand, question }: Props) {
       question={question}
       given={readingIn(walk, question)}
       where={stop ? stopName(place, stop) : ''}
-      progress={`${index + 1} of ${questions.length}`}
-      note={count(judgement.waysIn.length, 'way in', 'ways in')}
+      progress={walkText.ofIt2(index + 1, questions.length)}
+      note={count(judgement.waysIn.length, walkText.wayIn, walkText.waysIn)}
       saved={
         last && lastQuestion
-          ? `Saved: ${questionWords(lastQuestion, place).short}, ${readingWords(place, last)}`
+          ? walkText.saved(questionWords(lastQuestion, place).short, place, last)
           : undefined
       }
       nextName={nextName(place, next, stop)}
@@ -138,7 +138,7 @@ function Page({ yard, judgement, inHand, question }: Props) {
 
 /** "pull test"; at the end of a stop, where to go: "south 2, gap under the sill". */
 function nextName(place: Place, next: Question | undefined, stop: Stop | undefined): string {
-  if (!next) return 'the end of the walk';
+  if (!next) return walkText.theEndOfTheWalk;
   return stop && !stop.questions.includes(next) && next.bay !== undefined && next.bay !== stop.bay
     ? `${stopName(place, { bay: next.bay, leg: next.leg })}, ${questionWords(next, place).short}`
     : questionWords(next, place).short;

@@ -1,11 +1,11 @@
 /** What the last walk read here, and whether it got worse. */
+import { walkText } from '@/words/screens/walk';
 import { StyleSheet } from 'react-native';
 import { isKnown } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
 import { isBetter } from '@/core/walk/better';
 import type { Question } from '@/core/walk/questions';
 import { Txt } from '@/ui/controls/Txt';
-import { amountWords } from '@/words/length-words';
 
 interface Props {
   readonly place: Place;
@@ -24,8 +24,7 @@ export function LastReading({ place, question, last, value }: Props) {
   if (last === undefined) return null;
   return (
     <Txt kind="small" tone="ink2" style={styles.right}>
-      Last: {amountWords(last, question.attribute, place.units)}
-      {changeWords(question, last, value)}
+      {walkText.last(last, question.attribute, place.units, changeWords(question, last, value))}
     </Txt>
   );
 }
@@ -34,7 +33,7 @@ export function LastReading({ place, question, last, value }: Props) {
 function changeWords({ attribute }: Question, last: number, now: number | undefined): string {
   const better = now === undefined ? undefined : isBetter(attribute, now, last);
   if (better === undefined) return '';
-  return better ? ', now better' : ', now worse';
+  return better ? walkText.nowBetter : walkText.nowWorse;
 }
 
 const styles = StyleSheet.create({ right: { textAlign: 'right' } });

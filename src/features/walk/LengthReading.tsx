@@ -1,4 +1,5 @@
 /** A length: typed on keys a glove can hit, or one tap on a usual size; what it means stands beside it. */
+import { walkText } from '@/words/screens/walk';
 import { useDeferredValue, useEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { attributes, unitOf } from '@/core/attributes';
@@ -83,7 +84,7 @@ export function LengthReading({
             <Button
               key={size}
               look="chip"
-              label={size === '0' ? 'none' : size}
+              label={size === '0' ? walkText.none : size}
               selected={isSame(size, text, units)}
               onPress={() => setText(size)}
               style={styles.chip}

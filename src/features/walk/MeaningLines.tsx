@@ -1,11 +1,11 @@
 /** What the figure in hand means, as it is typed: who passes, who does not, what would stop them. */
+import { walkText } from '@/words/screens/walk';
 import { Txt } from '@/ui/controls/Txt';
 import type { Place } from '@/core/place/place';
 import { meaningOf } from '@/core/walk/what-it-means';
 import { attributes } from '@/core/attributes';
 import type { Bearing } from '@/core/attributes/attribute';
 import type { Question } from '@/core/walk/questions';
-import { lengthWords } from '@/words/length-words';
 import { animalList, capital } from '@/words/names';
 import { StyleSheet } from 'react-native';
 
@@ -20,16 +20,16 @@ interface Props {
 const verbs: Readonly<Record<Bearing, readonly [many: string, one: string]>> = {
   slot: ['pass', 'passes'],
   hole: ['pass', 'passes'],
-  digging: ['dig under', 'digs under'],
-  lifting: ['lift it', 'lifts it'],
-  reach: ['reach in', 'reaches in'],
+  digging: [walkText.digUnder, walkText.digsUnder],
+  lifting: [walkText.liftIt, walkText.liftsIt],
+  reach: [walkText.reachIn, walkText.reachesIn],
 };
 
 export function MeaningLines({ place, question, value }: Props) {
   if (value === undefined) {
     return (
       <Txt kind="small" tone="ink2" style={styles.right}>
-        Type what you read.
+        {walkText.typeWhatYouRead}
       </Txt>
     );
   }
@@ -42,17 +42,16 @@ export function MeaningLines({ place, question, value }: Props) {
   return (
     <>
       <Txt kind="strong" tone={who.length > 0 ? 'open' : 'holds'} style={styles.right} live>
-        {who.length > 0 ? `${capital(animalList(who))} ${verb[0]}` : `Nothing here ${verb[1]}`}
+        {who.length > 0 ? `${capital(animalList(who))} ${verb[0]}` : walkText.nothingHere(verb[1])}
       </Txt>
       {doubtful.length > 0 && (
         <Txt kind="small" tone="hours" style={styles.right}>
-          {capital(animalList(doubtful))} in doubt: over the stricter figure
+          {walkText.inDoubtOverTheStricter(doubtful)}
         </Txt>
       )}
       {stopsAll && who.length > 0 && (
         <Txt kind="small" tone="ink2" style={styles.right}>
-          {lengthWords(stopsAll.used, place.units)} or less stops {animalList([stopsAll.animal])}{' '}
-          and all the rest
+          {walkText.orLessStopsAndAll(stopsAll.used, place.units, [stopsAll.animal])}
         </Txt>
       )}
     </>

@@ -1,4 +1,5 @@
 /** What can be said beside a reading: how it was taken, a note, a photo; and putting the stop off. One opens at a time. */
+import { walkText } from '@/words/screens/walk';
 import { useState } from 'react';
 import { Image, StyleSheet, TextInput, View } from 'react-native';
 import type { Place } from '@/core/place/place';
@@ -12,7 +13,6 @@ import { Chips } from '@/ui/controls/Chips';
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
-import { dayWords } from '@/words/day-words';
 import { lengthFigure, lengthWords } from '@/words/length-words';
 import { gaugeNames, methodNames } from '@/words/names';
 
@@ -50,14 +50,14 @@ export function MoreOfReading(props: Props) {
     <View style={styles.all}>
       <View style={styles.row}>
         {key('how', methodNames[how], `How it was taken: ${methodNames[how]}`)}
-        {key('note', note === '' ? 'note' : 'note ✓', 'Note')}
-        {key('photo', 'photo', 'Photo')}
-        {onPutOff && key('put-off', 'put off', 'Put this stop off')}
+        {key('note', note === '' ? 'note' : 'note ✓', walkText.note)}
+        {key('photo', 'photo', walkText.photo)}
+        {onPutOff && key('put-off', walkText.putOff, walkText.putThisStopOff)}
         {onUndo && (
           <Button
             look="chip"
-            label="undo"
-            says="Undo the last reading"
+            label={walkText.undo}
+            says={walkText.undoTheLastReading}
             onPress={onUndo}
             style={styles.key}
           />
@@ -82,12 +82,12 @@ function Opened({ open, ...props }: Props & { readonly open: Open | undefined })
       {open === 'how' && <How {...props} />}
       {open === 'note' && (
         <TextInput
-          aria-label="Note to this reading"
+          aria-label={walkText.noteToThisReading}
           value={note}
           onChangeText={setNote}
           maxLength={2000}
           multiline
-          placeholder="Kept with the reading"
+          placeholder={walkText.keptWithTheReading}
           placeholderTextColor={color.ink3}
           style={styles.note}
         />
@@ -97,13 +97,13 @@ function Opened({ open, ...props }: Props & { readonly open: Open | undefined })
         <View style={styles.row}>
           <Button
             look="plain"
-            label="Later on this walk"
+            label={walkText.laterOnThisWalk}
             onPress={() => onPutOff('later')}
             style={styles.key}
           />
           <Button
             look="plain"
-            label="Another day"
+            label={walkText.anotherDay}
             onPress={() => onPutOff('another-day')}
             style={styles.key}
           />
@@ -124,7 +124,7 @@ function How({ place, how, setHow, setText }: Props) {
       {setText && (
         <>
           <Txt kind="small" tone="ink2">
-            No tape? As wide as … (an estimate, kept as a range)
+            {walkText.noTapeAsWideAs}
           </Txt>
           <View style={styles.row}>
             {gaugeIds.map((id) => {
@@ -138,7 +138,7 @@ function How({ place, how, setHow, setText }: Props) {
                   says={`As wide as ${gaugeNames[id]}: ${figure(low)} to ${lengthWords(high, place.units)}`}
                   onPress={() => {
                     setHow('estimated');
-                    setText(`${figure(low)} to ${figure(high)}`);
+                    setText(walkText.to3(figure(low), figure(high)));
                   }}
                   style={styles.key}
                 />
@@ -169,13 +169,13 @@ function PhotoHere({
           <Image
             key={photo.id}
             source={{ uri: photo.data }}
-            accessibilityLabel={`Photo of ${dayWords(photo.date)}`}
+            accessibilityLabel={walkText.photoOf(photo.date)}
             style={styles.photo}
           />
         ))}
         <Button
           look="plain"
-          label="Take or choose a photo"
+          label={walkText.takeOrChooseAPhoto}
           onPress={() => void add(question.item)}
           style={styles.key}
         />

@@ -1,4 +1,5 @@
 /** One question a screen: where to look, one reading, what it means, one big button that names the next thing. */
+import { walkText } from '@/words/screens/walk';
 import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { attributes } from '@/core/attributes';
@@ -17,7 +18,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { HandsDrawing } from '@/ui/drawings/hands/HandsDrawing';
 import { color, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
-import { capital, count } from '@/words/names';
+import { capital } from '@/words/names';
 import { changedSinceWords, notSavedWords } from '@/words/not-saved-words';
 import { questionWords } from '@/words/attributes';
 import { ChoiceReading } from './ChoiceReading';
@@ -193,7 +194,7 @@ export function QuestionScreen(props: QuestionProps) {
           <>
             {quick}
             <ChoiceReading place={place} question={question} answer={answer} numbered={wide} />
-            <Button look="key" label="Can’t tell" disabled={saving} onPress={cannotTell} />
+            <Button look="key" label={walkText.cantTell2} disabled={saving} onPress={cannotTell} />
           </>
         )}
         <MoreOfReading
@@ -217,7 +218,7 @@ export function QuestionScreen(props: QuestionProps) {
         {rest.length > 1 && name !== undefined && isEmpty && (
           <Button
             look="plain"
-            label={`The rest of this bay as ${name} (${count(rest.length, 'reading')})`}
+            label={walkText.theRestOfThisBay(name, rest.length)}
             disabled={saving}
             onPress={() => save(rest.map((it) => readingOf(it.question, asAt(it, name), '')))}
           />
@@ -225,7 +226,7 @@ export function QuestionScreen(props: QuestionProps) {
         {lasting.length > 1 && isEmpty && (
           <Button
             look="plain"
-            label={`What does not wear here is as last time (${count(lasting.length, 'reading')})`}
+            label={walkText.whatDoesNotWearHere(lasting.length)}
             disabled={saving}
             onPress={() => save(lasting.flatMap((it) => lastingReading(it)))}
           />
@@ -235,21 +236,21 @@ export function QuestionScreen(props: QuestionProps) {
       <View style={[styles.foot, wide && styles.wide]}>
         <Button
           look="plain"
-          label="Back"
+          label={walkText.back}
           disabled={saving}
           onPress={props.onBack}
           style={styles.back}
         />
         <Button
           look="plain"
-          label="Leave"
+          label={walkText.leave}
           disabled={saving}
-          says="Leave the walk; it waits"
+          says={walkText.leaveTheWalkItWaits2}
           onPress={props.onLeave}
           style={styles.back}
         />
         <Button
-          label={kept ? `Next: ${nextName}` : `Save, then ${nextName}`}
+          label={kept ? walkText.next(nextName) : walkText.saveThen(nextName)}
           disabled={saving}
           onPress={forward}
           style={styles.next}
@@ -270,7 +271,7 @@ function readingOf({ item, attribute }: Question, quick: Quick, typed: string): 
 function lastingReading(question: Question): NewReading[] {
   const value = standing(question);
   if (value === undefined) return [];
-  return [readingOf(question, { value, how: 'remembered', note: 'as last time' }, '')];
+  return [readingOf(question, { value, how: 'remembered', note: walkText.asLastTime }, '')];
 }
 
 /** Nobody sees a buried skirt: its depth is probed unless the keeper says otherwise. */

@@ -1,4 +1,5 @@
 /** What can be said in one tap: still as the last walk found it, or the same as the bay before. Saved at once. */
+import { walkText } from '@/words/screens/walk';
 import { StyleSheet, View } from 'react-native';
 import { isKnown, type Possible } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
@@ -37,8 +38,8 @@ export function QuickReadings({ place, question, sameAs, sameAsName, onQuick, bu
       {still !== undefined && (
         <Button
           look="key"
-          label={`Still ${words(still)}`}
-          says={`Still as last time: ${words(still)}`}
+          label={walkText.still(words(still))}
+          says={walkText.stillAsLastTime2(words(still))}
           disabled={busy}
           onPress={() => onQuick({ value: still, how: 'measured' })}
           style={styles.key}
@@ -47,7 +48,7 @@ export function QuickReadings({ place, question, sameAs, sameAsName, onQuick, bu
       {sameAs && (
         <Button
           look="key"
-          label={`As ${sameAsName ?? 'the last bay'}: ${words(sameAs.reading.value)}`}
+          label={`As ${sameAsName ?? walkText.theLastBay}: ${words(sameAs.reading.value)}`}
           disabled={busy}
           onPress={() => onQuick(asAt(sameAs, sameAsName))}
           style={styles.key}
@@ -59,7 +60,7 @@ export function QuickReadings({ place, question, sameAs, sameAsName, onQuick, bu
 
 /** Said by comparison, not measured. */
 export function asAt({ reading }: SameAs, name: string | undefined): Quick {
-  return { value: reading.value, how: 'estimated', note: `as at ${name ?? 'the last bay'}` };
+  return { value: reading.value, how: 'estimated', note: `as at ${name ?? walkText.theLastBay}` };
 }
 
 const styles = StyleSheet.create({

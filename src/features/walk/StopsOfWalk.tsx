@@ -1,4 +1,5 @@
 /** The walk in hand: how far it is, what comes next, every stop to go to, in any order. */
+import { walkText } from '@/words/screens/walk';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -21,12 +22,11 @@ import { color, readableWidth, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
 import { useWidth } from '@/ui/theme/use-width';
-import { dayWords } from '@/words/day-words';
-import { capital, count } from '@/words/names';
+import { capital } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { isCheck } from '@/core/attributes';
 import { questionWords } from '@/words/attributes';
-import { legNames, minutesWords, purposeNames, stopName } from '@/words/walk-words';
+import { legNames, purposeNames, stopName } from '@/words/walk-words';
 import { FilledBar } from './FilledBar';
 import { stopWith, type WalkInHand } from './use-walk';
 
@@ -54,23 +54,27 @@ export function StopsOfWalk({ judgement, inHand, walk }: Props) {
   return (
     <Screen full>
       <View style={styles.head}>
-        <Txt kind="title">Walk in hand</Txt>
+        <Txt kind="title">{walkText.walkInHand}</Txt>
         <Txt tone="ink2">
-          {purposeNames[walk.purpose ?? 'full'][0]}, begun {dayWords(walk.date)}. {done.size} of{' '}
-          {questions.length} readings taken
-          {minutes > 0 ? `, ${minutesWords(minutes)} left` : ''}; each is saved as you take it.{' '}
-          {capital(count(judgement.waysIn.length, 'way in', 'ways in'))} found so far.
+          {walkText.begunOfReadingsTakenEach(
+            purposeNames[walk.purpose ?? 'full'][0],
+            walk.date,
+            done.size,
+            questions.length,
+            minutes > 0 ? walkText.left(minutes) : '',
+            judgement.waysIn.length,
+          )}
         </Txt>
         {trouble && <Notice>{trouble}</Notice>}
         {next && nextStop && (
           <Button
-            label={`Go on: ${stopName(place, nextStop)}, ${questionWords(next, place).short}`}
+            label={walkText.goOn(place, nextStop, questionWords(next, place).short)}
             onPress={() => go(next)}
           />
         )}
         <Button
           look={next ? 'plain' : 'main'}
-          label="To the end of the walk"
+          label={walkText.toTheEndOfThe}
           onPress={() => router.push('/walk/end')}
         />
       </View>
@@ -113,7 +117,7 @@ export function StopsOfWalk({ judgement, inHand, walk }: Props) {
       {anotherDay.length > 0 && (
         <View style={styles.leg}>
           <Txt kind="heading" style={styles.heading}>
-            Left for another day
+            {walkText.leftForAnotherDay}
           </Txt>
           {anotherDay.map((stop) => (
             <View key={stop.id} style={styles.later}>
@@ -122,8 +126,8 @@ export function StopsOfWalk({ judgement, inHand, walk }: Props) {
               </Txt>
               <Button
                 look="key"
-                label="Take it up"
-                says={`Take ${stopName(place, stop)} up again`}
+                label={walkText.takeItUp}
+                says={walkText.takeUpAgain(place, stop)}
                 onPress={() => {
                   putOff(stop.id, undefined).catch((error: unknown) =>
                     setTrouble(notSavedWords(error)),
@@ -162,15 +166,18 @@ function LegList({ leg, stops, isDone, name, mark }: LegProps) {
           <LinkRow
             key={stop.id}
             href={{ pathname: '/walk/[question]', params: { question: first.id } }}
-            says={`Walk ${name(stop)}`}
+            says={walkText.walk3(name(stop))}
           >
             <View style={styles.row}>
               <Txt kind="strong">{capital(name(stop))}</Txt>
               <Txt tone="ink2">{mark(stop)}</Txt>
             </View>
             <Txt kind="small" tone="ink2">
-              {taken} of {stop.questions.length} taken on this walk
-              {unread > 0 ? `; ${unread} never taken` : ''}
+              {walkText.ofTakenOnThisWalk(
+                taken,
+                stop.questions.length,
+                unread > 0 ? walkText.neverTaken(unread) : '',
+              )}
             </Txt>
           </LinkRow>
         );

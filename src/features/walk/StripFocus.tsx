@@ -1,4 +1,5 @@
 /** The bit of wall a question is about, drawn, with the spot to look at marked. */
+import { walkText } from '@/words/screens/walk';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { G, Path, Rect } from 'react-native-svg';
@@ -53,7 +54,7 @@ function Strip({ place, judgement, question, bay }: Props & { readonly bay: BayI
           marks={judgement.marks}
           ways={[]}
           selected={undefined}
-          says={`${box.bay.name}, with its neighbours`}
+          says={walkText.withItsNeighbours(box.bay.name)}
           labels={false}
         >
           <Dimmed layout={layout} except={bay} />

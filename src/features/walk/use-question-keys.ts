@@ -1,16 +1,17 @@
 /** A question by keyboard. Digits go straight into the reading (or choose); these go on from inside the reading too. */
+import { walkText } from '@/words/screens/walk';
 import { useEffect } from 'react';
 
 export const questionKeys: readonly (readonly [key: string, does: string])[] = [
-  ['0–9', 'the reading; of a list, the choice with that number'],
-  ['Enter', 'save, and the next question'],
-  ['=', 'still as last time'],
-  ['+', 'as the bay before'],
-  ['*', 'can’t tell'],
-  ['PgDn PgUp', 'next and last question, nothing saved'],
-  ['Ctrl Z', 'undo the last reading, while nothing is typed'],
-  ['Esc', 'leave the walk; it waits'],
-  ['?', 'this list'],
+  ['0–9', walkText.theReadingOfAList],
+  ['Enter', walkText.saveAndTheNextQuestion],
+  ['=', walkText.stillAsLastTime],
+  ['+', walkText.asTheBayBefore],
+  ['*', walkText.cantTell],
+  [walkText.pgdnPgup, walkText.nextAndLastQuestionNothing],
+  [walkText.ctrlZ, walkText.undoTheLastReadingWhile],
+  [walkText.esc, walkText.leaveTheWalkItWaits],
+  ['?', walkText.thisList],
 ];
 
 export interface QuestionKeys {

@@ -1,4 +1,5 @@
 /** A mend on offer: what it is, what it takes, which figure it meets. */
+import { wayText } from '@/words/screens/way';
 import { StyleSheet, View } from 'react-native';
 import type { Proposal } from '@/core/mends/propose';
 import type { Place } from '@/core/place/place';
@@ -24,21 +25,23 @@ export function ProposalRow({ place, proposal, onChoose, first }: Props) {
     <View style={styles.row}>
       <Txt kind="strong">
         {name}
-        {mend.term === 'tonight' ? ' (for tonight)' : ''}
+        {mend.term === 'tonight' ? wayText.forTonight : ''}
       </Txt>
       <Txt tone="ink2">
-        {mend
-          .takes(weak)
-          .map((amount) => amountWords(place, amount))
-          .join('; ')}
-        . About {mend.time(weak).value} min.
+        {wayText.aboutMin(
+          mend
+            .takes(weak)
+            .map((amount) => amountWords(place, amount))
+            .join('; '),
+          mend.time(weak).value,
+        )}
       </Txt>
       <Txt kind="small" tone="ink3">
         {closureWords(place, proposal)}
       </Txt>
       <Button
         look={first ? 'main' : 'plain'}
-        label="Choose this mend"
+        label={wayText.chooseThisMend}
         says={`Choose: ${name}`}
         onPress={onChoose}
       />
@@ -48,9 +51,8 @@ export function ProposalRow({ place, proposal, onChoose, first }: Props) {
 
 /** Which figure it is judged by and which it is made to. */
 export function closureWords(place: Place, { closure, meetsStrict, weak }: Proposal): string {
-  if (weak.spot.kind === 'dig') return 'Made to what each of them wants, the figures above.';
-  if (weak.spot.kind === 'latch')
-    return 'Two different motions are more than they work out (common practice).';
+  if (weak.spot.kind === 'dig') return wayText.madeToWhatEachOf;
+  if (weak.spot.kind === 'latch') return wayText.twoDifferentMotionsAreMore;
   const used = lengthWords(closure.used, place.units);
   const strict = lengthWords(closure.strict, place.units);
   const [animal] = animalNames[closure.animal];

@@ -1,4 +1,5 @@
 /** Reading against figure; where each figure comes from is one tap away. */
+import { wayText } from '@/words/screens/way';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import type { PartEffort } from '@/core/effort/reason';
@@ -8,7 +9,6 @@ import { sources } from '@/core/tables/sources';
 import type { Units } from '@/core/place/place';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { dayWords } from '@/words/day-words';
 import { animalName } from '@/words/headline';
 import { lengthWords } from '@/words/length-words';
 import { markNames } from '@/words/names';
@@ -41,7 +41,7 @@ export function ReasonLines({ found, parts, open = false }: Props) {
         style={styles.toggle}
       >
         <Txt kind="small" tone="holds">
-          {shown ? 'Hide where this comes from' : 'Where this comes from'}
+          {shown ? wayText.hideWhereThisComesFrom : wayText.whereThisComesFrom}
         </Txt>
       </Pressable>
       {shown && <SourceLines found={found} parts={perAnimal} />}
@@ -78,10 +78,10 @@ function Source({ found, part, unread }: OneSource) {
   const figure = figureOf(reason);
   return (
     <Txt kind="small" tone="ink2">
-      {unread ? 'Not read yet.' : readingWords(found, part)}
+      {unread ? wayText.notReadYet : readingWords(found, part)}
       {figure
         ? ` ${animalName(part.animal)}, ${figureWords(figure, found.place.units)}: ${markNames[figure.mark]}; ${sources[figure.source]}. ${figure.note ?? ''}`
-        : ' What it does with doors and latches: common practice.'}
+        : wayText.whatItDoesWithDoors}
     </Txt>
   );
 }
@@ -108,13 +108,13 @@ function figureOf(reason: PartEffort['reason']): Figure | undefined {
 
 function figureWords({ value, unit }: Figure, units: Units): string {
   if (unit === 'mm') return lengthWords(value, units);
-  return unit === 'class' ? `strength class ${value}` : `${value} ${unit}`;
+  return unit === 'class' ? wayText.strengthClass(value) : `${value} ${unit}`;
 }
 
 function readingWords(found: FoundPlace, part: PartEffort): string {
   if (!part.attribute) return '';
   const from = found.provenance.get(attributeKey(part.item, part.attribute));
-  return from ? `Read ${dayWords(from.walk.date)}, ${from.reading.how}.` : 'From the description.';
+  return from ? wayText.read(from.walk.date, from.reading.how) : wayText.fromTheDescription;
 }
 
 const styles = StyleSheet.create({

@@ -1,4 +1,5 @@
 /** One barrier of a way in: its weak spots with reading, figure and source, and the mends that fit. */
+import { wayText } from '@/words/screens/way';
 import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -41,10 +42,8 @@ export function StepBlock({ yard, found, step, number, animals, when, look }: Pr
   const into = place.zones.find((zone) => zone.id === step.into)?.name ?? step.into;
   return (
     <View style={styles.block}>
-      <Txt kind="heading">
-        {number}. {capital(bay.name)}, into the {into}
-      </Txt>
-      <Txt tone="ink2">Who comes this way to the birds, and how far each gets:</Txt>
+      <Txt kind="heading">{wayText.intoThe(number, bay.name, into)}</Txt>
+      <Txt tone="ink2">{wayText.whoComesThisWayTo}</Txt>
       <View style={styles.who}>
         {animals.map((animal) => (
           <Link
@@ -146,7 +145,7 @@ function Proposals({
         />
       ))}
       {!all && proposals.length > few && (
-        <Button look="plain" label="More mends" onPress={() => setAll(true)} />
+        <Button look="plain" label={wayText.moreMends} onPress={() => setAll(true)} />
       )}
     </View>
   );
@@ -154,8 +153,8 @@ function Proposals({
 
 function noMendWords({ parts }: WeakSpot): string {
   return parts.some(({ reason }) => reason.kind === 'stands-open')
-    ? 'Shut it every night: no mend stands in for that.'
-    : 'There is no mend for this in the list yet: the figures above say what would be enough.';
+    ? wayText.shutItEveryNightNo
+    : wayText.thereIsNoMendFor;
 }
 
 function isFor(mend: Mend, weak: WeakSpot): boolean {

@@ -1,4 +1,5 @@
 /** One way in: barrier by barrier to the birds, why each gives way, and the mends that would close it. */
+import { wayText } from '@/words/screens/way';
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { itemIdsOf } from '@/core/place/find';
@@ -13,8 +14,7 @@ import { BackLink } from '@/ui/controls/BackLink';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { wayOnward, wayTitle } from '@/words/headline';
-import { rungLong } from '@/words/minutes-words';
+import { wayTitle } from '@/words/headline';
 import { scenarioNames } from '@/words/scenario-words';
 import { StepBlock } from './StepBlock';
 
@@ -27,12 +27,10 @@ export function WayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href={{ pathname: '/', params: lookParams(look) }} name="Yard" />
-        <Txt kind="title">Way in {numberOf(judgement, way)}</Txt>
+        <BackLink href={{ pathname: '/', params: lookParams(look) }} name={wayText.yard} />
+        <Txt kind="title">{wayText.wayIn(numberOf(judgement, way))}</Txt>
         <Txt kind="strong">{wayTitle(place, way)}</Txt>
-        <Txt tone="ink2">
-          {wayOnward(place, way)} Effort: {rungLong(way.minutes)}.
-        </Txt>
+        <Txt tone="ink2">{wayText.effort(place, way, way.minutes)}</Txt>
         <Txt tone="ink2">{scenarioNames[look.scenario][1]}.</Txt>
       </View>
       {stepsOf(way).map(({ step, animals }, index) => (
@@ -82,11 +80,11 @@ function Closed({ look }: { readonly look: Look }) {
   return (
     <Screen>
       <View style={styles.head}>
-        <Txt kind="title">No way in here now</Txt>
-        <Txt tone="ink2">As it was last read, nothing that lives here gets to the birds by it.</Txt>
+        <Txt kind="title">{wayText.noWayInHereNow}</Txt>
+        <Txt tone="ink2">{wayText.asItWasLastRead}</Txt>
         <Link href={{ pathname: '/', params: lookParams(look) }} style={styles.link}>
           <Txt kind="strong" tone="holds">
-            To the yard
+            {wayText.toTheYard}
           </Txt>
         </Link>
       </View>

@@ -1,4 +1,5 @@
 /** What lives here, and how far each gets in the scenario looked at. */
+import { yardText } from '@/words/screens/yard';
 import { Link } from 'expo-router';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -21,7 +22,7 @@ export function AnimalList({ judgement, look }: Props) {
   return (
     <View style={styles.list}>
       <Txt kind="heading" style={styles.heading}>
-        What lives here
+        {yardText.whatLivesHere}
       </Txt>
       {judgement.animals.map((it) => (
         <Row
@@ -32,9 +33,9 @@ export function AnimalList({ judgement, look }: Props) {
           look={look}
         />
       ))}
-      <LinkRow href="/lives" says="How often each comes, and the log of what was seen">
+      <LinkRow href="/lives" says={yardText.howOftenEachComesAnd}>
         <Txt kind="strong" tone="holds">
-          How often each comes, and what was seen
+          {yardText.howOftenEachComesAndWhat}
         </Txt>
       </LinkRow>
     </View>

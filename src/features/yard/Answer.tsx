@@ -1,4 +1,5 @@
 /** The sentence a worried person came for. */
+import { yardText } from '@/words/screens/yard';
 import { StyleSheet, View } from 'react-native';
 import { inDateOrder } from '@/core/records/apply-readings';
 import { duskOf } from '@/core/rounds/dusk';
@@ -7,7 +8,7 @@ import type { Look } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { dayWords, timeWords } from '@/words/day-words';
+import { dayWords } from '@/words/day-words';
 import { headline, holdWords } from '@/words/headline';
 import { count } from '@/words/names';
 
@@ -27,7 +28,7 @@ export function Answer({
   const last = inDateOrder(
     yard.walks.filter(({ kind, readings }) => kind !== 'said' && readings.length > 0),
   ).at(-1);
-  const walked = last ? `walked ${dayWords(last.date)}` : 'not walked yet';
+  const walked = last ? yardText.walked(last.date) : yardText.notWalkedYet;
   const toMeasure = yard.mends.filter((mend) => mend.state === 'done').length;
   return (
     <View style={styles.answer}>
@@ -50,7 +51,7 @@ export function Answer({
       </Txt>
       {toMeasure > 0 && (
         <Txt kind="strong" tone="holds">
-          {count(toMeasure, 'mend')} done: measure again to see whether it holds.
+          {yardText.doneMeasureAgainToSee(toMeasure)}
         </Txt>
       )}
     </View>
@@ -62,7 +63,7 @@ function darkWords({ place }: Yard, { day, today }: Look): string {
   const { position } = place.setting;
   const dusk =
     position && day === today ? duskOf(new Date(`${today}T12:00:00`), position) : undefined;
-  return dusk ? ` · dark by ${timeWords(dusk.dark)}` : '';
+  return dusk ? yardText.darkBy(dusk.dark) : '';
 }
 
 const styles = StyleSheet.create({

@@ -1,4 +1,5 @@
 /** What is to be said of the bay that was touched. */
+import { yardText } from '@/words/screens/yard';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { weakSpots } from '@/core/mends/spots';
@@ -11,7 +12,7 @@ import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { lineCode } from '@/ui/theme/line-code';
 import { color, space } from '@/ui/theme/tokens';
-import { animalList, capital, count } from '@/words/names';
+import { capital } from '@/words/names';
 import { spotWords } from '@/words/spot-words';
 
 export function BayNote({
@@ -39,20 +40,18 @@ export function BayNote({
       </Txt>
       {spots.map(({ spot, letsBy, parts }) => (
         <Txt key={`${spot.kind} ${spot.item}`} tone="ink2">
-          Lets by {animalList(letsBy)} {parts[0] && spotWords(place, parts[0])}.
-          {mark === 'holds' && ' The next wall stops them.'}
+          {yardText.letsBy(letsBy, parts[0] && spotWords(place, parts[0]))}
+          {mark === 'holds' && yardText.theNextWallStopsThem}
         </Txt>
       ))}
       {spots.length === 0 && (
         <Txt tone="ink2">
-          {unread === 0
-            ? 'Nothing that lives here gets by it.'
-            : `Nothing read so far lets anything by; ${count(unread, 'reading')} not taken.`}
+          {unread === 0 ? yardText.nothingThatLivesHereGets : yardText.nothingReadSoFarLets(unread)}
         </Txt>
       )}
       <Button
         look="plain"
-        label={`Who gets by ${found.bay.name}, and why`}
+        label={yardText.whoGetsByAndWhy(found.bay.name)}
         onPress={() =>
           router.push({ pathname: '/item/[item]', params: { item: bay, ...lookParams(look) } })
         }
@@ -60,7 +59,7 @@ export function BayNote({
       {first && (
         <Button
           look="plain"
-          label={`Walk ${found.bay.name}`}
+          label={yardText.walk(found.bay.name)}
           onPress={() =>
             router.push({ pathname: '/walk/[question]', params: { question: first.id } })
           }

@@ -1,4 +1,5 @@
 /** The day that is looked at: today, or the middle of any month to come. Boards go on and off, animals come and go. */
+import { yardText } from '@/words/screens/yard';
 import { useRouter } from 'expo-router';
 import { lookParams, type Look } from '@/features/look/use-look';
 import { Picker } from '@/ui/controls/Picker';
@@ -8,12 +9,12 @@ export function DayChoice({ look }: { readonly look: Look }) {
   const router = useRouter();
   const { day, today } = look;
   const options: (readonly [string, string])[] = [
-    [today, `today, ${dayWords(today)}`],
+    [today, yardText.today(today)],
     ...monthsFrom(today),
   ];
   return (
     <Picker
-      label="Judged for"
+      label={yardText.judgedFor}
       options={options.some(([it]) => it === day) ? options : [...options, [day, dayWords(day)]]}
       value={day}
       none={dayWords(day)}

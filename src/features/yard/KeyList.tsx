@@ -1,4 +1,5 @@
 /** The yard's keys, said where there is a keyboard. */
+import { yardText } from '@/words/screens/yard';
 import { StyleSheet, View } from 'react-native';
 import { KeyTable } from '@/ui/controls/KeyTable';
 import { Txt } from '@/ui/controls/Txt';
@@ -8,7 +9,7 @@ import { yardKeys } from './use-yard-keys';
 export function KeyList() {
   return (
     <View style={styles.box}>
-      <Txt kind="heading">By keyboard</Txt>
+      <Txt kind="heading">{yardText.byKeyboard}</Txt>
       <KeyTable keys={yardKeys} />
     </View>
   );

@@ -1,4 +1,5 @@
 /** The figures behind the sentence: hold with its range, birds lost in a year, how it came along, how sure it is. */
+import { yardText } from '@/words/screens/yard';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Judgement } from '@/core/score/judge';
@@ -35,35 +36,46 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   const losses = year.state === 'done' ? year.answer : undefined;
   return (
     <View style={styles.box}>
-      <Txt kind="heading">In figures</Txt>
-      <Row figure={holdFigure(judgement.hold)} unit="of 100">
-        <Txt kind="strong">What the place turns away</Txt>
+      <Txt kind="heading">{yardText.inFigures}</Txt>
+      <Row figure={holdFigure(judgement.hold)} unit={yardText.of100}>
+        <Txt kind="strong">{yardText.whatThePlaceTurnsAway}</Txt>
         <Txt tone="ink2">
-          {scenarioNames[scenario][1]}: its share of all that threatens.
-          {night &&
-            ` Tonight, with a round missed ${Math.round(night.missedRound * 1000) / 10} in 100: ${holdWords(night.hold).toLowerCase()}.`}
+          {yardText.itsShareOfAllThat(
+            scenarioNames[scenario][1],
+            night &&
+              yardText.tonightWithARoundMissed(
+                Math.round(night.missedRound * 1000) / 10,
+                holdWords(night.hold).toLowerCase(),
+              ),
+          )}
         </Txt>
       </Row>
-      <Row figure={losses ? lossWords(losses.birds) : '…'} unit="a year">
-        <Txt kind="strong">Birds lost in a year, as it stands</Txt>
+      <Row figure={losses ? lossWords(losses.birds) : '…'} unit={yardText.aYear}>
+        <Txt kind="strong">{yardText.birdsLostInAYear}</Txt>
         <Txt tone="ink2">
           {year.state === 'failed'
-            ? 'Losses could not be reckoned in this browser.'
-            : `Of ${judgement.birds}, all four scenarios and all seasons together; eggs besides: ${losses ? lossWords(losses.eggs) : '…'}. It ranks what to mend; it is no forecast.`}
+            ? yardText.lossesCouldNotBeReckoned
+            : yardText.ofAllFourScenariosAnd(
+                judgement.birds,
+                losses ? lossWords(losses.eggs) : '…',
+              )}
         </Txt>
       </Row>
       <View style={styles.links}>
         <LinkRow
           href={{ pathname: '/compare', params: lookParams(look) }}
-          says="Compare two walks, or before and after the mends"
+          says={yardText.compareTwoWalksOrBefore}
         >
           <Txt kind="strong" tone="holds">
-            Compare two walks, or before and after the mends
+            {yardText.compareTwoWalksOrBefore}
           </Txt>
         </LinkRow>
-        <LinkRow href={{ pathname: '/sure', params: lookParams(look) }} says="How sure is this?">
+        <LinkRow
+          href={{ pathname: '/sure', params: lookParams(look) }}
+          says={yardText.howSureIsThis}
+        >
           <Txt kind="strong" tone="holds">
-            How sure is this?
+            {yardText.howSureIsThis}
           </Txt>
         </LinkRow>
       </View>

@@ -1,4 +1,5 @@
 /** The four scenarios, each with how many ways in it has. Each is an address of its own. */
+import { yardText } from '@/words/screens/yard';
 import { Link } from 'expo-router';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -21,7 +22,7 @@ interface Props {
 export function ScenarioBar({ look, judgement, all }: Props) {
   return (
     <View>
-      <View role="group" aria-label="Scenario" style={styles.bar}>
+      <View role="group" aria-label={yardText.scenario} style={styles.bar}>
         {scenarios.map((scenario) => {
           const judged = scenario === look.scenario ? judgement : all?.[scenario];
           return (
@@ -78,10 +79,10 @@ function signOf(judgement: Judgement): string {
 }
 
 function saysOf(judgement: Judgement): string {
-  if (judgement.whereabouts.length === 0) return 'no birds are there';
+  if (judgement.whereabouts.length === 0) return yardText.noBirdsAreThere;
   return inTheOpen(judgement)
     ? headline(judgement).answer
-    : count(judgement.waysIn.length, 'way in', 'ways in');
+    : count(judgement.waysIn.length, yardText.wayIn, yardText.waysIn);
 }
 
 /** Nothing to get through stands between them and what comes. */

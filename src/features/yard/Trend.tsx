@@ -1,4 +1,5 @@
 /** Hold over the days it was walked, all judged on what threatens now; ways in under each. */
+import { yardText } from '@/words/screens/yard';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path } from 'react-native-svg';
 import type { TrendPoint } from '@/core/score/trend';
@@ -22,9 +23,7 @@ export function Trend({ points }: { readonly points: readonly TrendPoint[] }) {
   if (shown.length < 2) {
     return (
       <Txt tone="ink2">
-        {points.length === 0
-          ? 'Walk it once, and it is known how it stands.'
-          : 'One day walked so far. From the second on, this shows how the hold came along.'}
+        {points.length === 0 ? yardText.walkItOnceAndIt : yardText.oneDayWalkedSoFar}
       </Txt>
     );
   }
@@ -37,12 +36,12 @@ export function Trend({ points }: { readonly points: readonly TrendPoint[] }) {
   const says = shown
     .map(
       ({ date, hold, waysIn }) =>
-        `${dayWords(date)}: ${holdWords(hold).toLowerCase()}, ${count(waysIn, 'way in', 'ways in')}`,
+        `${dayWords(date)}: ${holdWords(hold).toLowerCase()}, ${count(waysIn, yardText.wayIn, yardText.waysIn)}`,
     )
     .join('; ');
   return (
     <View onLayout={onLayout} style={styles.trend}>
-      <Txt kind="sub">How it came along</Txt>
+      <Txt kind="sub">{yardText.howItCameAlong}</Txt>
       <Svg width={width} height={height} role="img" aria-label={`Hold, walk by walk. ${says}.`}>
         {[0, 50, 100].map((hold) => (
           <G key={hold}>
@@ -89,8 +88,7 @@ export function Trend({ points }: { readonly points: readonly TrendPoint[] }) {
         </SvgText>
       </Svg>
       <Txt kind="small" tone="ink2">
-        Line: hold, with everything unread shut; dotted: with all of it open. Below: ways in. All on
-        what threatens now.
+        {yardText.lineHoldWithEverythingUnread}
       </Txt>
     </View>
   );

@@ -1,4 +1,5 @@
 /** Ways in, worst first, each with its figure, and slow ways after them. */
+import { yardText } from '@/words/screens/yard';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Judgement } from '@/core/score/judge';
@@ -24,14 +25,14 @@ export function WayList({ judgement, look }: Props) {
   return (
     <View style={styles.list}>
       <Txt kind="heading" style={styles.heading}>
-        {waysIn.length > 0 ? 'Ways in' : 'Slow ways in'}
+        {waysIn.length > 0 ? yardText.waysIn2 : yardText.slowWaysIn}
       </Txt>
       {waysIn.map((way, index) => (
         <WayRow key={way.id} {...rowOf(place, way)} look={look} number={index + 1} />
       ))}
       {waysIn.length > 0 && slowWays.length > 0 && (
         <Txt kind="sub" style={styles.heading}>
-          Slow ways, an hour and more
+          {yardText.slowWaysAnHourAnd}
         </Txt>
       )}
       {slowWays.map((way) => (
@@ -81,7 +82,7 @@ const WayRow = memo(function WayRow({
   return (
     <LinkRow
       href={{ pathname: '/way/[id]', params: { id, ...lookParams(look) } }}
-      says={`${isSlow ? 'Slow way' : `Way in ${number}`}: ${title}`}
+      says={`${isSlow ? yardText.slowWay : yardText.wayIn2(number)}: ${title}`}
       lead={
         gap === undefined ? (
           <Txt kind="figure" tone={isSlow ? 'hours' : 'open'}>

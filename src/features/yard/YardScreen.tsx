@@ -1,4 +1,5 @@
 /** The yard: how many ways in tonight and for whom, then where, then the rest. */
+import { yardText } from '@/words/screens/yard';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
@@ -79,7 +80,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
     return (
       <View style={styles.wide}>
         <View style={styles.columns}>
-          <Column name="The place" style={styles.left}>
+          <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
             {scenarioBar}
             {plan}
@@ -88,7 +89,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {whatCounts}
             {last && <KeyList />}
           </Column>
-          <Column name="Ways in and animals" style={styles.right}>
+          <Column name={yardText.waysInAndAnimals} style={styles.right}>
             {wayList}
             {animalList}
           </Column>
@@ -107,9 +108,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       {last && (
         <>
           <View style={styles.lapHead}>
-            <Txt kind="heading">The lap</Txt>
+            <Txt kind="heading">{yardText.theLap}</Txt>
             <Txt kind="small" tone="ink2">
-              The outer wall unrolled from the gate. Slide it; touch a bay.
+              {yardText.theOuterWallUnrolledFrom}
             </Txt>
           </View>
           {lap}

@@ -1,4 +1,5 @@
 /** The yard by keyboard: a scenario by its number, bay after bay along the lap, and into the one that is marked. */
+import { yardText } from '@/words/screens/yard';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { lapOf } from '@/core/place/lap';
@@ -11,11 +12,11 @@ import { lookParams, type Look } from '@/features/look/use-look';
 /** As they are listed under the yard. */
 export const yardKeys: readonly (readonly [key: string, does: string])[] = [
   ['1 to 4', 'scenario'],
-  ['← →', 'bay before, bay after'],
-  ['i', 'who gets by the bay that is marked'],
+  ['← →', yardText.bayBeforeBayAfter],
+  ['i', yardText.whoGetsByTheBay],
   ['w', 'walk'],
-  ['Esc', 'no bay marked'],
-  ['Ctrl Z', 'what was changed last is taken back'],
+  [yardText.esc, yardText.noBayMarked],
+  [yardText.ctrlZ, yardText.whatWasChangedLastIs],
 ];
 
 interface Yard {

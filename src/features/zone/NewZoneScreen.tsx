@@ -1,4 +1,5 @@
 /** One more zone, built against a side of one that is there. */
+import { zoneText } from '@/words/screens/zone';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -44,7 +45,7 @@ export function NewZoneScreen({ yard: { place } }: { readonly yard: Yard }) {
   const add = () => {
     const trimmed = called.trim();
     if (trimmed === '' || trimmed.length > 80) {
-      return edit.setTrouble('Give it a name, up to 80 letters.');
+      return edit.setTrouble(zoneText.giveItANameUp);
     }
     const made: NewZone = { kind, name: trimmed, against, within, ...size };
     edit.change({ kind: 'adding', of: trimmed }, (it) => addZone(it, made, newId));
@@ -63,11 +64,11 @@ export function NewZoneScreen({ yard: { place } }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.page}>
-        <BackLink href="/place" name="Place" />
-        <Txt kind="title">Something more</Txt>
+        <BackLink href="/place" name={zoneText.place} />
+        <Txt kind="title">{zoneText.somethingMore}</Txt>
         {edit.trouble && <Notice>{edit.trouble}</Notice>}
         <Choice
-          label="It is a"
+          label={zoneText.itIsA}
           options={zoneKinds.map((it) => [it, zoneKindNames[it]] as const)}
           value={kind}
           onChange={(next) => {
@@ -75,29 +76,30 @@ export function NewZoneScreen({ yard: { place } }: { readonly yard: Yard }) {
             setSizes({});
           }}
         />
-        <Field label="What you call it" value={called} onChange={setName} />
+        <Field label={zoneText.whatYouCallIt} value={called} onChange={setName} />
         <Picker
-          label="Built against"
+          label={zoneText.builtAgainst}
           options={sidesOf(place)}
           value={against}
-          none="nothing"
+          none={zoneText.nothing}
           onChange={setAgainst}
         />
         <Choice
-          label="Which stands"
+          label={zoneText.whichStands}
           options={[
-            ['beyond', 'beyond that side'],
-            ['within', 'within it'],
+            ['beyond', zoneText.beyondThatSide],
+            ['within', zoneText.withinIt],
           ]}
           value={within ? 'within' : 'beyond'}
           onChange={(it) => setWithin(it === 'within')}
         />
-        {field('Along that side', 'width')}
-        {field('Away from it', 'depth')}
-        {field('Height of its walls', 'height')}
-        {(kind === 'house' || kind === 'nest-box') && field('Its floor above the ground', 'base')}
-        <Txt tone="ink2">It stands in the middle of that side; it can be moved afterwards.</Txt>
-        <Button label="Add it" onPress={add} />
+        {field(zoneText.alongThatSide, 'width')}
+        {field(zoneText.awayFromIt, 'depth')}
+        {field(zoneText.heightOfItsWalls, 'height')}
+        {(kind === 'house' || kind === 'nest-box') &&
+          field(zoneText.itsFloorAboveTheGround, 'base')}
+        <Txt tone="ink2">{zoneText.itStandsInTheMiddle}</Txt>
+        <Button label={zoneText.addIt} onPress={add} />
       </View>
     </Screen>
   );

@@ -1,4 +1,5 @@
 /** The sides of a zone: how long, what they are called, and whether they are a fence or the wall of something else. */
+import { zoneText } from '@/words/screens/zone';
 import { StyleSheet, View } from 'react-native';
 import { keepEntered } from '@/core/place/edit/keep-entered';
 import { compass, orient } from '@/core/place/edit/orient';
@@ -46,10 +47,10 @@ export function SidesPart({ place, zone, edit }: Props) {
   };
   const [first] = sides;
   return (
-    <Part title="Sides and posts">
+    <Part title={zoneText.sidesAndPosts}>
       {zone.kind === 'run' && (
         <LengthField
-          label="Posts stand so far apart, about"
+          label={zoneText.postsStandSoFarApart}
           mm={spacingOf(place, zone)}
           units={place.units}
           longest={longest}
@@ -58,17 +59,17 @@ export function SidesPart({ place, zone, edit }: Props) {
       )}
       {zone.kind === 'run' && first && (
         <Choice
-          label={`From inside, ${first.name} lies`}
+          label={zoneText.fromInsideLies(first.name)}
           options={compass.map((it) => [it, it] as const)}
           value={compass.find((it) => it === first.name)}
           onChange={(way) => edit.change('which-way-it-lies', (it) => orient(it, first.id, way))}
         />
       )}
-      {isRectangle && <Txt tone="ink2">A rectangle: opposite sides are set together.</Txt>}
+      {isRectangle && <Txt tone="ink2">{zoneText.aRectangleOppositeSidesAre}</Txt>}
       {sides.map((side, index) => (
         <View key={side.id} style={styles.side}>
           <LengthField
-            label={`${side.name}: length`}
+            label={zoneText.length(side.name)}
             mm={side.length}
             entered={side.entered}
             units={place.units}
@@ -102,17 +103,17 @@ function SideWords({ side, edit, isRun }: SideProps) {
   return (
     <>
       <TextField
-        label={`${side.name}: name`}
+        label={zoneText.name(side.name)}
         text={side.name}
         most={80}
         onChange={(name) => edit.change('sides-name', (it) => renameSide(it, side.id, name))}
       />
       {isRun && (
         <Picker
-          label={`${side.name} is`}
+          label={zoneText.is(side.name)}
           options={sideKinds.map((it) => [it, sideKindNames[it]] as const)}
           value={side.kind}
-          none="not said"
+          none={zoneText.notSaid}
           onChange={(kind) =>
             edit.change('what-a-side-is', (it) => setSideKind(it, side.id, kind, newId))
           }

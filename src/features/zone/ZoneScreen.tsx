@@ -1,4 +1,5 @@
 /** One zone: its name, sizes, sides, roof, where it stands, whether it moves, when birds are in it. */
+import { zoneText } from '@/words/screens/zone';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import {
@@ -48,8 +49,8 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
   return (
     <Screen>
       <View style={styles.head}>
-        <BackLink href="/place" name="Place" />
-        <Txt kind="title">{zone ? capital(zone.name) : 'It is gone'}</Txt>
+        <BackLink href="/place" name={zoneText.place} />
+        <Txt kind="title">{zone ? capital(zone.name) : zoneText.itIsGone}</Txt>
         {zone && zone.name !== zoneKindNames[zone.kind] && (
           <Txt tone="ink2">{capital(zoneKindNames[zone.kind])}</Txt>
         )}
@@ -77,7 +78,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
             <View style={styles.head}>
               <Button
                 look="warn"
-                label={`There is no ${zone.name}: take it away`}
+                label={zoneText.thereIsNoTakeIt(zone.name)}
                 onPress={() =>
                   edit.change({ kind: 'taking-away', of: zone.name }, (it) =>
                     dropZone(it, id, newId),
@@ -102,10 +103,10 @@ interface Props {
 const nudges: Readonly<Record<Place['units'], number>> = { metric: 100, imperial: 101.6 };
 
 const moves = [
-  ['◀', 'Move it left', -1, 0],
-  ['▲', 'Move it up', 0, 1],
-  ['▼', 'Move it down', 0, -1],
-  ['▶', 'Move it right', 1, 0],
+  ['◀', zoneText.moveItLeft, -1, 0],
+  ['▲', zoneText.moveItUp, 0, 1],
+  ['▼', zoneText.moveItDown, 0, -1],
+  ['▶', zoneText.moveItRight, 1, 0],
 ] as const;
 
 function SizePart({ place, zone, edit }: Props) {
@@ -115,15 +116,15 @@ function SizePart({ place, zone, edit }: Props) {
       moveZone(it, zone.id, { x: x * nudge, y: y * nudge }, newId),
     );
   return (
-    <Part title="Name and place">
+    <Part title={zoneText.nameAndPlace}>
       <TextField
-        label="What you call it"
+        label={zoneText.whatYouCallIt}
         text={zone.name}
         most={80}
         onChange={(name) => edit.change('its-name', (it) => describeZone(it, zone.id, { name }))}
       />
       <LengthField
-        label="Height of its walls"
+        label={zoneText.heightOfItsWalls}
         mm={heightOf(zone)}
         units={place.units}
         longest={highest}
@@ -155,18 +156,18 @@ function SizePart({ place, zone, edit }: Props) {
 const roofs = {
   open: ['open', 'open'],
   netting: ['netting', [{ is: 'hex-25' }]],
-  mesh: ['welded mesh', [{ is: 'welded-25' }]],
-  sheet: ['sheet or boards', [{ is: 'sheet' }]],
-  unread: ['something, to be looked at', [{ any: true }]],
+  mesh: [zoneText.weldedMesh, [{ is: 'welded-25' }]],
+  sheet: [zoneText.sheetOrBoards, [{ is: 'sheet' }]],
+  unread: [zoneText.somethingToBeLookedAt, [{ any: true }]],
 } as const;
 
 function RoofPart({ place, zone, edit }: Props) {
   const router = useRouter();
   const roof = roofOf(place, zone.id);
   return (
-    <Part title="Above it">
+    <Part title={zoneText.aboveIt}>
       <Choice
-        label={roof ? 'There is a roof. It is' : 'Open above. Put over it'}
+        label={roof ? zoneText.thereIsARoofIt : zoneText.openAbovePutOverIt}
         options={(Object.keys(roofs) as (keyof typeof roofs)[]).map(
           (it) => [it, roofs[it][0]] as const,
         )}
@@ -186,7 +187,7 @@ function RoofPart({ place, zone, edit }: Props) {
       {roof && (
         <Button
           look="key"
-          label="Part of it is another kind"
+          label={zoneText.partOfItIsAnother}
           onPress={() =>
             edit.change('part-of-the-roof', (before) => addRoofPart(before, zone.id, newId))
           }
@@ -198,9 +199,9 @@ function RoofPart({ place, zone, edit }: Props) {
 
 function UsePart({ zone, edit }: Pick<Props, 'zone' | 'edit'>) {
   return (
-    <Part title="Its use">
+    <Part title={zoneText.itsUse}>
       <Choice
-        label="It moves"
+        label={zoneText.itMoves}
         options={[['never', 'never'], ...movesOn.map((it) => [it, movesNames[it]] as const)]}
         value={zone.moves ?? 'never'}
         onChange={(moves) =>
@@ -212,7 +213,7 @@ function UsePart({ zone, edit }: Pick<Props, 'zone' | 'edit'>) {
         }
       />
       <SeasonFields
-        word="In use"
+        word={zoneText.inUse}
         on={zone.inUse}
         onChange={(inUse) =>
           edit.change('when-it-is-in-use', (it) =>

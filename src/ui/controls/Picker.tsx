@@ -1,4 +1,5 @@
 /** One of many: shows what is chosen; pressed, it opens on all the others. `<Picker label="Mesh" … />` */
+import { uiText } from '@/words/screens/ui';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { space } from '../theme/tokens';
@@ -29,8 +30,8 @@ export function Picker<T extends string>({ label, options, value, none, onChange
         </View>
         <Button
           look="key"
-          label={open ? 'close' : 'change'}
-          says={`${label}: ${shown}. ${open ? 'Close' : 'Change'}`}
+          label={open ? uiText.close : uiText.change}
+          says={`${label}: ${shown}. ${open ? uiText.close2 : uiText.change2}`}
           onPress={() => setOpen(!open)}
           style={styles.change}
         />

@@ -2,6 +2,7 @@
  * One roll, sheet or board to scale, as it is crosscut and slit: pieces numbered, waste hatched, what is left whole at the end. A long
  * roll goes on in a second row where the page ends.
  */
+import { uiText } from '@/words/screens/ui';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, G, Line, Path, Pattern, Rect } from 'react-native-svg';
 import type { CutRoll, Section } from '@/core/mends/cutting/cutting';
@@ -128,7 +129,7 @@ function Row({ cut, numberOf, labelOf, leftOf, width, row, end, scale }: RowProp
             />
             {endWidth > 64 && (
               <SvgText x={endWidth / 2} y={height / 2 + 5} size={14}>
-                {`left ${leftOf(end)}`}
+                {uiText.left(leftOf(end))}
               </SvgText>
             )}
           </G>

@@ -1,4 +1,5 @@
 /** The lap as a thing to touch: whole on a wide screen, sliding sideways on a phone. */
+import { uiText } from '@/words/screens/ui';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { lapOf } from '@/core/place/lap';
@@ -111,7 +112,7 @@ export function Lap(props: Props) {
         <Button
           look="chip"
           label="–"
-          says="Lap smaller"
+          says={uiText.lapSmaller}
           disabled={zoom === 0}
           onPress={() => setZoom(zoom - 1)}
           style={styles.key}
@@ -119,7 +120,7 @@ export function Lap(props: Props) {
         <Button
           look="chip"
           label="+"
-          says="Lap larger"
+          says={uiText.lapLarger}
           disabled={zoom === slidingScales.length - 1}
           onPress={() => setZoom(zoom + 1)}
           style={styles.key}

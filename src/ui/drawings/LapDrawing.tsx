@@ -1,10 +1,10 @@
 /** The lap as a picture: the wall unrolled to scale, bay after bay from the gate. */
+import { uiText } from '@/words/screens/ui';
 import type { ReactNode } from 'react';
 import Svg, { G, Rect } from 'react-native-svg';
 import type { BayId, Place } from '@/core/place/place';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
-import { distanceWords } from '@/words/length-words';
 import { color } from '../theme/tokens';
 import { LapBayDrawing } from './LapBayDrawing';
 import { distanceLabelsOf, sideLabelsOf, skirtLabelsOf } from './lap-labels';
@@ -92,5 +92,5 @@ function Labels({ place, layout }: { readonly place: Place; readonly layout: Lap
 }
 
 export function lapSays(place: Place, length: number): string {
-  return `The outer wall of ${place.name} unrolled from the gate, ${distanceWords(length, place.units)}.`;
+  return uiText.theOuterWallOfUnrolled(place.name, length, place.units);
 }

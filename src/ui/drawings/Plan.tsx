@@ -1,4 +1,5 @@
 /** The plan: where things are. Walls in the line code, ways in numbered, routes dotted from outside to the birds. */
+import { uiText } from '@/words/screens/ui';
 import { Fragment, useMemo } from 'react';
 import { View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
@@ -65,7 +66,7 @@ export function Plan({
         width={width}
         height={layout.height}
         role="img"
-        aria-label={`Plan of ${place.name}, north up. Every bay is listed as a button.`}
+        aria-label={uiText.planOfNorthUpEvery(place.name)}
       >
         <Rect x={0} y={0} width={width} height={layout.height} fill={color.ground} />
         <PlanGround lines={layout.walls} />

@@ -1,4 +1,5 @@
 /** Ground, runs and houses as seen from above: how a run is covered, where birds sleep. */
+import { uiText } from '@/words/screens/ui';
 import isSame from 'fast-deep-equal';
 import { memo } from 'react';
 import { G, Path, Polygon } from 'react-native-svg';
@@ -59,7 +60,7 @@ const RunZone = memo(function RunZone({ zone }: { readonly zone: PlanZone }) {
       )}
       {birds > 0 && (
         <SvgText x={middle.x} y={middle.y + 6} fill={color.ink} size={16} strong>
-          {`${birds} birds`}
+          {uiText.birds(birds)}
         </SvgText>
       )}
     </G>
@@ -127,7 +128,7 @@ const HouseZone = memo(function HouseZone({ zone }: { readonly zone: PlanZone })
           </SvgText>
           {birds > 0 && (
             <SvgText x={middle.x} y={middle.y + 16} fill={color.onHouse} size={14}>
-              {`${birds} birds`}
+              {uiText.birds(birds)}
             </SvgText>
           )}
         </>

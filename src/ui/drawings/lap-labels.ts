@@ -1,6 +1,6 @@
 /** What is written on the lap: sides above, skirts and distances below; nothing on top of anything else. */
+import { uiText } from '@/words/screens/ui';
 import type { Place } from '@/core/place/place';
-import { lengthWords } from '@/words/length-words';
 import type { LapBox, LapLayout } from './lap-layout';
 import { letter } from './plan-labels';
 
@@ -55,8 +55,8 @@ export function skirtLabelsOf(place: Place, { bays, ground, width }: LapLayout):
 
 function skirtWords({ units }: Place, { skirt, apron }: LapBox): string {
   return [
-    ...(skirt ? [`skirt ${lengthWords(skirt.mm, units)}`] : []),
-    ...(apron > 0 ? [`apron ${lengthWords(apron, units)}`] : []),
+    ...(skirt ? [uiText.skirt(skirt.mm, units)] : []),
+    ...(apron > 0 ? [uiText.apron(apron, units)] : []),
   ].join(', ');
 }
 

@@ -1,0 +1,19 @@
+/** What the screens of `ageing` say. */
+import { count } from '../names';
+
+export const ageingText = {
+  mends: 'Mends',
+  nothingDueForALook: 'Nothing due for a look',
+  due: (many: number) => `${count(many, 'look')} due`,
+  staplesTiesNettingBuriedMesh:
+    'Staples, ties, netting, buried mesh and timber give way with the years. A look is a reading taken on a walk; what would let something in comes first.',
+  due2: 'Due',
+  whatItWouldOpenCould: 'What it would open could not be worked out in this browser.',
+  whatItWouldOpenIs: 'What it would open is being worked out …',
+  neverLookedAt: 'Never looked at.',
+  olderThanTheShortestOf: ' Older than the shortest of its lives.',
+  later: 'Later',
+  howLongThingsLast: 'How long things last',
+  expectedLife: 'Expected life',
+  lookEvery: 'Look every',
+} as const;

@@ -1,0 +1,30 @@
+/** What the screens of `compare` say. */
+import { dayWords } from '../day-words';
+import { animalName } from '../headline';
+import { rungShort } from '../minutes-words';
+import { count } from '../names';
+
+export const compareText = {
+  onTheOneSide: 'On the one side',
+  onTheOtherSide: 'On the other side',
+  wayIn: 'way in',
+  waysIn: 'ways in',
+  slowWay: 'slow way',
+  yard: 'Yard',
+  bothJudgedOnWhatThreatens: (scenarioName: string) =>
+    `${scenarioName}. Both judged on what threatens now, so that they can be compared.`,
+  asKnownOn: (day: string) => `as known on ${dayWords(day)}`,
+  asItStandsNow: 'as it stands now',
+  withInHandDoneAs: (inHand: number) => `with ${count(inHand, 'mend')} in hand done as meant`,
+  eitherWay: (a: number) => `${count(a, 'way in', 'ways in')} either way`,
+  fewer: (a: number) => `${a} fewer`,
+  more: (b: number) => `${b} more`,
+  whatDiffers: 'What differs',
+  nothingThatALineOr: 'Nothing that a line or an animal would show.',
+  then: (name: string, name2: string, name3: string) => `${name}: ${name2}, then ${name3}`,
+  then2: (
+    animal: Parameters<typeof animalName>[0],
+    best: Parameters<typeof rungShort>[0],
+    best2: Parameters<typeof rungShort>[0],
+  ) => `${animalName(animal)}: ${rungShort(best)}, then ${rungShort(best2)}`,
+} as const;

@@ -1,0 +1,25 @@
+/** What the screens of `cutting` say. */
+import { dayWords } from '../day-words';
+import { capital, count } from '../names';
+
+export const cuttingText = {
+  cutInto: (trim: string, of2: string) => `${capital(trim)}, cut into ${of2}`,
+  ofIt: (at: number, of2: number) => `, ${at} of ${of2}`,
+  longerThanAnythingSoldJoin: '. Longer than anything sold: join it where there is wood behind it',
+  shopping: 'Shopping',
+  nothingToCut: 'Nothing to cut',
+  toCut: (pieces: number) => `${count(pieces, 'piece')} to cut`,
+  crosscutAlongTheDashedLines: (name: string) =>
+    `${name}. Crosscut along the dashed lines first, then slit along. Measure on the wall again before you cut.`,
+  lookingWhetherItCanBe: 'Looking whether it can be cut for less …',
+  workingOutHowItIs: 'Working out how it is cut …',
+  itCouldNotBeWorked: 'It could not be worked out in this browser. Nothing was changed.',
+  printOnOnePage: 'Print on one page',
+  bought: (date: string) => `Bought ${dayWords(date)}`,
+  stillToBuy: 'Still to buy',
+  whatComesHere: 'What comes here',
+  meshSheetBoardsAndBattens:
+    'Mesh, sheet, boards and battens of mends that are planned or bought, until they are done. Other things are only counted.',
+  offcutsInStock: 'Offcuts in stock',
+  usedBeforeAnyRollIs: (many: number) => `${count(many, 'piece')}, used before any roll is bought`,
+} as const;

@@ -1,0 +1,24 @@
+/** What the screens of `flock` say. */
+
+export const flockText = {
+  place: 'Place',
+  theFlock: 'The flock',
+  birdsThatSpendNightAnd:
+    'Birds that spend night and day together are a group: growers apart, a broody in a corner, the one that roosts in a tree.',
+  anotherGroup: 'Another group',
+  howMany: 'How many',
+  whatTheyAre: 'What they are',
+  whatYouCallThem: 'What you call them',
+  theySleepIn: 'They sleep in',
+  aTreeOrAnywhereOutside: 'a tree, or anywhere outside',
+  byDayTheyAreIn: 'By day they are in',
+  theRunTheirHouseOpens: 'the run their house opens on',
+  theOpenAllDay: 'the open, all day',
+  takeAway: (title: string) => `Take away: ${title}`,
+  outOfTheRunTo: 'Out of the run, to range',
+  whileSomeoneIsAbout: 'while someone is about',
+  withNobodyAbout: 'with nobody about',
+  hoursADay: 'Hours a day',
+  theyRange: 'They range',
+  inTheOpen: 'in the open',
+} as const;

@@ -1,0 +1,53 @@
+/** What the screens of `lives` say. */
+import type { Place } from '@/core/place/place';
+import { rateWords } from '../animal-words';
+import { dayWords } from '../day-words';
+import { animalName } from '../headline';
+import { entryWords } from '../log-words';
+
+export const livesText = {
+  cameraNightsWithNothing: 'Camera nights with nothing',
+  nightsUpToLastNight:
+    'Nights up to last night on which a camera stood by the run and caught none of the animals above.',
+  nights: 'Nights',
+  logThem: 'Log them',
+  when: 'When',
+  closeTheLap: 'Close the lap',
+  whereOnTheLap: 'Where on the lap?',
+  slideItTouchTheBay: 'Slide it; touch the bay.',
+  today: 'Today',
+  lastNight: 'Last night',
+  aWeekAgo: 'A week ago',
+  whoIsReckonedWith: 'Who is reckoned with',
+  knownInAsFarAs: (regionName: string) =>
+    `Known in ${regionName}, as far as the tables go. Tap one off if it never comes.`,
+  whatLiesNearAndWhat: 'What lies near, and what calls them',
+  howOftenEachComesBy: 'How often each comes by',
+  reckonedFromWhatLiesNear:
+    'Reckoned from what lies near, until you say it: tap to go through the words.',
+  asYouSay: 'as you say',
+  asReckoned: 'as reckoned',
+  change: (id: Parameters<typeof animalName>[0], oftenName: string, it: string) =>
+    `${animalName(id)}: ${oftenName}, ${it}. Change`,
+  reckonedSeasonApartByThe: (name: string, usual: number, visits: number) =>
+    `${name}: reckoned ${rateWords(usual)}, season apart; by the log now ${rateWords(visits)}.`,
+  reckonedDottedByTheLog: (usual: number, visits: number) =>
+    `Reckoned ${rateWords(usual)} (dotted); by the log ${rateWords(visits)}.`,
+  close: 'Close',
+  logIt: 'Log it',
+  today2: (name: string, sightingName: string) => `${name}: ${sightingName}, today`,
+  theLog: 'The log',
+  nothingYetFromTheFirst:
+    'Nothing yet. From the first entry on, nights on which you noted nothing count, too, if only a little.',
+  change2: 'Change',
+  takeOut: 'Take out',
+  takeOut2: (place: Place, entry: Parameters<typeof entryWords>[1], date: string) =>
+    `Take out: ${entryWords(place, entry)}, ${dayWords(date)}`,
+  whoComesAndHowOften: 'Who comes, and how often',
+  theLogAndWhoIs: 'The log, and who is reckoned with',
+  place: 'Place',
+  whatLivesHere: 'What lives here',
+  reckonedFromWhatLiesNearMoved: (regionName: string) =>
+    `${regionName}. Reckoned from what lies near, moved by what you see. Log what you see, and what a camera does not.`,
+  whoComesAndHowOftenNow: 'Who comes, and how often now',
+} as const;

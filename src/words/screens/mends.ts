@@ -1,0 +1,126 @@
+/** What the screens of `mends` say. */
+import type { Place } from '@/core/place/place';
+import type { Units } from '@/core/place/place';
+import { dayWords } from '../day-words';
+import { amountWords } from '../length-words';
+import { animalList, capital, count, listOf } from '../names';
+import { moneyWords, timeWords, whereWords } from '../plan-words';
+import { reasonWords } from '../reason-words';
+import { spotWords } from '../spot-words';
+
+export const mendsText = {
+  lookedAtForHarm: 'Looked at for harm',
+  notCountedYetToTake: (many: number) =>
+    `Not counted yet: ${count(many, 'reading')} to take again, by tape or probe. Until then the yard is judged as it was.`,
+  betterItAndMeasureAgain: 'Better it and measure again.',
+  stillGetBy: (
+    animals: Parameters<typeof animalList>[0],
+    place: Place,
+    stillLetsBy: Parameters<typeof spotWords>[1],
+    openSince: string,
+  ) =>
+    `${capital(animalList(animals))} still get by, ${spotWords(place, stillLetsBy)}: ${reasonWords(place, stillLetsBy)} ${openSince}`,
+  measuredAgainItHoldsAgainst: 'Measured again: it holds against what it was made for.',
+  inDoubtFor: (
+    it: Parameters<typeof animalList>[0],
+    place: Place,
+    inDoubt: Parameters<typeof reasonWords>[1],
+  ) => `In doubt for ${animalList(it)}: ${reasonWords(place, inDoubt)}`,
+  itIsOpenAgain: 'It is open again.',
+  itHeldFrom: (at: string) => ` It held from ${dayWords(at)}.`,
+  openAgainSince: (at: string, before: string) => `Open again since ${dayWords(at)}.${before}`,
+  beforeAndAfter: 'Before and after',
+  after: 'After',
+  before: 'Before',
+  makeItOrLess: (atMost: number, attribute: Parameters<typeof amountWords>[1], units: Units) =>
+    `make it ${amountWords(atMost, attribute, units)} or less.`,
+  makeItOrMore: (atLeast: number, attribute: Parameters<typeof amountWords>[1], units: Units) =>
+    `make it ${amountWords(atLeast, attribute, units)} or more.`,
+  withinAFewFingers: (near: number, attribute: Parameters<typeof amountWords>[1], units: Units) =>
+    `${amountWords(near, attribute, units)}, within a few fingers.`,
+  whenWhoWhatItTakes: 'When, who, what it takes',
+  reckonedByTheMetre: (place: Parameters<typeof moneyWords>[0], cents: number, minutes: number) =>
+    `Reckoned: ${moneyWords(place, cents)} by the metre, ${timeWords(minutes)}.`,
+  spent: (filter: string) => `Spent: ${filter}.`,
+  by: (who: string) => `By ${who}.`,
+  writeItDown: 'Write it down',
+  dueLike20261205: 'Due, like 2026-12-05',
+  whoDoesIt: 'Who does it',
+  moneySpent: 'Money spent',
+  minutesSpent: 'Minutes spent',
+  keepIt: 'Keep it',
+  leaveItAsItWas: 'Leave it as it was',
+  isNoDayWriteIt: (due: string) => `“${due}” is no day. Write it like 2026-12-05.`,
+  isNoSum: (money: string, wrongSum: string) => `“${money}” is no sum. ${wrongSum}`,
+  areNoMinutesWriteThem: (minutes: string) => `“${minutes}” are no minutes. Write them like 90.`,
+  stillComeInElsewhere: (animalName: string, map: Parameters<typeof listOf>[0]) =>
+    `${capital(animalName)} still come in elsewhere: ${listOf(map)}.`,
+  mends: 'Mends',
+  against: (name: string, stops: Parameters<typeof animalList>[0], mendStateWord: string) =>
+    `${capital(name)}, against ${animalList(stops)}: ${mendStateWord}`,
+  how: 'How',
+  soFar: 'So far',
+  planIt: 'Plan it',
+  markItDone: 'Mark it done',
+  boughtTheThings: 'Bought the things',
+  measureAgain: 'Measure again',
+  notDoneAfterAll: 'Not done after all',
+  takeItOffTheList: 'Take it off the list',
+  whichOfThem: 'Which of them',
+  close: 'Close',
+  onlySomeAreShown: 'Only some are shown',
+  showOnlySome: 'Show only some',
+  showAll: 'Show all',
+  against2: 'Against',
+  where: 'Where',
+  forNoMoreThan: 'For no more than',
+  withNoOtherToolsThan: 'With no other tools than',
+  halfDone: 'Half done',
+  ofMade: (animalName: string, many: number, many2: number) =>
+    `${capital(animalName)}: ${many} of ${many2} made`,
+  itStillComesIn: (map: Parameters<typeof listOf>[0]) => `It still comes in: ${listOf(map)}.`,
+  mendsAlongTheLap: 'Mends along the lap',
+  alongTheLap: 'Along the lap',
+  reckonedAndSpent: 'Reckoned, and spent',
+  against3: (
+    place: Place,
+    mend: Parameters<typeof whereWords>[1],
+    stops: Parameters<typeof animalList>[0],
+  ) => `${capital(whereWords(place, mend))}, against ${animalList(stops)}`,
+  ofYourOwnNotPlanned: '. Of your own, not planned',
+  notPlanned: 'not planned',
+  spent2: (said: string) => `spent ${said}`,
+  openAgain: 'Open again',
+  doneMeasureAgain: 'Done: measure again',
+  toDo: 'To do',
+  holding: 'Holding',
+  ofYourOwnNotPlanned2: 'Of your own, not planned',
+  thePlanWhatToMend: 'The plan: what to mend first',
+  whatToMendFirst: 'What to mend first',
+  thePlanForYourMoney: 'The plan for your money and hours',
+  theShoppingList: 'The shopping list',
+  shoppingAndCutting: 'Shopping and cutting',
+  nothingToBuy: 'Nothing to buy',
+  theListFor: (toBuy: number) => `The list for ${count(toBuy, 'planned mend')}`,
+  whatFallsDueForA: 'What falls due for a look',
+  whatGrowsOld: 'What grows old',
+  nothingDueForALook: 'Nothing due for a look',
+  due: (looksDue: number) => `${count(looksDue, 'look')} due`,
+  recordsWalksMendsAndSightings: 'Records: walks, mends and sightings in order',
+  records: 'Records',
+  allInOrderAReport: 'All in order; a report to hand on',
+  noMendInHand: 'No mend in hand',
+  inHand: (todo: number) => `${count(todo, 'mend')} in hand`,
+  aMendCountsAsHolding: 'A mend counts as holding only when a new reading shows it.',
+  noneOfTheIsLike: (many: number) => `None of the ${count(many, 'mend')} is like that.`,
+  waysInWithoutAMend: 'Ways in without a mend',
+  chooseAMend: 'Choose a mend',
+  notOnTheLap: 'not on the lap',
+  against4: (
+    place: Place,
+    mend: Parameters<typeof whereWords>[1],
+    stops: Parameters<typeof animalList>[0],
+    mendStateWord: string,
+  ) =>
+    `${capital(whereWords(place, mend))}, against ${animalList(stops)}. ${capital(mendStateWord)}.`,
+} as const;

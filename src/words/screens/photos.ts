@@ -1,0 +1,17 @@
+/** What the screens of `photos` say. */
+import { dayWords } from '../day-words';
+import { count } from '../names';
+
+export const photosText = {
+  thisFileIsNoPicture: 'This file is no picture that this browser can show. Nothing was kept.',
+  photos: 'Photos',
+  aPhotoOfThisPlace:
+    'A photo of this place is damaged or was kept by a newer Rookle. All are left as they are.',
+  takeAway: 'Take away',
+  takeThePhotoOfAway: (date: string) => `Take the photo of ${dayWords(date)} away`,
+  putThePhotoBack: 'Put the photo back',
+  addAPhoto: 'Add a photo',
+  madeSmallAndKeptIn: (room: string) => `Made small and kept in this browser only. ${room}`,
+  ofThisPlaceMb: (many: number, bytes: string) =>
+    `${count(many, 'photo')} of this place, ${bytes} MB.`,
+} as const;

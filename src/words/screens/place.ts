@@ -1,0 +1,57 @@
+/** What the screens of `place` say. */
+import type { Units } from '@/core/place/place';
+import { distanceWords, lengthWords } from '../length-words';
+import { count } from '../names';
+
+export const placeText = {
+  asTheDevice: 'as the device',
+  aTremble: 'a tremble',
+  aClick: 'a click',
+  looksAndSignals: 'Looks and signals',
+  duskSparesNightSightSunlight: 'Dusk spares night sight; sunlight is as hard as ink on paper',
+  whenAReadingIsSaved: 'When a reading is saved',
+  aPhotoOfThisPlace:
+    'A photo of this place is damaged or was kept by a newer Rookle. Save a copy without photos; nothing was changed.',
+  theFile: 'The file',
+  everythingIsKeptInThis:
+    'Everything is kept in this browser only. A file of it is your copy: structure, every walk, every mend, prices and purchases; with the photos or without. Either is opened again below.',
+  saving: 'Saving …',
+  saveEverythingPhotosToo: 'Save everything, photos too',
+  saveACopyAsA: 'Save a copy as a file',
+  openAFile: 'Open a file',
+  takeAwayItCanBe: (name: string) =>
+    `Take ${name} away? It can be brought back until you remove it for good.`,
+  yesRemove: (name: string) => `Yes, remove ${name}`,
+  keepIt: 'Keep it',
+  removeFromThisBrowser: 'Remove from this browser',
+  touchAWallToChange: 'Touch a wall to change it.',
+  planAsAPicture: 'Plan as a picture',
+  lapAsAPicture: 'Lap as a picture',
+  otherPlaces: 'Other places',
+  whatStandsHere: 'What stands here',
+  addARunAHouse: 'Add a run, a house or a nest box',
+  addARunAHouseA: 'Add a run, a house, a nest box …',
+  whoLivesInItAnd: 'Who lives in it, and how',
+  changeTheFlock: 'Change the flock',
+  theFlock: 'The flock',
+  changeTheRoutine: 'Change the routine',
+  routineAndStrandHours: 'Routine and strand hours',
+  shutUpBy: (shuts: string) => `Shut up by ${shuts}.`,
+  whoShutsUpWhoDoes: 'Who shuts up, who does when you are away.',
+  whatLivesNearYou: 'What lives near you',
+  whatLivesHereAndWhat: 'What lives here, and what was seen',
+  nameAndUnits: 'Name and units',
+  nameOfThePlace: 'Name of the place',
+  units: 'Units',
+  whereItIs: 'Where it is',
+  howItJudges: 'How it judges',
+  everyFigureAndItsSource: 'Every figure and its source',
+  howItIsJudged: 'How it is judged',
+  sqFt: (round: number) => `${round} sq ft`,
+  round: (perimeter: number, units: Units, size: string, many: number) =>
+    `${distanceWords(perimeter, units)} round, ${size}, ${count(many, 'side')}`,
+  asPacedItMissesIts: (round: string, round2: number, units: Units) =>
+    `${round}. As paced it misses its start by ${lengthWords(round2, units)}, shared out along the sides.`,
+  theTableCouldNotBe:
+    'The table could not be made here and now. Nothing was changed; with a network, load the page again and try once more.',
+} as const;

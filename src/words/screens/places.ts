@@ -1,0 +1,18 @@
+/** What the screens of `places` say. */
+
+export const placesText = {
+  yourPlaces: 'Your places',
+  demoPlaces: 'Demo places',
+  scenesOfOurOwnInvention: 'Scenes of our own invention, to look round in. Nobody lives there.',
+  asItBegan: (name: string) => `${name}: as it began`,
+  takenAway: 'Taken away',
+  bringBack: (name: string) => `Bring back ${name}`,
+  openNow: (name: string) => `${name} (open now)`,
+  open: (name: string) => `Open ${name}`,
+  yesIsGoneForGood: (name: string) => `Yes, ${name} is gone for good`,
+  removeForGood: (name: string) => `Remove ${name} for good`,
+  place: 'Place',
+  places: 'Places',
+  eachIsKeptForItself: 'Each is kept for itself, in this browser only.',
+  beginAnotherPlace: 'Begin another place',
+} as const;

@@ -1,0 +1,39 @@
+/** What the screens of `way` say. */
+import type { Place } from '@/core/place/place';
+import { dayWords } from '../day-words';
+import { wayOnward } from '../headline';
+import { rungLong } from '../minutes-words';
+import { capital } from '../names';
+
+export const wayText = {
+  hideWhereThisComesFrom: 'Hide where this comes from',
+  whereThisComesFrom: 'Where this comes from',
+  notReadYet: 'Not read yet.',
+  whatItDoesWithDoors: ' What it does with doors and latches: common practice.',
+  strengthClass: (value: number) => `strength class ${value}`,
+  read: (date: string, how: string) => `Read ${dayWords(date)}, ${how}.`,
+  fromTheDescription: 'From the description.',
+  forTonight: ' (for tonight)',
+  aboutMin: (map: string, value: number) => `${map}. About ${value} min.`,
+  chooseThisMend: 'Choose this mend',
+  madeToWhatEachOf: 'Made to what each of them wants, the figures above.',
+  twoDifferentMotionsAreMore:
+    'Two different motions are more than they work out (common practice).',
+  intoThe: (number: number, name: string, into: string) =>
+    `${number}. ${capital(name)}, into the ${into}`,
+  whoComesThisWayTo: 'Who comes this way to the birds, and how far each gets:',
+  moreMends: 'More mends',
+  shutItEveryNightNo: 'Shut it every night: no mend stands in for that.',
+  thereIsNoMendFor:
+    'There is no mend for this in the list yet: the figures above say what would be enough.',
+  yard: 'Yard',
+  wayIn: (numberOf: string) => `Way in ${numberOf}`,
+  effort: (
+    place: Place,
+    way: Parameters<typeof wayOnward>[1],
+    minutes: Parameters<typeof rungLong>[0],
+  ) => `${wayOnward(place, way)} Effort: ${rungLong(minutes)}.`,
+  noWayInHereNow: 'No way in here now',
+  asItWasLastRead: 'As it was last read, nothing that lives here gets to the birds by it.',
+  toTheYard: 'To the yard',
+} as const;

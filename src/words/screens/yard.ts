@@ -1,0 +1,71 @@
+/** What the screens of `yard` say. */
+import { dayWords, timeWords } from '../day-words';
+import { animalList, count } from '../names';
+
+export const yardText = {
+  whatLivesHere: 'What lives here',
+  howOftenEachComesAnd: 'How often each comes, and the log of what was seen',
+  howOftenEachComesAndWhat: 'How often each comes, and what was seen',
+  walked: (date: string) => `walked ${dayWords(date)}`,
+  notWalkedYet: 'not walked yet',
+  doneMeasureAgainToSee: (toMeasure: number) =>
+    `${count(toMeasure, 'mend')} done: measure again to see whether it holds.`,
+  darkBy: (dark: Parameters<typeof timeWords>[0]) => ` · dark by ${timeWords(dark)}`,
+  letsBy: (letsBy: Parameters<typeof animalList>[0], part: undefined | string) =>
+    `Lets by ${animalList(letsBy)} ${part}.`,
+  theNextWallStopsThem: ' The next wall stops them.',
+  nothingThatLivesHereGets: 'Nothing that lives here gets by it.',
+  nothingReadSoFarLets: (unread: number) =>
+    `Nothing read so far lets anything by; ${count(unread, 'reading')} not taken.`,
+  whoGetsByAndWhy: (name: string) => `Who gets by ${name}, and why`,
+  walk: (name: string) => `Walk ${name}`,
+  bayBeforeBayAfter: 'bay before, bay after',
+  whoGetsByTheBay: 'who gets by the bay that is marked',
+  esc: 'Esc',
+  noBayMarked: 'no bay marked',
+  ctrlZ: 'Ctrl Z',
+  whatWasChangedLastIs: 'what was changed last is taken back',
+  byKeyboard: 'By keyboard',
+  today: (today: string) => `today, ${dayWords(today)}`,
+  judgedFor: 'Judged for',
+  walkItOnceAndIt: 'Walk it once, and it is known how it stands.',
+  oneDayWalkedSoFar:
+    'One day walked so far. From the second on, this shows how the hold came along.',
+  wayIn: 'way in',
+  waysIn: 'ways in',
+  howItCameAlong: 'How it came along',
+  lineHoldWithEverythingUnread:
+    'Line: hold, with everything unread shut; dotted: with all of it open. Below: ways in. All on what threatens now.',
+  inFigures: 'In figures',
+  of100: 'of 100',
+  whatThePlaceTurnsAway: 'What the place turns away',
+  tonightWithARoundMissed: (round: number, hold: string) =>
+    ` Tonight, with a round missed ${round} in 100: ${hold}.`,
+  itsShareOfAllThat: (scenarioName: string, night: undefined | string) =>
+    `${scenarioName}: its share of all that threatens.${night}`,
+  aYear: 'a year',
+  birdsLostInAYear: 'Birds lost in a year, as it stands',
+  lossesCouldNotBeReckoned: 'Losses could not be reckoned in this browser.',
+  ofAllFourScenariosAnd: (birds: number, loss: string) =>
+    `Of ${birds}, all four scenarios and all seasons together; eggs besides: ${loss}. It ranks what to mend; it is no forecast.`,
+  compareTwoWalksOrBefore: 'Compare two walks, or before and after the mends',
+  howSureIsThis: 'How sure is this?',
+  scenario: 'Scenario',
+  noBirdsAreThere: 'no birds are there',
+  waysIn2: 'Ways in',
+  slowWaysIn: 'Slow ways in',
+  slowWaysAnHourAnd: 'Slow ways, an hour and more',
+  slowWay: 'Slow way',
+  wayIn2: (number: number) => `Way in ${number}`,
+  whatThisCounts: 'What this counts',
+  judged: (names: string) => `Judged: ${names}.`,
+  aWayInTakesLess:
+    'A way in takes less than an hour; a slow way an hour to a night. What comes less than once a year is not counted.',
+  rookleRanksAndExplainsIt: 'Rookle ranks and explains; it promises nothing.',
+  howItIsJudged: 'How it is judged',
+  everyFigureAndItsSource: 'Every figure and its source',
+  thePlace: 'The place',
+  waysInAndAnimals: 'Ways in and animals',
+  theLap: 'The lap',
+  theOuterWallUnrolledFrom: 'The outer wall unrolled from the gate. Slide it; touch a bay.',
+} as const;
