@@ -32,6 +32,64 @@ const coreStaysPure = {
   },
 };
 
+/**
+ * What people read stands in src/words (decision 3): a screen holds no sentence, and no word in what is read out or shown. Signs such as
+ * "·" are no words.
+ */
+const wordsStandApart = {
+  files: ['src/{app,features,ui}/**/*.{ts,tsx}'],
+  ignores: ['**/*.test.*'],
+  rules: {
+    'react/jsx-no-literals': [
+      'error',
+      {
+        noStrings: true,
+        ignoreProps: true,
+        allowedStrings: [
+          '·',
+          ', ',
+          '. ',
+          ': ',
+          ':',
+          ',',
+          '.',
+          ' ',
+          '–',
+          '→',
+          '×',
+          '✓',
+          '',
+          '›',
+          '‹',
+          '+',
+          '(',
+          ')',
+          ' · ',
+        ],
+      },
+    ],
+    'no-restricted-syntax': [
+      'error',
+      {
+        // Two words side by side, or one with a capital and a stop: nothing else in a screen looks so.
+        selector:
+          'Literal[value=/^[^<>{}]*[A-Za-z’]{2,}[,.:;?!]? +[a-z’]{2,}/]:not(ImportDeclaration > Literal):not(ThrowStatement Literal)',
+        message: 'What people read stands in src/words.',
+      },
+      {
+        // What is shown or read out by name.
+        selector:
+          'JSXAttribute[name.name=/^(label|title|says|none|placeholder|aria-label|heading|word|hint)$/] > Literal[value=/[A-Za-z]/]',
+        message: 'What people read stands in src/words.',
+      },
+      {
+        selector: 'TemplateElement[value.raw=/[A-Za-z’]{2,}[,.:;?!]? +[a-z’]{2,}/]',
+        message: 'What people read stands in src/words.',
+      },
+    ],
+  },
+};
+
 module.exports = defineConfig([
   { ignores: ['dist/**', 'reports/**', '.expo/**', 'public/**'] },
   expo,
@@ -51,6 +109,7 @@ module.exports = defineConfig([
     },
   },
   coreStaysPure,
+  wordsStandApart,
   // `fc.assert` is how fast-check is meant to be read.
   {
     files: ['**/*.test.ts', 'src/core/tests/**'],

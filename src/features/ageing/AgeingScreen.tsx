@@ -17,7 +17,7 @@ import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { ageingNames, failureWords } from '@/words/ageing-words';
-import { dayWords, dueWords } from '@/words/day-words';
+import { dueWords } from '@/words/day-words';
 import { capital, listOf } from '@/words/names';
 import { useAskedOf } from '@/workers/use-asked';
 import { useReckoning } from '@/workers/use-reckoning';
@@ -56,7 +56,7 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
         <Txt tone="ink2">{ageingText.staplesTiesNettingBuriedMesh}</Txt>
       </View>
       {worst.length > 0 && (
-        <View role="group" aria-label={ageingText.due2} style={styles.list}>
+        <View role="group" aria-label={ageingText.dueNow} style={styles.list}>
           {worst.map(({ ageing, failure }) => (
             <LinkRow
               key={`${ageing.bay} ${ageing.kind}`}
@@ -78,10 +78,7 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
                     : ageingText.whatItWouldOpenIs}
               </Txt>
               <Txt kind="small" tone="ink2">
-                {ageing.looked === undefined
-                  ? ageingText.neverLookedAt
-                  : `Looked at ${dayWords(ageing.looked)}. ${dueWords(ageing.due, look.today)}.`}
-                {ageing.isOld && ageingText.olderThanTheShortestOf}
+                {ageingText.looked(ageing.looked, dueWords(ageing.due, look.today), ageing.isOld)}
               </Txt>
             </LinkRow>
           ))}

@@ -25,7 +25,7 @@ export function Lore({ id, place, visits }: Props) {
       <Part title={animalText.whenItIsAbout}>
         <Txt>{aboutWords(animals[id], place)}</Txt>
         <Txt>{animalText.thatIsWhatIsReckoned(visits)}</Txt>
-        <LinkRow href="/lives" says={`How often ${name} comes, and what was seen`}>
+        <LinkRow href="/lives" says={animalText.howOftenComesAndWhat(name)}>
           <Txt kind="strong" tone="holds">
             {animalText.howOftenItComesAnd}
           </Txt>

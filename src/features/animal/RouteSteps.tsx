@@ -27,12 +27,7 @@ export function RouteSteps({ found, route, look }: Props) {
       {route.steps.map((step, index) => (
         <StepLines key={step.bay.id} found={found} step={step} number={index + 1} look={look} />
       ))}
-      {route.steps.length > 1 && (
-        <Txt kind="strong">
-          {animalText.inAll(route.minutes)}
-          {route.minutes > 0 && animalText.countedAsMin(Math.round(route.minutes))}.
-        </Txt>
-      )}
+      {route.steps.length > 1 && <Txt kind="strong">{animalText.inAll(route.minutes)}</Txt>}
       {route.turnedBack > 0 && (
         <Txt tone="ink2">
           {animalText.strandsTurnBackTriesIn(Math.round(route.turnedBack * 100))}
@@ -72,7 +67,7 @@ function StepLines({ found, step, number, look }: StepProps) {
       )}
       <LinkRow
         href={{ pathname: '/item/[item]', params: { item: step.bay.id, ...lookParams(look) } }}
-        says={`All of ${name}`}
+        says={animalText.allOf(name)}
       >
         <Txt kind="strong" tone="holds">
           {animalText.allOf(name)}

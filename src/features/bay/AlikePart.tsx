@@ -9,7 +9,6 @@ import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { count } from '@/words/names';
 import type { BayParts } from './bay-edit';
 
 export function AlikePart({ place, bay, found, edit }: BayParts) {
@@ -66,7 +65,7 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
             ))}
           </View>
           <Button
-            label={`Make ${count(ids.length, 'bay')} like this one`}
+            label={bayText.makeLikeThisOne(ids.length)}
             disabled={ids.length === 0}
             onPress={async () => {
               const made = edit.change('bays-alike', (it) => makeAlike(it, found, ids, newId));

@@ -132,7 +132,7 @@ function LayerBlock(parts: LayerProps) {
   const name = several
     ? index === 0
       ? bayText.outerLayer
-      : `Layer ${index + 1}, inside`
+      : bayText.layerInside(index + 1)
     : bayText.madeOf;
   const label = `${name}${bandWords(parts)}`;
   return (

@@ -79,7 +79,7 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
           <Choice
             label={beginText.theHouseStandsInThe}
             options={[
-              ...sides.map((_, index) => [String(index + 1), beginText.side3(index + 1)] as const),
+              ...sides.map((_, index) => [String(index + 1), beginText.inSide(index + 1)] as const),
               ['none', beginText.thereIsNoHouse],
             ]}
             value={houseSide}

@@ -38,7 +38,7 @@ export function PaceSides({ sides, units, onChange }: Props) {
       {sides.map((side, index) => (
         <View key={index} style={styles.side}>
           <Field
-            label={beginText.side2(index + 1, index === 0 ? beginText.fromTheGate : '')}
+            label={beginText.lengthOfSide(index + 1)}
             value={side.length}
             onChange={(length) => change(index, { ...side, length })}
           />

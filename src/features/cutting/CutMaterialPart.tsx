@@ -71,10 +71,12 @@ export function CutMaterialPart({ yard, material, cutting, pieces }: Props) {
                 {numbers.get(piece)}
               </Txt>
               <Txt style={styles.words}>
-                {sizeOf(length, wide)}
-                {own && `. ${forWhat(place, mends, own.mends)}`}
-                {own?.part && cuttingText.ofIt(own.part.at, own.part.of)}
-                {own?.joinedOnTheWay && cuttingText.longerThanAnythingSoldJoin}
+                {cuttingText.piece(
+                  sizeOf(length, wide),
+                  own && forWhat(place, mends, own.mends),
+                  own?.part,
+                  own?.joinedOnTheWay === true,
+                )}
               </Txt>
             </View>
           );

@@ -18,7 +18,7 @@ export function TextField({ label, text, most, optional = false, onChange }: Pro
     (next) => {
       if (next === '' && !optional) return { sentence: editText.itNeedsAName };
       return next.length > most
-        ? { sentence: `At most ${most} letters; this has ${next.length}.` }
+        ? { sentence: editText.atMostLettersThisHas(most, next.length) }
         : { value: next };
     },
     onChange,

@@ -9,5 +9,3 @@ export function amountFrom(text: string, times = 1, most = 100_000): number | un
 
 /** Hundredths. */
 export const centsFrom = (text: string): number | undefined => amountFrom(text, 100);
-
-export const wrongSum = 'Write it like 12 or 12.50.';

@@ -36,13 +36,12 @@ export function AnimalFigures({ animal }: { readonly animal: Animal }) {
         />
       ))}
       {shocked?.sets.map(({ heights, standOff }) => {
-        const at = heights.map(({ value }) => `${value} mm`);
-        const out = standOff ? figuresText.mmOut(standOff.value) : '';
+        const at = heights.map(({ value }) => value);
         const [first] = heights;
         return first ? (
           <FigureLine
             key={at.join()}
-            name={figuresText.turnedBackByStrandsAt(at, out)}
+            name={figuresText.turnedBackByStrandsAt(at, standOff?.value)}
             said
             figure={first}
           />

@@ -7,7 +7,7 @@ import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { assumptions, limits, steps } from './how-words';
+import { assumptions, limits, steps } from '@/words/how-words';
 
 export function HowScreen() {
   return (

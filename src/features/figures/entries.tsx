@@ -58,10 +58,7 @@ export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, 
     figuresText.meshAndBoard,
     figuresText.theClearOpeningDecidesAnd(attackNames.pass, attackNames.reach, attackNames.tear),
   ],
-  latches: [
-    figuresText.latches,
-    `Motions and forces decide ${attackNames.open}. Two different motions stop what works one (common practice); two of the same are learned one after the other.`,
-  ],
+  latches: [figuresText.latches, figuresText.motionsAndForcesDecideTwo(attackNames.open)],
   fixings: [figuresText.whatHoldsItOn, figuresText.itsClassAgainstAnAnimals(attackNames.tear)],
   ground: [figuresText.ground, figuresText.decidesHowHardIsAnd(attackNames.dig)],
   strands: [figuresText.electricStrands, figuresText.decideWhatShareOfThe],
@@ -86,7 +83,11 @@ const otherMaterials = (Object.keys(prices) as Material[]).filter(
 function PriceLine({ material }: { readonly material: Material }) {
   const { by, cents } = prices[material];
   return (
-    <FigureLine said name={`Costs about ${cents.value / 100} ${priceByNames[by]}`} figure={cents} />
+    <FigureLine
+      said
+      name={figuresText.costsAbout(cents.value / 100, priceByNames[by])}
+      figure={cents}
+    />
   );
 }
 
@@ -202,7 +203,7 @@ export const entries: readonly Entry[] = [
   ...gaugeIds.map((id): Entry => ({
     id: `gauge-${id}`,
     kind: 'gauges',
-    name: `As wide as ${gaugeNames[id]}`,
+    name: figuresText.asWideAs(gaugeNames[id]),
     words: figuresText.gaugeEstimateTape,
     figures: () => <FigureLine name={figuresText.across} figure={gauges[id]} />,
   })),

@@ -14,7 +14,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
 import { rungShort } from '@/words/minutes-words';
-import { animalList, attackNames, capital } from '@/words/names';
+import { attackNames, capital } from '@/words/names';
 import { spotWords } from '@/words/spot-words';
 
 interface Props {
@@ -63,7 +63,7 @@ export function AttackBlock({ found, view, look }: Props) {
       )}
       {held.length > 0 && (
         <Folded
-          says={`Holds against ${letsBy.length + perhaps.length === 0 ? '' : itemText.theRest}${animalList(animalsIn(held))}.`}
+          says={itemText.holdsAgainst(letsBy.length + perhaps.length > 0, animalsIn(held))}
           label={itemText.whyItHolds}
         >
           <ReasonLines found={found} parts={held} open />

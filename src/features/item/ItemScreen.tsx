@@ -94,7 +94,7 @@ export function ItemScreen({ yard, id }: { readonly yard: Yard; readonly id: str
             )}
             <Button
               look="plain"
-              label={`Change ${bay.name}`}
+              label={itemText.change(bay.name)}
               onPress={() => router.push({ pathname: '/bay/[bay]', params: { bay: bay.id } })}
             />
           </View>

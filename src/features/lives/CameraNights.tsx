@@ -17,7 +17,7 @@ export function CameraNights({ onLog }: { readonly onLog: (nights: number) => vo
   const log = () => {
     const nights = Number(text.trim());
     if (!Number.isInteger(nights) || nights < 1 || nights > most) {
-      setTrouble(`A whole number of nights, 1 to ${most}.`);
+      setTrouble(livesText.wholeNights(most));
       return;
     }
     setTrouble(undefined);

@@ -13,7 +13,6 @@ import { space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWidth } from '@/ui/theme/use-width';
 import { dayWords } from '@/words/day-words';
-import { entryWords } from '@/words/log-words';
 
 interface Props {
   readonly place: Place;
@@ -30,7 +29,7 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
     ? days
     : [...days, [entry.date, dayWords(entry.date)] as const];
   return (
-    <Part title={`Logged: ${entryWords(place, entry)}`}>
+    <Part title={livesText.logged(place, entry)}>
       <Choice
         label={livesText.when}
         options={options}
@@ -73,8 +72,8 @@ function daysBack(today: string): (readonly [day: string, name: string])[] {
   const names = [
     livesText.today,
     livesText.lastNight,
-    '2 days ago',
-    '3 days ago',
+    livesText.daysAgo(2),
+    livesText.daysAgo(3),
     livesText.aWeekAgo,
   ];
   return [0, 1, 2, 3, 7].map((back, index) => {

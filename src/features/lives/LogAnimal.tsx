@@ -41,13 +41,13 @@ export function LogAnimal({ place, log, id, today, onLog }: Props) {
         <Button
           look="key"
           label={open ? livesText.close : livesText.logIt}
-          says={open ? `Close ${name}` : `Log ${name}`}
+          says={open ? livesText.close2(name) : livesText.log(name)}
           onPress={() => setOpen(!open)}
           style={styles.button}
         />
       </View>
       {open && (
-        <View role="group" aria-label={`How is it known that ${name} came?`} style={styles.how}>
+        <View role="group" aria-label={livesText.howIsItKnownThat(name)} style={styles.how}>
           {sightingKinds.map((how) => (
             <Button
               key={how}

@@ -48,7 +48,7 @@ export function LogList({ place, log, onOpen }: Props) {
             <Button
               look="key"
               label={livesText.change2}
-              says={`Change: ${entryWords(place, entry)}, ${dayWords(entry.date)}`}
+              says={livesText.change3(place, entry, entry.date)}
               onPress={() => onOpen(entry.id)}
             />
             <Button
@@ -61,7 +61,11 @@ export function LogList({ place, log, onOpen }: Props) {
         ))}
       </View>
       {!all && sorted.length > few && (
-        <Button look="plain" label={`All ${sorted.length}`} onPress={() => setAll(true)} />
+        <Button
+          look="plain"
+          label={livesText.allEntries(sorted.length)}
+          onPress={() => setAll(true)}
+        />
       )}
     </Part>
   );

@@ -58,7 +58,7 @@ export function FiltersPart({ place, all, filters, onChange }: Props) {
       {open && (
         <View style={styles.kinds}>
           <View style={styles.kind}>
-            <Txt kind="strong">{mendsText.against2}</Txt>
+            <Txt kind="strong">{mendsText.againstWhom}</Txt>
             <Chips
               options={animals.map((id) => [id, capital(animalNames[id][0])] as const)}
               value={filters.animal}

@@ -28,7 +28,7 @@ export function HalfDoneList({ yard, judgement }: Props) {
         <LinkRow
           key={animal}
           href={{ pathname: '/animal/[animal]', params: { animal } }}
-          says={`Half done against the ${animalNames[animal][0]}`}
+          says={mendsText.halfDoneAgainstThe(animalNames[animal][0])}
         >
           <Txt kind="strong">
             {mendsText.ofMade(animalNames[animal][0], made.length, made.length + left.length)}

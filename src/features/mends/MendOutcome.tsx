@@ -53,6 +53,5 @@ function openSince(mend: Mend): string {
   const opened = lastChange(mend, 'open');
   const held = lastChange(mend, 'held');
   if (!opened) return mendsText.itIsOpenAgain;
-  const before = held ? mendsText.itHeldFrom(held.at) : '';
-  return mendsText.openAgainSince(opened.at, before);
+  return mendsText.openAgainSince(opened.at, held?.at);
 }

@@ -67,8 +67,7 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
         <View style={styles.what}>
           <Txt kind="strong">{mendName(mend)}</Txt>
           <Txt kind="small" tone="ink2">
-            {mendsText.against3(place, mend, mend.stops)}
-            {isThoughtOf(mend) && mendsText.ofYourOwnNotPlanned}
+            {mendsText.againstAt(place, mend, isThoughtOf(mend))}
           </Txt>
           {(mend.who !== undefined || (mend.due !== undefined && mend.state !== 'held')) && (
             <Txt kind="small" tone={mend.due !== undefined && mend.due < today ? 'open' : 'ink2'}>

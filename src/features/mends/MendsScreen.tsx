@@ -37,7 +37,7 @@ const groups: readonly Group[] = [
   { name: mendsText.doneMeasureAgain, states: ['done'] },
   { name: mendsText.toDo, states: ['planned', 'bought'] },
   { name: mendsText.holding, states: ['held'] },
-  { name: mendsText.ofYourOwnNotPlanned2, states: ['open'], own: true },
+  { name: mendsText.ofYourOwn, states: ['open'], own: true },
 ];
 
 export function MendsScreen({ yard }: { readonly yard: Yard }) {
@@ -137,7 +137,7 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
             <LinkRow
               key={way.id}
               href={{ pathname: '/way/[id]', params: { id: way.id } }}
-              says={`Mend: ${wayTitle(found.place, way)}`}
+              says={mendsText.mend(found.place, way)}
             >
               <Txt kind="strong">{wayTitle(found.place, way)}</Txt>
               <Txt tone="holds">{mendsText.chooseAMend}</Txt>
@@ -217,10 +217,7 @@ function MendGroup({ name, place, today, mends }: GroupProps) {
           says={`${mendName(mend)}, ${mendStateWords[mend.state]}`}
         >
           <Txt kind="strong">{mendName(mend)}</Txt>
-          <Txt tone="ink2">
-            {mendsText.against4(place, mend, mend.stops, mendStateWords[mend.state])}
-            {mend.who !== undefined && ` ${mend.who}.`}
-          </Txt>
+          <Txt tone="ink2">{mendsText.inListOf(place, mend, mendStateWords[mend.state])}</Txt>
           {mend.due !== undefined && mend.state !== 'held' && (
             <Txt kind="small" tone={mend.due < today ? 'open' : 'ink2'}>
               {dueWords(mend.due, today)}

@@ -5,7 +5,8 @@ import { isDay } from '@/core/schema/day';
 import type { Planned } from '@/core/mends/shopping/planned-of';
 import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
-import { amountFrom, centsFrom, wrongSum } from '@/features/edit/sum-entry';
+import { amountFrom, centsFrom } from '@/features/edit/sum-entry';
+import { editText } from '@/words/screens/edit';
 import { useShopChanges, type MendNotes } from '@/store/use-shop-changes';
 import { Button } from '@/ui/controls/Button';
 import { Field } from '@/ui/controls/Field';
@@ -103,7 +104,7 @@ function notesFrom(
   const [cents, minutes] = [centsFrom(fields.money), amountFrom(fields.minutes)];
   const isSaid = (text: string): boolean => text.trim() !== '';
   if (isSaid(fields.money) && cents === undefined) {
-    return mendsText.isNoSum(fields.money, wrongSum);
+    return mendsText.isNoSum(fields.money, editText.wrongSum);
   }
   if (isSaid(fields.minutes) && minutes === undefined) {
     return mendsText.areNoMinutesWriteThem(fields.minutes);

@@ -45,7 +45,7 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
               <LinkRow
                 key={zone.id}
                 href={{ pathname: '/zone/[zone]', params: { zone: zone.id } }}
-                says={`Change ${zone.name}`}
+                says={placeText.change(zone.name)}
               >
                 <Txt kind="strong">
                   {capital(zone.name)}

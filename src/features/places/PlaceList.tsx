@@ -70,7 +70,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
               <Button
                 key={demo.id}
                 look="plain"
-                label={`Look at ${demo.name}`}
+                label={placesText.lookAt(demo.name)}
                 onPress={() => run(openDemo(client, demo.id), onOpened)}
               />
             );

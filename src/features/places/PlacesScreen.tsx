@@ -38,7 +38,7 @@ export function PlacesScreen({ yard }: { readonly yard: Yard }) {
         <Txt tone="ink2">{placesText.eachIsKeptForItself}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
         <Button label={placesText.beginAnotherPlace} onPress={() => router.push('/begin')} />
-        <Button look="plain" label={`Copy ${yard.place.name}`} onPress={copy} />
+        <Button look="plain" label={placesText.copy(yard.place.name)} onPress={copy} />
       </View>
       <PlaceList onOpened={() => goTo('/')} />
     </Screen>

@@ -33,9 +33,7 @@ export function CurvePart({ place, limits, setLimits, curve }: Shared & { readon
         />
       </View>
       <Txt kind="small" tone="ink2">
-        {planText.birdsLostAYearBy}
-        {limits.minutes !== undefined && planText.withinTheHours}
-        {planText.theBarIsYourMoney}
+        {planText.curveSays(limits.minutes !== undefined)}
       </Txt>
       {bend && knee > 0 && (
         <>

@@ -122,7 +122,7 @@ function Amount({ name, value, words, unit, most, step, onChange }: AmountProps)
               onChange(Math.round(next * unit));
             }
           }}
-          trouble={isAmount ? undefined : 'Write it like 120 or 7.5.'}
+          trouble={isAmount ? undefined : planText.wrongLimit}
         />
       )}
       <Slider

@@ -11,7 +11,6 @@ import { color, space, touch } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
 import { amountWords, mendName } from '@/words/mend-words';
 import { rungShort } from '@/words/minutes-words';
-import { capital } from '@/words/names';
 import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
 import type { ShownCandidate } from '@/workers/plan-talk';
 import { marked, type Shared } from './shared';
@@ -49,9 +48,13 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
         <View style={styles.words}>
           <Txt kind="strong">{name}</Txt>
           <Txt tone="ink2">
-            {capital(where)}. {moneyWords(place, cents)}, {timeWords(minutes)}
-            {inHand && planText.onYourList}
-            {isMust && planText.mustDo}
+            {planText.takesAt(
+              where,
+              moneyWords(place, cents),
+              timeWords(minutes),
+              inHand === true,
+              isMust === true,
+            )}
           </Txt>
           {children}
         </View>
@@ -80,7 +83,7 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
             <Button
               look="chip"
               label={planText.mustDo2}
-              says={`Must do: ${name}, ${where}`}
+              says={planText.mustDo3(name, where)}
               selected={isMust}
               onPress={() => setLimits(marked(limits, 'must', id, excludes))}
               style={styles.mark}

@@ -64,7 +64,7 @@ export function OthersPart({ answer, harmful, ...shared }: Props) {
       {others.length > shownAtFirst && (
         <Button
           look="plain"
-          label={all ? planText.fewer : `All ${others.length} that are not in it`}
+          label={all ? planText.fewer : planText.allThatAreNotIn(others.length)}
           onPress={() => setAll(!all)}
         />
       )}

@@ -6,7 +6,6 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
-import { birdsWords } from '@/words/plan-words';
 
 /** Birds a year below which there is nothing to show. */
 const least = 0.005;
@@ -39,8 +38,7 @@ export function PlanAnimals({ answer }: { readonly answer: PlanAnswer }) {
 }
 
 function changeWords({ before, after, isShutBefore, isShutAfter }: AnimalChange): string {
-  const shut = isShutAfter && !isShutBefore ? planText.shutOutAtNight : '';
-  return `${birdsWords(before)} → ${birdsWords(after)}${shut}`;
+  return planText.fromTo(before, after, isShutAfter && !isShutBefore);
 }
 
 const styles = StyleSheet.create({

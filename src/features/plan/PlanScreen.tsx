@@ -22,7 +22,6 @@ import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
 import { moneyWords } from '@/words/plan-words';
-import { count } from '@/words/names';
 import { usePlan } from '@/workers/use-plan';
 import type { ShownCandidate } from '@/workers/plan-talk';
 import { CurvePart } from './CurvePart';
@@ -181,11 +180,7 @@ function Drawn({
     <View role="group" aria-label={planText.withThePlanMade} style={styles.drawn}>
       <View style={styles.head}>
         <Txt kind="heading">{planText.withThePlanMade}</Txt>
-        <Txt tone="ink2">
-          {planText.onANightWithEverything(after.waysIn.length)}
-          {after.slowWays.length > 0 && `, ${count(after.slowWays.length, planText.slowWay)}`}
-          {planText.squareNumbersAreTheMends}
-        </Txt>
+        <Txt tone="ink2">{planText.onAShutNight(after.waysIn.length, after.slowWays.length)}</Txt>
       </View>
       <PlanSheet {...drawn} whereabouts={whereabouts} tallest={wide ? 400 : 330} />
       <LapSheet {...drawn} day={look.today} whole={false} />

@@ -11,7 +11,8 @@ import { Button } from '@/ui/controls/Button';
 import { Field } from '@/ui/controls/Field';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { centsFrom, wrongSum } from '@/features/edit/sum-entry';
+import { centsFrom } from '@/features/edit/sum-entry';
+import { editText } from '@/words/screens/edit';
 
 interface Props {
   readonly place: Place;
@@ -59,13 +60,13 @@ export function AddSize({ place, like, onPrice }: Props) {
           {'width' in like.size && (
             <Field label={pricesText.width(unit)} value={fields.width} onChange={set('width')} />
           )}
-          <Field label={`Length, ${unit}`} value={fields.length} onChange={set('length')} />
+          <Field label={pricesText.length(unit)} value={fields.length} onChange={set('length')} />
         </>
       )}
       <Field label={pricesText.price} value={fields.price} onChange={set('price')} />
       {tried && (!size || cents === undefined) && (
         <Txt tone="open" live>
-          {size ? wrongSum : pricesText.sayHowLargeItIs}
+          {size ? editText.wrongSum : pricesText.sayHowLargeItIs}
         </Txt>
       )}
       <View style={styles.buttons}>

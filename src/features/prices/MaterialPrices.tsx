@@ -16,7 +16,8 @@ import { color, space, touch } from '@/ui/theme/tokens';
 import { materialName } from '@/words/mend-words';
 import { capital } from '@/words/names';
 import { AddSize } from './AddSize';
-import { centsFrom, wrongSum } from '@/features/edit/sum-entry';
+import { centsFrom } from '@/features/edit/sum-entry';
+import { editText } from '@/words/screens/edit';
 import { notSavedWords } from '@/words/not-saved-words';
 import { moneyWords } from '@/words/plan-words';
 import { sizeWords, unitPriceWords } from '@/words/shop-words';
@@ -148,7 +149,7 @@ function EditPrice({ place, sold, isOurs, onPrice, onForget }: EditProps) {
         label={pricesText.priceOf(sizeWords(place, size) || 'one')}
         value={typed}
         onChange={setTyped}
-        trouble={tried && centsFrom(typed) === undefined ? wrongSum : undefined}
+        trouble={tried && centsFrom(typed) === undefined ? editText.wrongSum : undefined}
       />
       <View style={styles.buttons}>
         <Button

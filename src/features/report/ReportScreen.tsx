@@ -18,11 +18,8 @@ import { space } from '@/ui/theme/tokens';
 import { usePrinting } from '@/ui/theme/printing';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useRouter } from 'expo-router';
-import { dayWords } from '@/words/day-words';
 import { headline, holdWords, wayOnward, wayTitle } from '@/words/headline';
-import { mendStateWords } from '@/words/mend-words';
 import { rungShort } from '@/words/minutes-words';
-import { count } from '@/words/names';
 import { reasonWords } from '@/words/reason-words';
 import { useShopping } from '@/workers/use-shopping';
 
@@ -56,9 +53,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
         </Txt>
         <Txt>{answer.under}</Txt>
         <Txt tone="ink2">
-          {dayWords(look.day)}. {holdWords(hold)}.{' '}
-          {walked === undefined ? reportText.notWalkedYet : `Last walked ${dayWords(walked)}.`}
-          {stops.unread > 0 && reportText.notTaken(stops.unread)}
+          {reportText.standing(look.day, holdWords(hold), walked, stops.unread)}
         </Txt>
         <ScreenOnly>
           <Button label={reportText.printOrSaveAsPdf} onPress={() => window.print()} />
@@ -68,7 +63,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
         <PlanSheet {...drawn} whereabouts={whereabouts} tallest={340} />
         <LapSheet {...drawn} day={look.day} whole={printing} />
       </View>
-      <Part title={`${count(waysIn.length, reportText.wayIn, reportText.waysIn)}`}>
+      <Part title={reportText.waysFound(waysIn.length)}>
         {waysIn.map((way, index) => (
           <WayLines key={way.id} judged={found.place} way={way} number={String(index + 1)} />
         ))}
@@ -80,11 +75,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
       </Part>
       <Part title={reportText.mends}>
         {yard.mends.map((mend) => (
-          <Txt key={mend.id}>
-            {reportText.against(found.place, mend, mend.stops, mendStateWords[mend.state])}
-            {mend.due !== undefined && mend.state !== 'held' && reportText.due(mend.due)}
-            {mend.who !== undefined && `, ${mend.who}`}.
-          </Txt>
+          <Txt key={mend.id}>{reportText.mend(found.place, mend)}</Txt>
         ))}
         {yard.mends.length === 0 && <Txt>{reportText.noneInHand}</Txt>}
       </Part>

@@ -72,15 +72,15 @@ function Page({ yard, judgement, walk }: Props) {
           <BackLink href="/walk" name={walkText.walk} />
           <Txt kind="title">{walkText.found(judgement.waysIn.length)}</Txt>
           <Txt tone="ink2">
-            {walkText.worseAndBetterThanBefore(
-              purposeNames[walk.purpose ?? 'full'][0],
-              walk.date,
-              walk.readings.length,
-              outcome.worse.length,
-              outcome.better.length,
-              left > 0 ? walkText.notTaken(left) : walkText.nothingLeftOut,
-              shorter === undefined ? '' : ` ${shorter}`,
-            )}
+            {walkText.cameTo({
+              purpose: purposeNames[walk.purpose ?? 'full'][0],
+              day: walk.date,
+              readings: walk.readings.length,
+              worse: outcome.worse.length,
+              better: outcome.better.length,
+              left,
+              leavesOut: shorter,
+            })}
           </Txt>
           {trouble && <Notice>{trouble}</Notice>}
           {!walk.ended && (
@@ -200,16 +200,7 @@ function Heads({
       {most !== undefined && most < birds && (
         <Txt tone="open">{walkText.missingAtTheLeast(birds - most)}</Txt>
       )}
-      {shut && (
-        <Txt>
-          {walkText.shutAsAtDuskAt(
-            place,
-            shut,
-            hour(shut.at),
-            shutTook ? walkText.inIt(place, shutTook) : '',
-          )}
-        </Txt>
-      )}
+      {shut && <Txt>{walkText.shutAsAtDusk(place, shut, hour(shut.at), shutTook)}</Txt>}
     </Part>
   );
 }

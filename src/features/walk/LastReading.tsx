@@ -24,16 +24,20 @@ export function LastReading({ place, question, last, value }: Props) {
   if (last === undefined) return null;
   return (
     <Txt kind="small" tone="ink2" style={styles.right}>
-      {walkText.last(last, question.attribute, place.units, changeWords(question, last, value))}
+      {walkText.last(last, question.attribute, place.units, changeSince(question, last, value))}
     </Txt>
   );
 }
 
 /** Whether it got worse, as the attribute's order has it. */
-function changeWords({ attribute }: Question, last: number, now: number | undefined): string {
+function changeSince(
+  { attribute }: Question,
+  last: number,
+  now: number | undefined,
+): 'better' | 'worse' | 'same' {
   const better = now === undefined ? undefined : isBetter(attribute, now, last);
-  if (better === undefined) return '';
-  return better ? walkText.nowBetter : walkText.nowWorse;
+  if (better === undefined) return 'same';
+  return better ? 'better' : 'worse';
 }
 
 const styles = StyleSheet.create({ right: { textAlign: 'right' } });

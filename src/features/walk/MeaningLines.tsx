@@ -4,9 +4,7 @@ import { Txt } from '@/ui/controls/Txt';
 import type { Place } from '@/core/place/place';
 import { meaningOf } from '@/core/walk/what-it-means';
 import { attributes } from '@/core/attributes';
-import type { Bearing } from '@/core/attributes/attribute';
 import type { Question } from '@/core/walk/questions';
-import { animalList, capital } from '@/words/names';
 import { StyleSheet } from 'react-native';
 
 interface Props {
@@ -15,15 +13,6 @@ interface Props {
   /** In the attribute's unit. */
   readonly value: number | undefined;
 }
-
-/** What animals do where the reading lets them, of several and of one; other readings alone say nothing. */
-const verbs: Readonly<Record<Bearing, readonly [many: string, one: string]>> = {
-  slot: ['pass', 'passes'],
-  hole: ['pass', 'passes'],
-  digging: [walkText.digUnder, walkText.digsUnder],
-  lifting: [walkText.liftIt, walkText.liftsIt],
-  reach: [walkText.reachIn, walkText.reachesIn],
-};
 
 export function MeaningLines({ place, question, value }: Props) {
   if (value === undefined) {
@@ -35,14 +24,13 @@ export function MeaningLines({ place, question, value }: Props) {
   }
   const { bears } = attributes[question.attribute];
   if (!bears) return null;
-  const verb = verbs[bears];
   const { letsBy, inDoubt, stopsAll } = meaningOf(place, question.item, question.attribute, value);
   const who = letsBy.map((part) => part.animal);
   const doubtful = inDoubt.map((part) => part.animal);
   return (
     <>
       <Txt kind="strong" tone={who.length > 0 ? 'open' : 'holds'} style={styles.right} live>
-        {who.length > 0 ? `${capital(animalList(who))} ${verb[0]}` : walkText.nothingHere(verb[1])}
+        {who.length > 0 ? walkText.getBy(bears, who) : walkText.nothingHere(bears)}
       </Txt>
       {doubtful.length > 0 && (
         <Txt kind="small" tone="hours" style={styles.right}>

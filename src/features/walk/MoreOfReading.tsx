@@ -13,7 +13,7 @@ import { Chips } from '@/ui/controls/Chips';
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
-import { lengthFigure, lengthWords } from '@/words/length-words';
+import { lengthFigure } from '@/words/length-words';
 import { gaugeNames, methodNames } from '@/words/names';
 
 interface Props {
@@ -49,7 +49,7 @@ export function MoreOfReading(props: Props) {
   return (
     <View style={styles.all}>
       <View style={styles.row}>
-        {key('how', methodNames[how], `How it was taken: ${methodNames[how]}`)}
+        {key('how', methodNames[how], walkText.howItWasTaken(methodNames[how]))}
         {key('note', note === '' ? 'note' : 'note ✓', walkText.note)}
         {key('photo', 'photo', walkText.photo)}
         {onPutOff && key('put-off', walkText.putOff, walkText.putThisStopOff)}
@@ -135,7 +135,7 @@ function How({ place, how, setHow, setText }: Props) {
                   key={id}
                   look="chip"
                   label={gaugeNames[id]}
-                  says={`As wide as ${gaugeNames[id]}: ${figure(low)} to ${lengthWords(high, place.units)}`}
+                  says={walkText.asWideAsTo(gaugeNames[id], figure(low), high, place.units)}
                   onPress={() => {
                     setHow('estimated');
                     setText(walkText.to3(figure(low), figure(high)));

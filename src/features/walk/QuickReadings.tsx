@@ -48,7 +48,7 @@ export function QuickReadings({ place, question, sameAs, sameAsName, onQuick, bu
       {sameAs && (
         <Button
           look="key"
-          label={`As ${sameAsName ?? walkText.theLastBay}: ${words(sameAs.reading.value)}`}
+          label={walkText.as(sameAsName ?? walkText.theLastBay, words(sameAs.reading.value))}
           disabled={busy}
           onPress={() => onQuick(asAt(sameAs, sameAsName))}
           style={styles.key}
@@ -60,7 +60,7 @@ export function QuickReadings({ place, question, sameAs, sameAsName, onQuick, bu
 
 /** Said by comparison, not measured. */
 export function asAt({ reading }: SameAs, name: string | undefined): Quick {
-  return { value: reading.value, how: 'estimated', note: `as at ${name ?? walkText.theLastBay}` };
+  return { value: reading.value, how: 'estimated', note: walkText.asAt(name) };
 }
 
 const styles = StyleSheet.create({

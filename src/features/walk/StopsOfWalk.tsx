@@ -56,14 +56,14 @@ export function StopsOfWalk({ judgement, inHand, walk }: Props) {
       <View style={styles.head}>
         <Txt kind="title">{walkText.walkInHand}</Txt>
         <Txt tone="ink2">
-          {walkText.begunOfReadingsTakenEach(
-            purposeNames[walk.purpose ?? 'full'][0],
-            walk.date,
-            done.size,
-            questions.length,
-            minutes > 0 ? walkText.left(minutes) : '',
-            judgement.waysIn.length,
-          )}
+          {walkText.inHand({
+            purpose: purposeNames[walk.purpose ?? 'full'][0],
+            begun: walk.date,
+            taken: done.size,
+            of: questions.length,
+            minutes,
+            waysIn: judgement.waysIn.length,
+          })}
         </Txt>
         {trouble && <Notice>{trouble}</Notice>}
         {next && nextStop && (
@@ -173,11 +173,7 @@ function LegList({ leg, stops, isDone, name, mark }: LegProps) {
               <Txt tone="ink2">{mark(stop)}</Txt>
             </View>
             <Txt kind="small" tone="ink2">
-              {walkText.ofTakenOnThisWalk(
-                taken,
-                stop.questions.length,
-                unread > 0 ? walkText.neverTaken(unread) : '',
-              )}
+              {walkText.takenAtStop(taken, stop.questions.length, unread)}
             </Txt>
           </LinkRow>
         );

@@ -23,10 +23,7 @@ export function ProposalRow({ place, proposal, onChoose, first }: Props) {
   const { name } = mendWords[mend.kind];
   return (
     <View style={styles.row}>
-      <Txt kind="strong">
-        {name}
-        {mend.term === 'tonight' ? wayText.forTonight : ''}
-      </Txt>
+      <Txt kind="strong">{wayText.named(name, mend.term === 'tonight')}</Txt>
       <Txt tone="ink2">
         {wayText.aboutMin(
           mend
@@ -42,7 +39,7 @@ export function ProposalRow({ place, proposal, onChoose, first }: Props) {
       <Button
         look={first ? 'main' : 'plain'}
         label={wayText.chooseThisMend}
-        says={`Choose: ${name}`}
+        says={wayText.choose(name)}
         onPress={onChoose}
       />
     </View>
@@ -56,10 +53,10 @@ export function closureWords(place: Place, { closure, meetsStrict, weak }: Propo
   const used = lengthWords(closure.used, place.units);
   const strict = lengthWords(closure.strict, place.units);
   const [animal] = animalNames[closure.animal];
-  if (closure.used === closure.strict) return `Make it ${used} or less (${animal}).`;
+  if (closure.used === closure.strict) return wayText.makeItOrLess(used, animal);
   return meetsStrict
-    ? `Make it ${strict} or less, the stricter figure; it is judged by ${used} (${animal}).`
-    : `Meets ${used} (${animal}), by which it is judged; not the stricter ${strict}.`;
+    ? wayText.makeItOrLessThe(strict, used, animal)
+    : wayText.meetsByWhichItIs(used, animal, strict);
 }
 
 const styles = StyleSheet.create({

@@ -8,7 +8,6 @@ import type { Look } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { dayWords } from '@/words/day-words';
 import { headline, holdWords } from '@/words/headline';
 import { count } from '@/words/names';
 
@@ -46,8 +45,7 @@ export function Answer({
         {under}
       </Txt>
       <Txt kind="body" tone="ink2">
-        {holdWords(judgement.hold)}.{' '}
-        {look.day !== look.today && `Looked at for ${dayWords(look.day)}.`}
+        {holdWords(judgement.hold)}. {look.day !== look.today && yardText.lookedAtFor(look.day)}
       </Txt>
       {toMeasure > 0 && (
         <Txt kind="strong" tone="holds">

@@ -40,8 +40,7 @@ export function BayNote({
       </Txt>
       {spots.map(({ spot, letsBy, parts }) => (
         <Txt key={`${spot.kind} ${spot.item}`} tone="ink2">
-          {yardText.letsBy(letsBy, parts[0] && spotWords(place, parts[0]))}
-          {mark === 'holds' && yardText.theNextWallStopsThem}
+          {yardText.letsBy(letsBy, parts[0] && spotWords(place, parts[0]), mark === 'holds')}
         </Txt>
       ))}
       {spots.length === 0 && (
@@ -67,7 +66,7 @@ export function BayNote({
       )}
       <Button
         look="plain"
-        label={`Change ${found.bay.name}`}
+        label={yardText.change(found.bay.name)}
         onPress={() => router.push({ pathname: '/bay/[bay]', params: { bay } })}
       />
     </View>

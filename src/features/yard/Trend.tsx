@@ -42,7 +42,7 @@ export function Trend({ points }: { readonly points: readonly TrendPoint[] }) {
   return (
     <View onLayout={onLayout} style={styles.trend}>
       <Txt kind="sub">{yardText.howItCameAlong}</Txt>
-      <Svg width={width} height={height} role="img" aria-label={`Hold, walk by walk. ${says}.`}>
+      <Svg width={width} height={height} role="img" aria-label={yardText.holdWalkByWalk(says)}>
         {[0, 50, 100].map((hold) => (
           <G key={hold}>
             <Line

@@ -133,7 +133,7 @@ function SizePart({ place, zone, edit }: Props) {
       {place.zones.length > 1 && (
         <>
           <Txt kind="strong">
-            {`Move it on the plan, ${place.units === 'metric' ? '10 cm' : '4 in'} a tap`}
+            {zoneText.moveItOnThePlan(place.units === 'metric' ? '10 cm' : '4 in')}
           </Txt>
           <View style={styles.row}>
             {moves.map(([label, says, x, y]) => (
@@ -180,7 +180,7 @@ function RoofPart({ place, zone, edit }: Props) {
         <Button
           key={bay.id}
           look="plain"
-          label={`Change ${bay.name}`}
+          label={zoneText.change(bay.name)}
           onPress={() => router.push({ pathname: '/bay/[bay]', params: { bay: bay.id } })}
         />
       ))}

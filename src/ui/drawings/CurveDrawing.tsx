@@ -73,7 +73,7 @@ export function CurveDrawing({ points, knee, budget, width, says, moneyOf, birds
         {birdsOf(first.birds)}
       </SvgText>
       <SvgText x={pad.left - 8} y={y(0) + 5} anchor="end" size={15}>
-        0
+        {birdsOf(0)}
       </SvgText>
       <SvgText x={x(0)} y={height - 8} anchor="middle" size={15}>
         {moneyOf(0)}

@@ -92,7 +92,7 @@ export function Lap(props: Props) {
           <WallTouch
             key={bay.id}
             bay={bay.id}
-            says={`Lap, ${bay.name} (${lineCode[marks.get(bay.id) ?? 'unread'].name})`}
+            says={uiText.lap(bay.name, lineCode[marks.get(bay.id) ?? 'unread'].name)}
             pressed={selected === bay.id}
             onSelect={onSelect}
             left={x + 1}

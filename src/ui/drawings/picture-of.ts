@@ -1,4 +1,5 @@
 /** A drawing on the page as an SVG file that opens elsewhere: colours written out, light, with a page of its own. */
+import { uiText } from '@/words/screens/ui';
 import { palettes } from '../theme/tokens';
 
 /** The file's text; `undefined` where no such drawing is on the page. */
@@ -10,7 +11,7 @@ export function pictureOf(id: string): string | undefined {
   copy.setAttribute('viewBox', `0 0 ${width} ${height}`);
   copy.removeAttribute('style');
   const text = new XMLSerializer().serializeToString(copy);
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${withColours(text)}\n`;
+  return uiText.xmlVersion10Encoding(withColours(text));
 }
 
 /** Properties of the page mean nothing outside it. */

@@ -1,6 +1,7 @@
+import { uiText } from '@/words/screens/ui';
 import { useSyncExternalStore } from 'react';
 
-const query = '(prefers-reduced-motion: reduce)';
+const query = uiText.prefersReducedMotionReduce;
 
 /** True where the system asks for less motion. */
 export function useReducedMotion(): boolean {

@@ -16,8 +16,10 @@ export const animalText = {
   whatIsKnownOfIt: 'What is known of it',
   everyFigureForWithIts: (name: string) => `Every figure for ${name}, with its source`,
   everyFigureForItWith: 'Every figure for it, with its source',
-  inAll: (minutes: Parameters<typeof rungLong>[0]) => `In all: ${rungLong(minutes)}`,
-  countedAsMin: (round: number) => `, counted as ${round} min`,
+  inAll: (minutes: number) => {
+    const counted = minutes > 0 ? `, counted as ${Math.round(minutes)} min` : '';
+    return `In all: ${rungLong(minutes)}${counted}.`;
+  },
   strandsTurnBackTriesIn: (round: number) => `Strands turn back ${round} tries in 100.`,
   takesABirdThroughIt: 'takes a bird through it',
   intoThe: (into: string) => `into the ${into}`,
@@ -43,4 +45,5 @@ export const animalText = {
   nothingReadSoFarLets: 'Nothing read so far lets it by; what is not read yet could.',
   wayBesides: 'way besides',
   waysBesides: 'ways besides',
+  howOftenComesAndWhat: (name: string) => `How often ${name} comes, and what was seen`,
 } as const;

@@ -1,6 +1,7 @@
 /** What the screens of `bay` say. */
 import type { Units } from '@/core/place/place';
 import { lengthWords } from '../length-words';
+import { count } from '../names';
 
 export const bayText = {
   othersLikeThisOne: 'Others like this one',
@@ -104,4 +105,6 @@ export const bayText = {
   walk: (name: string) => `Walk ${name}`,
   thisBayIsGone: 'This bay is gone',
   itsWallWasChangedWhat: 'Its wall was changed. What was read of it stays in the old walks.',
+  makeLikeThisOne: (many: number) => `Make ${count(many, 'bay')} like this one`,
+  layerInside: (index: number) => `Layer ${index}, inside`,
 } as const;

@@ -19,8 +19,7 @@ export const beginText = {
   theRunAsPacedSo: (many: number) => `The run as paced so far, ${many} sides from the gate`,
   beginAtTheGateAnd:
     'Begin at the gate and go once round. Pace each side, then say which way you turn at its end; after the last side, back into the direction you began in.',
-  fromTheGate: ', from the gate',
-  side2: (index: number, it: string) => `Side ${index}${it}`,
+  lengthOfSide: (index: number) => (index === 1 ? 'Side 1, from the gate' : `Side ${index}`),
   thenTurnAfterSide: (index: number) => `Then turn, after side ${index}`,
   byDegrees: 'by degrees',
   degreesToTheRightAfter: (index: number) =>
@@ -34,7 +33,7 @@ export const beginText = {
   birds: 'Birds',
   howManyBirds: 'How many birds',
   theHouseStandsInThe: 'The house stands in the run, its back against',
-  side3: (index: number) => `side ${index}`,
+  inSide: (index: number) => `side ${index}`,
   thereIsNoHouse: 'there is no house',
   begin: 'Begin',
   beginAPlace: 'Begin a place',

@@ -3,9 +3,19 @@ import { dayWords } from '../day-words';
 import { capital, count } from '../names';
 
 export const cuttingText = {
+  piece: (
+    size: string,
+    forWhat: string | undefined,
+    part: { readonly at: number; readonly of: number } | undefined,
+    isTooLong: boolean,
+  ) => {
+    const of = part ? `, ${part.at} of ${part.of}` : '';
+    const whose = forWhat === undefined ? size : `${size}. ${forWhat}${of}`;
+    return isTooLong
+      ? `${whose}. Longer than anything sold: join it where there is wood behind it`
+      : whose;
+  },
   cutInto: (trim: string, of2: string) => `${capital(trim)}, cut into ${of2}`,
-  ofIt: (at: number, of2: number) => `, ${at} of ${of2}`,
-  longerThanAnythingSoldJoin: '. Longer than anything sold: join it where there is wood behind it',
   shopping: 'Shopping',
   nothingToCut: 'Nothing to cut',
   toCut: (pieces: number) => `${count(pieces, 'piece')} to cut`,

@@ -11,4 +11,7 @@ export const editText = {
   to: 'to',
   allYearAgain: (word: string) => `${word} all year again`,
   isNoDayOfThe: (text: string) => `“${text}” is no day of the year. Write it like 1 Nov.`,
+  atMostLettersThisHas: (most: number, many: number) =>
+    `At most ${most} letters; this has ${many}.`,
+  wrongSum: 'Write it like 12 or 12.50.',
 } as const;

@@ -14,9 +14,11 @@ export const figuresText = {
   leaps: 'Leaps',
   keptFromClimbingOverBy: (enough: Parameters<typeof overWords>[0]) =>
     `Kept from climbing over by ${overWords(enough, 'metric')}`,
-  mmOut: (value: number) => `, ${value} mm out`,
-  turnedBackByStrandsAt: (at: Parameters<typeof listOf>[0], out: string) =>
-    `Turned back by strands at ${listOf(at)}${out}`,
+  /** mm */
+  turnedBackByStrandsAt: (heights: readonly number[], standOff: number | undefined) => {
+    const out = standOff === undefined ? '' : `, ${standOff} mm out`;
+    return `Turned back by strands at ${listOf(heights.map((it) => `${it} mm`))}${out}`;
+  },
   lineNeeds: 'Line needs',
   shareTurnedBackAtMost: 'Share turned back at most',
   patience: 'Patience',
@@ -98,56 +100,13 @@ export const figuresText = {
   howItIsJudged: 'How it is judged',
   close: 'close',
   open: 'open',
-  whatWasReadOnEvery:
-    'What was read on every walk is laid over the place, oldest first. What nobody has read may be anything: every figure is worked out twice, with all of it shut and with all of it open.',
-  forEveryBayEveryAnimal:
-    'For every bay, every animal and every attack the reading is held against the figure that is enough. What comes out is a rung: open, minutes, about an hour, a night, or it holds. Layers one behind the other add.',
-  fromOutsideToWhereThe:
-    'From outside to where the birds are, the easiest way through all barriers is searched for, by every outermost bay. Electric strands turn a share of the tries back.',
-  underAnHourIsA:
-    'Under an hour is a way in, neighbouring bays with the same cause counted once. From there to a night is a slow way. What comes less than once a year is not counted.',
-  theChanceThatAVisit:
-    'The chance that a visit gets to the birds is exp(−minutes ÷ patience) × (1 − what strands turn back).',
-  howOftenEachComesIs:
-    'How often each comes is reckoned from where you are, what lies near and the month, and moved by your log. “Never” is your word and counts as zero.',
-  holdIsTheShareOf:
-    'Hold is the share of the threat that the place turns away: 1 − Σ w × chance ÷ Σ w, where w is visits × birds taken by one of them. Its range closes as things are read.',
-  fourScenariosAreJudgedApart:
-    'Four scenarios are judged apart: a night with everything shut, a night on which the round was forgotten, the day in the run, and ranging. Tonight blends the first two by the chance of a missed round.',
-  aYearsLossesAddUp:
-    'A year’s losses add up all scenarios and months. They weigh mends against each other.',
-  thePlanGoesThroughThe:
-    'The plan goes through the sets of mends for the one that leaves the fewest birds to be taken for your money and hours, on what was read for sure; of like ones that with less work. It leaves out only what is proved to do no better.',
-  mostOpeningsAnAnimalPasses:
-    'Most openings an animal passes were never measured: figures are bands, and between the figure used and the stricter one it is in doubt, and said so.',
-  everyCitationIsRecalledFrom:
-    'Every citation is recalled from memory and wants looking up before anything is built on it.',
-  itSeesOnlyWhatWas: 'It sees only what was read. A hole nobody looked for is an unread one.',
-  itCountsAnimalsAsOrdinary:
-    'It counts animals as ordinary ones. A single bold, hungry or large one does more.',
-  aFramesAndHoopsAre:
-    'A-frames and hoops are judged as upright walls of their height. A swinging door’s sag shows only in its gap when pulled.',
-  noiseLightScentDogsAnd:
-    'Noise, light, scent, dogs and cockerels are not counted: they close no gap.',
-  patienceVisitsAndBirdsTaken: 'Patience, visits and birds taken are ours for every animal.',
-  underAnHourIsAWay:
-    'Under an hour is a way in, unless strands turn back four tries in five; from there to a night a slow way, if one visit in ten would last it out.',
-  meshInTheGroundOr:
-    'Mesh in the ground or a top edge that reaches three quarters of what is enough counts as a night, half as an hour, less as minutes; stony soil a step better, fresh digging a step worse.',
-  anOpeningMoreThanThree: 'An opening more than three times as long as wide is a slot.',
-  rustAndRotTakeA:
-    'Rust and rot take a class of strength, failing cover two. Sound boards are gnawed in a night, worn ones in an hour.',
-  aFrameWithTwiceAn: 'A frame with twice an animal’s force on its edge does not rise at all.',
-  eachThingNearThatDraws:
-    'Each thing near that draws an animal doubles its visits, its months add half, and they are spread evenly over the hours it keeps.',
-  aDayHasTwelveHours:
-    'A day has twelve hours of light; somebody at home keeps seven visits in ten away.',
-  roundsOnRecordWeighAgainst: 'Rounds on record weigh against fifty of the starting figure.',
-  pricesAndMinutesOfWork:
-    'Prices and minutes of work are round sums. A spot that holds for a night is on no mend’s list. A mend is reckoned just as good as it is asked for.',
   rookleRanksAndExplainsIt: 'Rookle ranks and explains; it promises nothing.',
   inOrder: 'In order',
   whatItCannotTell: 'What it cannot tell',
   assumptionsOfOurs: 'Assumptions of ours',
   everyFigureAndItsSource: 'Every figure and its source',
+  motionsAndForcesDecideTwo: (open: string) =>
+    `Motions and forces decide ${open}. Two different motions stop what works one (common practice); two of the same are learned one after the other.`,
+  costsAbout: (value: number, priceByName: string) => `Costs about ${value} ${priceByName}`,
+  asWideAs: (gaugeName: string) => `As wide as ${gaugeName}`,
 } as const;

@@ -1,4 +1,5 @@
 /** What the screens of `item` say. */
+import type { AnimalId } from '@/core/tables/animals';
 import { animalName } from '../headline';
 import { animalList } from '../names';
 
@@ -6,7 +7,6 @@ export const itemText = {
   notKnownOfItIs: (animalsIn: Parameters<typeof animalList>[0]) =>
     `Not known of ${animalList(animalsIn)}: it is not read yet.`,
   whatWouldBeEnough: 'What would be enough',
-  theRest: 'the rest: ',
   whyItHolds: 'Why it holds',
   readingsOverTime: 'Readings over time',
   nothingHasBeenReadHere: 'Nothing has been read here yet.',
@@ -33,4 +33,7 @@ export const itemText = {
   alsoInThisBay: 'Also in this bay',
   thisIsNotThereAny: 'This is not there any more',
   theWallWasChangedWhat: 'The wall was changed. What was read of it stays in the old walks.',
+  holdsAgainst: (isTheRest: boolean, animals: readonly AnimalId[]) =>
+    `Holds against ${isTheRest ? 'the rest: ' : ''}${animalList(animals)}.`,
+  change: (name: string) => `Change ${name}`,
 } as const;

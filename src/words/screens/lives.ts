@@ -50,4 +50,14 @@ export const livesText = {
   reckonedFromWhatLiesNearMoved: (regionName: string) =>
     `${regionName}. Reckoned from what lies near, moved by what you see. Log what you see, and what a camera does not.`,
   whoComesAndHowOftenNow: 'Who comes, and how often now',
+  logged: (place: Place, entry: Parameters<typeof entryWords>[1]) =>
+    `Logged: ${entryWords(place, entry)}`,
+  close2: (name: string) => `Close ${name}`,
+  log: (name: string) => `Log ${name}`,
+  howIsItKnownThat: (name: string) => `How is it known that ${name} came?`,
+  change3: (place: Place, entry: Parameters<typeof entryWords>[1], date: string) =>
+    `Change: ${entryWords(place, entry)}, ${dayWords(date)}`,
+  wholeNights: (most: number) => `A whole number of nights, 1 to ${most}.`,
+  daysAgo: (days: number) => `${days} days ago`,
+  allEntries: (entries: number) => `All ${entries}`,
 } as const;

@@ -1,7 +1,8 @@
 /** What the screens of `mends` say. */
-import type { Place } from '@/core/place/place';
-import type { Units } from '@/core/place/place';
+import type { Mend } from '@/core/records/mend';
+import type { Place, Units } from '@/core/place/place';
 import { dayWords } from '../day-words';
+import { wayTitle } from '../headline';
 import { amountWords } from '../length-words';
 import { animalList, capital, count, listOf } from '../names';
 import { moneyWords, timeWords, whereWords } from '../plan-words';
@@ -27,8 +28,10 @@ export const mendsText = {
     inDoubt: Parameters<typeof reasonWords>[1],
   ) => `In doubt for ${animalList(it)}: ${reasonWords(place, inDoubt)}`,
   itIsOpenAgain: 'It is open again.',
-  itHeldFrom: (at: string) => ` It held from ${dayWords(at)}.`,
-  openAgainSince: (at: string, before: string) => `Open again since ${dayWords(at)}.${before}`,
+  openAgainSince: (at: string, held: string | undefined) => {
+    const before = held === undefined ? '' : ` It held from ${dayWords(held)}.`;
+    return `Open again since ${dayWords(at)}.${before}`;
+  },
   beforeAndAfter: 'Before and after',
   after: 'After',
   before: 'Before',
@@ -71,7 +74,7 @@ export const mendsText = {
   onlySomeAreShown: 'Only some are shown',
   showOnlySome: 'Show only some',
   showAll: 'Show all',
-  against2: 'Against',
+  againstWhom: 'Against',
   where: 'Where',
   forNoMoreThan: 'For no more than',
   withNoOtherToolsThan: 'With no other tools than',
@@ -82,19 +85,17 @@ export const mendsText = {
   mendsAlongTheLap: 'Mends along the lap',
   alongTheLap: 'Along the lap',
   reckonedAndSpent: 'Reckoned, and spent',
-  against3: (
-    place: Place,
-    mend: Parameters<typeof whereWords>[1],
-    stops: Parameters<typeof animalList>[0],
-  ) => `${capital(whereWords(place, mend))}, against ${animalList(stops)}`,
-  ofYourOwnNotPlanned: '. Of your own, not planned',
+  againstAt: (place: Place, mend: Mend, isThoughtOf: boolean) => {
+    const own = isThoughtOf ? '. Of your own, not planned' : '';
+    return `${capital(whereWords(place, mend))}, against ${animalList(mend.stops)}${own}`;
+  },
   notPlanned: 'not planned',
   spent2: (said: string) => `spent ${said}`,
   openAgain: 'Open again',
   doneMeasureAgain: 'Done: measure again',
   toDo: 'To do',
   holding: 'Holding',
-  ofYourOwnNotPlanned2: 'Of your own, not planned',
+  ofYourOwn: 'Of your own, not planned',
   thePlanWhatToMend: 'The plan: what to mend first',
   whatToMendFirst: 'What to mend first',
   thePlanForYourMoney: 'The plan for your money and hours',
@@ -116,11 +117,10 @@ export const mendsText = {
   waysInWithoutAMend: 'Ways in without a mend',
   chooseAMend: 'Choose a mend',
   notOnTheLap: 'not on the lap',
-  against4: (
-    place: Place,
-    mend: Parameters<typeof whereWords>[1],
-    stops: Parameters<typeof animalList>[0],
-    mendStateWord: string,
-  ) =>
-    `${capital(whereWords(place, mend))}, against ${animalList(stops)}. ${capital(mendStateWord)}.`,
+  inListOf: (place: Place, mend: Mend, state: string) => {
+    const who = mend.who === undefined ? '' : ` ${mend.who}.`;
+    return `${capital(whereWords(place, mend))}, against ${animalList(mend.stops)}. ${capital(state)}.${who}`;
+  },
+  halfDoneAgainstThe: (animalName: string) => `Half done against the ${animalName}`,
+  mend: (place: Place, way: Parameters<typeof wayTitle>[1]) => `Mend: ${wayTitle(place, way)}`,
 } as const;

@@ -54,4 +54,5 @@ export const placeText = {
     `${round}. As paced it misses its start by ${lengthWords(round2, units)}, shared out along the sides.`,
   theTableCouldNotBe:
     'The table could not be made here and now. Nothing was changed; with a network, load the page again and try once more.',
+  change: (name: string) => `Change ${name}`,
 } as const;

@@ -15,4 +15,6 @@ export const placesText = {
   places: 'Places',
   eachIsKeptForItself: 'Each is kept for itself, in this browser only.',
   beginAnotherPlace: 'Begin another place',
+  lookAt: (name: string) => `Look at ${name}`,
+  copy: (name: string) => `Copy ${name}`,
 } as const;

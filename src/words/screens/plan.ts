@@ -1,14 +1,13 @@
 /** What the screens of `plan` say. */
-import { animalList, count, listOf } from '../names';
+import { animalList, capital, count, listOf } from '../names';
 import { moneyOfPlan } from '../plan-text';
 import { birdsWords, moneyWords, timeWords } from '../plan-words';
 
 export const planText = {
   birdsAYear: (money: string, birds: number) => `${money}: ${birdsWords(birds)} birds a year`,
   whatMoreMoneyBrings: 'What more money brings',
-  birdsLostAYearBy: 'Birds lost a year by the best plan for each sum',
-  withinTheHours: ' within the hours',
-  theBarIsYourMoney: '; the bar is your money.',
+  curveSays: (hasHours: boolean) =>
+    `Birds lost a year by the best plan for each sum${hasHours ? ' within the hours' : ''}; the bar is your money.`,
   theBendIsAtBirds: (money: string, birds: number) =>
     `The bend is at ${money}: ${birdsWords(birds)} birds a year. Beyond it more money brings less.`,
   planFor: (money: string) => `Plan for ${money}`,
@@ -27,8 +26,10 @@ export const planText = {
   setALimit: (name: string) => `${name}: set a limit`,
   noLimit2: (name: string) => `${name}: no limit`,
   asAFigure: (name: string) => `${name}, as a figure`,
-  onYourList: '. On your list',
-  mustDo: '. Must do',
+  takesAt: (where: string, money: string, time: string, isInHand: boolean, isMust: boolean) =>
+    [`${capital(where)}. ${money}, ${time}`, isInHand && 'On your list', isMust && 'Must do']
+      .filter(Boolean)
+      .join('. '),
   against: (stops: Parameters<typeof animalList>[0]) => `Against ${animalList(stops)}.`,
   takes: (map: string) => `Takes: ${map}.`,
   mustDo2: 'must do',
@@ -57,7 +58,8 @@ export const planText = {
   beforeAndAfterByAnimal: 'Before and after, by animal',
   birdsAYearEachAnimal:
     'Birds a year, each animal as if it came alone: no flock loses more than it has.',
-  shutOutAtNight: ', shut out at night',
+  fromTo: (before: number, after: number, isShutOut: boolean) =>
+    `${birdsWords(before)} → ${birdsWords(after)}${isShutOut ? ', shut out at night' : ''}`,
   inThisOrder: 'In this order',
   theLeastThatChangesAnything: 'The least that changes anything',
   whatMakesTheNightsSafer: 'What makes the nights safer comes first.',
@@ -107,8 +109,11 @@ export const planText = {
   whatMustBeMadeTakes: 'What must be made takes more than you allow.',
   ofWhatIsLeft: (max: number) => `${max} % of what is left`,
   withThePlanMade: 'With the plan made',
-  onANightWithEverything: (many: number) =>
-    `On a night with everything shut: ${count(many, 'way in', 'ways in')} left`,
-  slowWay: 'slow way',
-  squareNumbersAreTheMends: '. Square numbers are the mends, in the order of the work.',
+  onAShutNight: (waysIn: number, slowWays: number) => {
+    const slow = slowWays > 0 ? `, ${count(slowWays, 'slow way')}` : '';
+    return `On a night with everything shut: ${count(waysIn, 'way in', 'ways in')} left${slow}. Square numbers are the mends, in the order of the work.`;
+  },
+  mustDo3: (name: string, where: string) => `Must do: ${name}, ${where}`,
+  allThatAreNotIn: (many: number) => `All ${many} that are not in it`,
+  wrongLimit: 'Write it like 120 or 7.5.',
 } as const;

@@ -52,4 +52,5 @@ export const pricesText = {
   onYourListNow: 'On your list now',
   withAPriceOfYours: 'With a price of yours',
   allOthers: 'All others',
+  length: (unit: string) => `Length, ${unit}`,
 } as const;

@@ -1,29 +1,30 @@
 /** What the screens of `report` say. */
 import type { Place } from '@/core/place/place';
+import type { Mend } from '@/core/records/mend';
 import { dayWords } from '../day-words';
-import { materialName } from '../mend-words';
+import { materialName, mendStateWords } from '../mend-words';
 import { animalList, capital, count } from '../names';
 import { mendTitle, moneyWords } from '../plan-words';
 import { soldWords } from '../shop-words';
 
 export const reportText = {
+  standing: (day: string, hold: string, walked: string | undefined, unread: number) => {
+    const last = walked === undefined ? 'Not walked yet.' : `Last walked ${dayWords(walked)}.`;
+    const left = unread > 0 ? ` ${count(unread, 'reading')} not taken.` : '';
+    return `${dayWords(day)}. ${hold}. ${last}${left}`;
+  },
+  mend: (place: Place, mend: Mend) => {
+    const due =
+      mend.due !== undefined && mend.state !== 'held' ? `, due ${dayWords(mend.due)}` : '';
+    const who = mend.who === undefined ? '' : `, ${mend.who}`;
+    return `${mendTitle(place, mend)}, against ${animalList(mend.stops)}: ${mendStateWords[mend.state]}${due}${who}.`;
+  },
   records: 'Records',
-  notWalkedYet: 'Not walked yet.',
-  notTaken: (unread: number) => ` ${count(unread, 'reading')} not taken.`,
   printOrSaveAsPdf: 'Print, or save as PDF',
   planAndLap: 'Plan and lap',
-  wayIn: 'way in',
-  waysIn: 'ways in',
   noneWasFoundThatTakes: 'None was found that takes less than an hour.',
   slowWaysAnHourAnd: 'Slow ways, an hour and more',
   mends: 'Mends',
-  against: (
-    place: Place,
-    mend: Parameters<typeof mendTitle>[1],
-    stops: Parameters<typeof animalList>[0],
-    mendStateWord: string,
-  ) => `${mendTitle(place, mend)}, against ${animalList(stops)}: ${mendStateWord}`,
-  due: (due: string) => `, due ${dayWords(due)}`,
   noneInHand: 'None in hand.',
   toBuy: (place: Parameters<typeof moneyWords>[0], cents: number) =>
     `To buy: ${moneyWords(place, cents)}`,
@@ -36,4 +37,5 @@ export const reportText = {
   ) => `${capital(materialName(units, material))} is cut into ${count(many, 'piece')}.`,
   rookleRanksAndExplainsIt:
     'Rookle ranks and explains; it promises nothing. Figures behind it are recalled from memory, common practice or assumptions, and are marked as such in the application. Local codes and licensed practice come first.',
+  waysFound: (ways: number) => count(ways, 'way in', 'ways in'),
 } as const;

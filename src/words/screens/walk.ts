@@ -1,6 +1,9 @@
 /** What the screens of `walk` say. */
-import type { Units } from '@/core/place/place';
-import type { Place } from '@/core/place/place';
+import type { Bearing } from '@/core/attributes/attribute';
+import { lets } from '../bearing-words';
+import type { AnimalId } from '@/core/tables/animals';
+import type { Units, Place } from '@/core/place/place';
+import type { AttributeId } from '@/core/attributes';
 import type { Reading } from '@/core/records/walk';
 import { dayWords } from '../day-words';
 import { wayTitle } from '../headline';
@@ -10,14 +13,10 @@ import { readingTitle, readingWords } from '../reading-words';
 import { minutesWords, stopName } from '../walk-words';
 
 export const walkText = {
-  digUnder: 'dig under',
-  digsUnder: 'digs under',
-  liftIt: 'lift it',
-  liftsIt: 'lifts it',
-  reachIn: 'reach in',
-  reachesIn: 'reaches in',
   typeWhatYouRead: 'Type what you read.',
-  nothingHere: (verb: string) => `Nothing here ${verb}`,
+  getBy: (bears: Bearing, who: readonly AnimalId[]) =>
+    `${capital(animalList(who))} ${lets[bears][0]}`,
+  nothingHere: (bears: Bearing) => `Nothing here ${lets[bears][1]}`,
   inDoubtOverTheStricter: (doubtful: Parameters<typeof animalList>[0]) =>
     `${capital(animalList(doubtful))} in doubt: over the stricter figure`,
   orLessStopsAndAll: (used: number, units: Units, it: Parameters<typeof animalList>[0]) =>
@@ -50,12 +49,13 @@ export const walkText = {
   to2: (text: string) => `${text} to `,
   last: (
     last: number,
-    attribute: Parameters<typeof amountWords>[1],
+    attribute: AttributeId,
     units: Units,
-    change: string,
-  ) => `Last: ${amountWords(last, attribute, units)}${change}`,
-  nowBetter: ', now better',
-  nowWorse: ', now worse',
+    change: 'better' | 'worse' | 'same',
+  ) => {
+    const now = { better: ', now better', worse: ', now worse', same: '' }[change];
+    return `Last: ${amountWords(last, attribute, units)}${now}`;
+  },
   none: 'none',
   note: 'Note',
   photo: 'Photo',
@@ -100,18 +100,27 @@ export const walkText = {
   whatChangedAndWhatWas: 'What changed, and what was left',
   walk: 'Walk',
   found: (many: number) => `${count(many, 'way in', 'ways in')} found`,
-  notTaken: (left: number) => `, ${left} not taken`,
-  nothingLeftOut: ', nothing left out',
-  worseAndBetterThanBefore: (
-    purposeName: string,
-    date: string,
-    many: number,
-    many2: number,
-    many3: number,
-    it: string,
-    it2: string,
-  ) =>
-    `${purposeName}, ${dayWords(date)}: ${count(many, 'reading')}, ${many2} worse and ${many3} better than before${it}.${it2}`,
+  cameTo: ({
+    purpose,
+    day,
+    readings,
+    worse,
+    better,
+    left,
+    leavesOut,
+  }: {
+    readonly purpose: string;
+    readonly day: string;
+    readonly readings: number;
+    readonly worse: number;
+    readonly better: number;
+    readonly left: number;
+    readonly leavesOut: string | undefined;
+  }) => {
+    const rest = left > 0 ? `${left} not taken` : 'nothing left out';
+    const more = leavesOut === undefined ? '' : ` ${leavesOut}`;
+    return `${purpose}, ${dayWords(day)}: ${count(readings, 'reading')}, ${worse} worse and ${better} better than before, ${rest}.${more}`;
+  },
   endThisWalk: 'End this walk',
   thisWalkIsEndedAll: 'This walk is ended. All of it is kept.',
   foundWorstFirst: 'Found, worst first',
@@ -135,14 +144,10 @@ export const walkText = {
   ) => `${capital(readingWords(place, heads))} counted at ${hour}, ${birds} on the books.`,
   anUncertainCountCanHide: 'An uncertain count can hide a loss: count once more at roost.',
   missingAtTheLeast: (birds: number) => `${count(birds, 'bird')} missing at the least.`,
-  inIt: (place: Place, shutTook: Parameters<typeof readingWords>[1]) =>
-    `, in ${readingWords(place, shutTook)}`,
-  shutAsAtDuskAt: (
-    place: Place,
-    shut: Parameters<typeof readingWords>[1],
-    hour: string,
-    it: string,
-  ) => `Shut as at dusk: ${readingWords(place, shut)}, at ${hour}${it}.`,
+  shutAsAtDusk: (place: Place, shut: Reading, hour: string, took: Reading | undefined) => {
+    const time = took ? `, in ${readingWords(place, took)}` : '';
+    return `Shut as at dusk: ${readingWords(place, shut)}, at ${hour}${time}.`;
+  },
   changed: (place: Place, reading: Reading, before: Reading) =>
     `${readingTitle(place, reading)}: ${readingWords(place, before)}, now ${readingWords(place, reading)}`,
   gateThen: (name: string) => `gate, then ${name}`,
@@ -155,16 +160,25 @@ export const walkText = {
     `Begin: ${stopName(place, stop)}, ${short}`,
   whatTheLastWalkFound: 'What the last walk found',
   walkInHand: 'Walk in hand',
-  left: (minutes: number) => `, ${minutesWords(minutes)} left`,
-  begunOfReadingsTakenEach: (
-    purposeName: string,
-    date: string,
-    size: number,
-    many: number,
-    it: string,
-    many2: number,
-  ) =>
-    `${purposeName}, begun ${dayWords(date)}. ${size} of ${many} readings taken${it}; each is saved as you take it. ${capital(count(many2, 'way in', 'ways in'))} found so far.`,
+  inHand: ({
+    purpose,
+    begun,
+    taken,
+    of,
+    minutes,
+    waysIn,
+  }: {
+    readonly purpose: string;
+    readonly begun: string;
+    readonly taken: number;
+    readonly of: number;
+    readonly minutes: number;
+    readonly waysIn: number;
+  }) => {
+    const left = minutes > 0 ? `, ${minutesWords(minutes)} left` : '';
+    const found = capital(count(waysIn, 'way in', 'ways in'));
+    return `${purpose}, begun ${dayWords(begun)}. ${taken} of ${of} readings taken${left}; each is saved as you take it. ${found} found so far.`;
+  },
   goOn: (place: Place, nextStop: Parameters<typeof stopName>[1], short: string) =>
     `Go on: ${stopName(place, nextStop)}, ${short}`,
   toTheEndOfThe: 'To the end of the walk',
@@ -173,7 +187,13 @@ export const walkText = {
   takeUpAgain: (place: Place, stop: Parameters<typeof stopName>[1]) =>
     `Take ${stopName(place, stop)} up again`,
   walk3: (name: string) => `Walk ${name}`,
-  neverTaken: (unread: number) => `; ${unread} never taken`,
-  ofTakenOnThisWalk: (taken: number, many: number, it: string) =>
-    `${taken} of ${many} taken on this walk${it}`,
+  takenAtStop: (taken: number, of: number, unread: number) => {
+    const never = unread > 0 ? `; ${unread} never taken` : '';
+    return `${taken} of ${of} taken on this walk${never}`;
+  },
+  howItWasTaken: (methodName: string) => `How it was taken: ${methodName}`,
+  asWideAsTo: (gaugeName: string, figure: string, high: number, units: Units) =>
+    `As wide as ${gaugeName}: ${figure} to ${lengthWords(high, units)}`,
+  as: (sameAsName: string, words: string) => `As ${sameAsName}: ${words}`,
+  asAt: (bay: string | undefined) => `as at ${bay ?? 'the last bay'}`,
 } as const;

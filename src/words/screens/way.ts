@@ -13,7 +13,7 @@ export const wayText = {
   strengthClass: (value: number) => `strength class ${value}`,
   read: (date: string, how: string) => `Read ${dayWords(date)}, ${how}.`,
   fromTheDescription: 'From the description.',
-  forTonight: ' (for tonight)',
+  named: (name: string, isForTonight: boolean) => (isForTonight ? `${name} (for tonight)` : name),
   aboutMin: (map: string, value: number) => `${map}. About ${value} min.`,
   chooseThisMend: 'Choose this mend',
   madeToWhatEachOf: 'Made to what each of them wants, the figures above.',
@@ -36,4 +36,10 @@ export const wayText = {
   noWayInHereNow: 'No way in here now',
   asItWasLastRead: 'As it was last read, nothing that lives here gets to the birds by it.',
   toTheYard: 'To the yard',
+  choose: (name: string) => `Choose: ${name}`,
+  makeItOrLess: (used: string, animal: string) => `Make it ${used} or less (${animal}).`,
+  makeItOrLessThe: (strict: string, used: string, animal: string) =>
+    `Make it ${strict} or less, the stricter figure; it is judged by ${used} (${animal}).`,
+  meetsByWhichItIs: (used: string, animal: string, strict: string) =>
+    `Meets ${used} (${animal}), by which it is judged; not the stricter ${strict}.`,
 } as const;

@@ -1,4 +1,5 @@
 /** What the screens of `yard` say. */
+import type { AnimalId } from '@/core/tables/animals';
 import { dayWords, timeWords } from '../day-words';
 import { animalList, count } from '../names';
 
@@ -11,9 +12,10 @@ export const yardText = {
   doneMeasureAgainToSee: (toMeasure: number) =>
     `${count(toMeasure, 'mend')} done: measure again to see whether it holds.`,
   darkBy: (dark: Parameters<typeof timeWords>[0]) => ` · dark by ${timeWords(dark)}`,
-  letsBy: (letsBy: Parameters<typeof animalList>[0], part: undefined | string) =>
-    `Lets by ${animalList(letsBy)} ${part}.`,
-  theNextWallStopsThem: ' The next wall stops them.',
+  letsBy: (letsBy: readonly AnimalId[], spot: string | undefined, nextWallStops: boolean) => {
+    const where = spot === undefined ? '' : ` ${spot}`;
+    return `Lets by ${animalList(letsBy)}${where}.${nextWallStops ? ' The next wall stops them.' : ''}`;
+  },
   nothingThatLivesHereGets: 'Nothing that lives here gets by it.',
   nothingReadSoFarLets: (unread: number) =>
     `Nothing read so far lets anything by; ${count(unread, 'reading')} not taken.`,
@@ -68,4 +70,7 @@ export const yardText = {
   waysInAndAnimals: 'Ways in and animals',
   theLap: 'The lap',
   theOuterWallUnrolledFrom: 'The outer wall unrolled from the gate. Slide it; touch a bay.',
+  lookedAtFor: (day: string) => `Looked at for ${dayWords(day)}.`,
+  change: (name: string) => `Change ${name}`,
+  holdWalkByWalk: (says: string) => `Hold, walk by walk. ${says}.`,
 } as const;

@@ -42,4 +42,6 @@ export const zoneText = {
   itsFloorAboveTheGround: 'Its floor above the ground',
   itStandsInTheMiddle: 'It stands in the middle of that side; it can be moved afterwards.',
   addIt: 'Add it',
+  moveItOnThePlan: (it: string) => `Move it on the plan, ${it} a tap`,
+  change: (name: string) => `Change ${name}`,
 } as const;
