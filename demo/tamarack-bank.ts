@@ -12,9 +12,9 @@ import {
   peopleDoor,
   popDoor,
   vent,
-} from '../src/core/place/laying/first-openings';
-import { layFaces } from '../src/core/place/laying/lay-faces';
-import { houseDress, runDress } from '../src/core/place/laying/zone-dress';
+} from '../src/core/place/faces/first-openings';
+import { facesOf } from '../src/core/place/faces/faces-of';
+import { houseDress, runDress } from '../src/core/place/faces/zone-dress';
 import {
   outside,
   type Bay,
@@ -109,7 +109,7 @@ const zones: Zone[] = [
 ];
 
 function opened(): Face[] {
-  let faces = layFaces(zones, {
+  let faces = facesOf(zones, {
     run: { ...runDress, spacing: 8 * foot, roof: [{ any: true }] },
     house: { ...houseDress, cover: [{ any: true }] },
     hoop: {

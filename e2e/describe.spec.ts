@@ -35,7 +35,7 @@ test.describe('from nothing', () => {
     const lowMesh = /^Made of, up to 600 mm: 13 mm welded mesh/;
     await page.goto('/');
     await type('Name of the place', 'Withy Corner');
-    await tap(/^House on legs/);
+    await tap(/^House on sections/);
     await type('Run, along the gate’s side', '3.2 m');
     await type('Run, away from the gate', '1.6 m');
     await tap('Begin');
@@ -124,7 +124,7 @@ function manyBays(count: number): string {
     birds: 6,
     kind: 'grown',
     shape: 'hoop',
-    sizes: { ...sizes, legs: 1 },
+    sizes: { ...sizes, sections: 1 },
   });
   if ('problem' in place) throw new Error(place.problem);
   const each = count / 4;

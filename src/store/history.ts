@@ -3,7 +3,7 @@ import type { ChangeMade } from '../core/records/change-made';
 import type { Changes } from './changes';
 import type { Yard } from './records';
 
-export interface Step {
+export interface UndoStep {
   readonly placeId: string;
   /** What was done, for "Undo: …". */
   readonly made: ChangeMade;
@@ -13,8 +13,8 @@ export interface Step {
 }
 
 export interface History {
-  readonly past: readonly Step[];
-  readonly future: readonly Step[];
+  readonly past: readonly UndoStep[];
+  readonly future: readonly UndoStep[];
 }
 
 /** More steps than anyone goes back; a place is some hundred kilobytes. */
@@ -36,27 +36,27 @@ function set(next: History): void {
 }
 
 /** A new change: what was taken back before it cannot be done again. */
-export function remember(step: Step): void {
+export function remember(step: UndoStep): void {
   set({ past: [...history.past, step].slice(-mostSteps), future: [] });
 }
 
-export function lastOf(steps: readonly Step[], placeId: string): Step | undefined {
+export function lastOf(steps: readonly UndoStep[], placeId: string): UndoStep | undefined {
   return steps.findLast((step) => step.placeId === placeId);
 }
 
-const less = (steps: readonly Step[], step: Step) => steps.filter((it) => it !== step);
+const less = (steps: readonly UndoStep[], step: UndoStep) => steps.filter((it) => it !== step);
 
-export function movedBack(step: Step): void {
+export function movedBack(step: UndoStep): void {
   set({ past: less(history.past, step), future: [...history.future, step] });
 }
 
-export function movedForth(step: Step): void {
+export function movedForth(step: UndoStep): void {
   set({ past: [...history.past, step], future: less(history.future, step) });
 }
 
 /** A step that no longer fits what is stored is dropped, with all before it that build on the same. */
 export function forgetSteps(placeId: string): void {
-  const others = (steps: readonly Step[]) => steps.filter((step) => step.placeId !== placeId);
+  const others = (steps: readonly UndoStep[]) => steps.filter((step) => step.placeId !== placeId);
   set({ past: others(history.past), future: others(history.future) });
 }
 

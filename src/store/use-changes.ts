@@ -21,7 +21,7 @@ import { randomId } from './storage';
 
 export type NewReading = Pick<Reading, 'item' | 'attribute' | 'value' | 'how' | 'note'>;
 
-export type Said = Pick<Reading, 'item' | 'attribute' | 'value'>;
+export type Statement = Pick<Reading, 'item' | 'attribute' | 'value'>;
 
 /** An entry of the log, without what is given to it when it is kept. */
 export type NewEntry = Omit<Sighting, 'id' | 'placeId'> | Omit<QuietNights, 'id' | 'placeId'>;
@@ -124,7 +124,7 @@ export function useChanges() {
           removedSightings: sightings.filter((it) => it.id === id),
         })),
       /** Keeps what the keeper says of items from memory, as readings that say so; mends follow. */
-      say: (made: ChangeMade, said: readonly Said[]) =>
+      say: (made: ChangeMade, said: readonly Statement[]) =>
         change(made, (yard) => {
           const { place, walks, mends } = yard;
           const at = nextStamp(yard, new Date());

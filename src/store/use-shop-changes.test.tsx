@@ -89,7 +89,7 @@ test('what is bought moves its mends on, empties the basket and leaves offcuts; 
   // Each piece knows what it is for.
   const pieces = shop?.purchases[0]?.cuttings.flatMap((it) => it.pieces) ?? [];
   expect([...new Set(pieces.flatMap((it) => it.mends))].sort()).toEqual(['apron n1', 'apron n3']);
-  expect(await undo(client)).toBe('buying the things');
+  expect(await undo(client)).toBe('buying-the-things');
   expect(await stored()).toEqual(before);
   await redo(client);
   expect((await stored()).shop).toEqual(shop);

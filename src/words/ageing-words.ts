@@ -1,5 +1,5 @@
 /** Things that grow old, in plain words. */
-import type { AgeingKind } from '@/core/tables/lives';
+import type { AgeingKind } from '@/core/tables/lifespans';
 import type { Failure } from '@/core/score/failure';
 import type { AnimalId } from '@/core/tables/animals';
 import { animalList } from './names';

@@ -7,7 +7,7 @@ import type { AnimalVerdict } from '@/core/score/animal-verdict';
 import { scenarioHours, type Scenario } from '@/core/score/scenario';
 import type { Animal, AnimalId, Hours, Region } from '@/core/tables/animals';
 import { fullMonths } from './day-words';
-import { rungWords } from './minutes-words';
+import { levelWords } from './minutes-words';
 import { capital, listOf } from './names';
 
 const hoursNames: Readonly<Record<Hours, string>> = {
@@ -150,6 +150,6 @@ export const rateSentence = (visits: number): string => `${capital(rateWords(vis
 /** In a word or two, for a list. */
 export function verdictShort(verdict: AnimalVerdict, scenario: Scenario): string {
   if (verdict === 'not-known') return 'not known';
-  if (verdict !== 'away') return rungWords(verdict);
+  if (verdict !== 'away') return levelWords(verdict);
   return scenarioHours[scenario].includes('night') ? 'by day only' : 'by night only';
 }

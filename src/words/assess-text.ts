@@ -3,7 +3,7 @@ import type { Assessment } from '@/core/formats/assess-json';
 import type { Judgement } from '@/core/score/judge';
 import { animalName, headline, holdWords, wayOnward, wayTitle } from './headline';
 import { lossWords } from './loss-words';
-import { rungLong } from './minutes-words';
+import { levelLong } from './minutes-words';
 import { attackNames, listOf } from './names';
 import { scenarioPlain } from './scenario-words';
 
@@ -13,7 +13,7 @@ export function assessText({ judgement, tonight, month, year }: Assessment): str
   const { answer, when, under } = headline(judgement);
   const animals = judgement.animals.map(
     ({ animal, about, minutes }) =>
-      `  ${animalName(animal)}: ${about ? rungLong(minutes.best) : 'not about in these hours'}`,
+      `  ${animalName(animal)}: ${about ? levelLong(minutes.best) : 'not about in these hours'}`,
   );
   const missed = Math.round(tonight.missedRound * 1000) / 10;
   return [

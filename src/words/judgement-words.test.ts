@@ -1,4 +1,4 @@
-import { whatStops } from '@/core/effort/what-stops';
+import { remediesFor } from '@/core/effort/remedies';
 import { samphireYard } from '../../demo/samphire-yard';
 import { tamarackBank } from '../../demo/tamarack-bank';
 import { bayEffort } from '@/core/effort/bay-effort';
@@ -60,7 +60,7 @@ it('everything that would stop something is said, in both unit systems', () => {
       for (const { bay } of allBays(found.place)) {
         for (const id of place.setting.lives) {
           for (const part of bayEffort(bay, animals[id], 'worst', when)) {
-            for (const stop of whatStops(part)) {
+            for (const stop of remediesFor(part)) {
               kinds.add(stop.kind);
               for (const units of ['metric', 'imperial'] as const) {
                 const said = stopWords({ units }, stop);

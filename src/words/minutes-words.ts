@@ -1,7 +1,7 @@
 /** Minutes of effort in words. */
-import { rungOf, type Rung } from '@/core/effort/rung';
+import { levelOf, type EffortLevel } from '@/core/effort/effort-level';
 
-const rungNames: Readonly<Record<Rung, readonly [short: string, long: string]>> = {
+const levelNames: Readonly<Record<EffortLevel, readonly [short: string, long: string]>> = {
   open: ['walks in', 'walks in'],
   minutes: ['minutes', 'a few minutes'],
   hour: ['1 h', 'about an hour'],
@@ -9,12 +9,12 @@ const rungNames: Readonly<Record<Rung, readonly [short: string, long: string]>> 
   holds: ['holds', 'not by this way'],
 };
 
-export function rungShort(minutes: number | null): string {
-  return rungNames[rungOf(minutes)][0];
+export function levelShort(minutes: number | null): string {
+  return levelNames[levelOf(minutes)][0];
 }
 
-export const rungWords = (rung: Rung): string => rungNames[rung][0];
+export const levelWords = (level: EffortLevel): string => levelNames[level][0];
 
-export function rungLong(minutes: number | null): string {
-  return rungNames[rungOf(minutes)][1];
+export function levelLong(minutes: number | null): string {
+  return levelNames[levelOf(minutes)][1];
 }

@@ -4,7 +4,7 @@ import type { ShapeId, SizeId } from '@/core/place/shapes';
 export const shapeNames: Readonly<Record<ShapeId, readonly [name: string, like: string]>> = {
   'side-by-side': ['House and run', 'side by side'],
   'run-round': ['House in a run', 'run all round it'],
-  raised: ['House on legs', 'run beneath it'],
+  raised: ['House on sections', 'run beneath it'],
   shed: ['Shed or barn', 'no run'],
   kennel: ['Kennel panels', 'house inside'],
   'two-runs': ['Two runs', 'house between them'],
@@ -20,7 +20,7 @@ const runSizes: Readonly<Record<SizeId, string>> = {
   runHeight: 'Run, height',
   houseWidth: 'House, along its back',
   houseDepth: 'House, front to back',
-  legs: 'House, height of its floor',
+  sections: 'House, height of its floor',
 };
 
 const penSizes: Partial<typeof runSizes> = {

@@ -1,5 +1,5 @@
 /** What would stop an animal at a part that gives way: each line alone is enough for that animal there. */
-import type { Stop } from '@/core/effort/what-stops';
+import type { Remedy } from '@/core/effort/remedies';
 import type { Place } from '@/core/place/place';
 import { lengthWords } from './length-words';
 import { fixingNames, latchNames, listOf, meshNames, unitIndex } from './names';
@@ -8,7 +8,7 @@ import { overWords, skirtWords } from './reason-words';
 /** Covers named before "or anything stronger" is said. */
 const few = 3;
 
-export function stopWords({ units }: Pick<Place, 'units'>, stop: Stop): string {
+export function stopWords({ units }: Pick<Place, 'units'>, stop: Remedy): string {
   const length = (mm: number) => lengthWords(mm, units);
   switch (stop.kind) {
     case 'opening': {

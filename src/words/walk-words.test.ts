@@ -10,7 +10,7 @@ import { stopsOf } from '@/core/walk/stops';
 import { openNow } from './open-now-words';
 import { answerWords, questionWords } from './attributes';
 import { readingTitle } from './reading-words';
-import { leavesOut, legCaution, purposeNames, stopName } from './walk-words';
+import { leavesOut, sectionCaution, purposeNames, stopName } from './walk-words';
 
 const day = '2026-11-26';
 const found = applyReadings(samphireYard.place, samphireYard.walks);
@@ -66,11 +66,11 @@ test('a short walk says how many readings it leaves out, and of what', () => {
   expect(leavesOut(all, all)).toBeUndefined();
 });
 
-test('stops are named as one would say them, and no two of a leg alike', () => {
+test('stops are named as one would say them, and no two of a section alike', () => {
   for (const demo of [samphireYard, tamarackBank]) {
     const { place } = applyReadings(demo.place, demo.walks);
     const stops = stopsIn(demo);
-    const names = stops.map((stop) => `${stop.leg} ${stopName(place, stop)}`);
+    const names = stops.map((stop) => `${stop.section} ${stopName(place, stop)}`);
     expect(new Set(names).size).toBe(names.length);
   }
 });
@@ -80,10 +80,10 @@ const todoOf = (attribute: AttributeId, place: Place) =>
 
 test('the usual cautions stand where work can hurt (common practice)', () => {
   const { place } = applyReadings(tamarackBank.place, tamarackBank.walks);
-  expect(legCaution('overhead', place)).toMatch(/ladder/i);
-  expect(legCaution('fence', place)).toMatch(/energizer/);
-  expect(legCaution('house', place)).toMatch(/Droppings/);
-  expect(legCaution('house', place)).toMatch(/vet/);
+  expect(sectionCaution('overhead', place)).toMatch(/ladder/i);
+  expect(sectionCaution('fence', place)).toMatch(/energizer/);
+  expect(sectionCaution('house', place)).toMatch(/Droppings/);
+  expect(sectionCaution('house', place)).toMatch(/vet/);
   expect(todoOf('check.lamp', place)).toMatch(/fire/);
   expect(todoOf('check.voltsNear', place)).toMatch(/Never by hand/);
 });

@@ -3,12 +3,12 @@ import { findBay } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
 import type { WalkPurpose } from '@/core/records/walk';
 import type { Question } from '@/core/walk/questions';
-import type { Leg } from '@/core/attributes/attribute';
+import type { WalkSection } from '@/core/attributes/attribute';
 import type { Stop } from '@/core/walk/stops';
 import { sortOf } from './attributes';
 import { capital, count, listOf } from './names';
 
-export const legNames: Readonly<Record<Leg, string>> = {
+export const sectionNames: Readonly<Record<WalkSection, string>> = {
   distance: 'From a distance',
   lap: 'Outside lap, from the gate',
   overhead: 'Overhead',
@@ -21,14 +21,14 @@ export const legNames: Readonly<Record<Leg, string>> = {
 /** "Front 2", "The fence", "House, overhead". */
 export function stopName(
   place: Place,
-  { bay, leg, name }: Pick<Stop, 'bay' | 'leg' | 'name'>,
+  { bay, section, name }: Pick<Stop, 'bay' | 'section' | 'name'>,
 ): string {
   if (bay !== undefined) {
     const own = findBay(place, bay)?.bay.name ?? bay;
-    return leg === 'inside' ? `${own}, from inside` : own;
+    return section === 'inside' ? `${own}, from inside` : own;
   }
-  if (name === undefined) return legNames[leg].toLowerCase();
-  return leg === 'overhead' ? `${name}, overhead` : name;
+  if (name === undefined) return sectionNames[section].toLowerCase();
+  return section === 'overhead' ? `${name}, overhead` : name;
 }
 
 export const purposeNames: Readonly<Record<WalkPurpose, readonly [name: string, note: string]>> = {
@@ -65,21 +65,21 @@ export function minutesWords(minutes: number): string {
 }
 
 /** A caution that belongs to the place one stands at. */
-export function legCaution(leg: Leg, place: Place): string | undefined {
-  if (leg === 'overhead') {
+export function sectionCaution(section: WalkSection, place: Place): string | undefined {
+  if (section === 'overhead') {
     return 'A ladder stands one out for four up, on firm ground, with someone to hold it. Never on the roof itself.';
   }
-  if (leg === 'fence') {
+  if (section === 'fence') {
     return 'Off at the energizer before hands go near. A listed energizer only, by its instructions and local rules; never two on one line, never mains.';
   }
-  if (leg === 'inside' || leg === 'house') {
+  if (section === 'inside' || section === 'house') {
     return 'Droppings and dust: gloves, and a mask where it is dry. Several birds dead without wounds is disease until proved otherwise: ask the vet or the authority.';
   }
-  if (leg === 'lap' && place.fence)
+  if (section === 'lap' && place.fence)
     return 'The strand is off while you measure; switch it on again.';
   return undefined;
 }
 
-export function capitalName(place: Place, stop: Pick<Stop, 'bay' | 'leg' | 'name'>): string {
+export function capitalName(place: Place, stop: Pick<Stop, 'bay' | 'section' | 'name'>): string {
   return capital(stopName(place, stop));
 }

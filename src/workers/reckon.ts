@@ -33,6 +33,6 @@ export interface Answers {
   readonly failures: readonly Failure[];
 }
 
-export type Told<What extends keyof Answers> =
+export type WorkerMessage<What extends keyof Answers> =
   | { readonly kind: 'progress'; readonly done: number; readonly all: number }
   | { readonly kind: 'answer'; readonly answer: Answers[What] };

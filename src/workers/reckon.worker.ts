@@ -9,7 +9,7 @@ import { howSure } from '@/core/score/how-sure';
 import { judge, type Circumstances } from '@/core/score/judge';
 import { lossesOfYear } from '@/core/score/losses';
 import { lossTrend, trend } from '@/core/score/trend';
-import type { Answers, Asked, Told } from './reckon';
+import type { Answers, Asked, WorkerMessage } from './reckon';
 
 /** Enough that a share of 0.5 is known to about 0.035 (standard error). */
 const draws = 200;
@@ -19,7 +19,7 @@ const seed = 7;
 /** Days walked that are looked back on: a chart has room for no more. */
 const mostDays = 12;
 
-const post = (told: Told<keyof Answers>): void => {
+const post = (told: WorkerMessage<keyof Answers>): void => {
   (self as unknown as { postMessage(told: unknown): void }).postMessage(told);
 };
 

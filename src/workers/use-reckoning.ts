@@ -1,6 +1,6 @@
 /** An answer from the worker: nothing yet, how far it is, or the answer. Asked again whenever what it depends on changes. */
 import { useEffect, useState } from 'react';
-import type { Answers, Asked, Told } from './reckon';
+import type { Answers, Asked, WorkerMessage } from './reckon';
 
 export type Reckoning<What extends keyof Answers> =
   | { readonly state: 'idle' }
@@ -20,7 +20,7 @@ export function useReckoning<What extends keyof Answers>(
     let worker: Worker | undefined;
     const timer = setTimeout(() => {
       worker = new Worker(new URL('./reckon.worker', window.location.href));
-      worker.onmessage = ({ data }: MessageEvent<Told<What>>) => {
+      worker.onmessage = ({ data }: MessageEvent<WorkerMessage<What>>) => {
         if (data.kind === 'progress') {
           tell({ state: 'working', done: data.done, all: data.all });
           return;

@@ -6,6 +6,6 @@ export const air = choiceCheck('zone', {
   choices: yesNo,
   better: yesNo,
   toSeeTo: 'no',
-  asked: { leg: () => 'house', when: ({ kind }) => kind === 'house' },
+  asked: { section: () => 'house', when: ({ kind }) => kind === 'house' },
   shortWalks: [],
 });

@@ -6,7 +6,7 @@ import type { Bay, FittedLatch, Layer, Opening, Strand } from '../place/bay';
 import type { Face, Fence, Place, Zone } from '../place/place';
 import type { PossibleAmount, PossibleChoice } from '../place/possible';
 import type { SpotKind } from '../place/spot';
-import type { AgeingKind } from '../tables/lives';
+import type { AgeingKind } from '../tables/lifespans';
 import type { Path } from './paths';
 
 /** What readings are of. `place` and `flock` are no items of the structure: what is read of them is only kept. */
@@ -24,8 +24,16 @@ export interface Items {
 export type ItemKind = keyof Items;
 
 /** The parts of a walk, in the order in which they are walked. */
-export const legs = ['distance', 'lap', 'overhead', 'fence', 'inside', 'house', 'shut'] as const;
-export type Leg = (typeof legs)[number];
+export const walkSections = [
+  'distance',
+  'lap',
+  'overhead',
+  'fence',
+  'inside',
+  'house',
+  'shut',
+] as const;
+export type WalkSection = (typeof walkSections)[number];
 
 /** What the animals that live here make worth asking. */
 export interface Matters {
@@ -51,8 +59,8 @@ export interface Circumstances {
     /** It swings or lifts, so that a latch holds it. */
     readonly isSwinging: boolean;
   };
-  /** Where birds sleep within reach through this bay, as far as it is known: the leg in which one stands beside them. */
-  readonly roostLeg?: Leg;
+  /** Where birds sleep within reach through this bay, as far as it is known: the section in which one stands beside them. */
+  readonly roostSection?: WalkSection;
   readonly zone?: {
     readonly isRoofed: boolean;
     readonly isSeenFromAbove: boolean;
@@ -63,8 +71,8 @@ export interface Circumstances {
 
 /** When and where a walk asks it. */
 export interface Asked<K extends ItemKind> {
-  /** The leg it is asked in; absent: the leg in which one stands before the item. */
-  leg?(item: Items[K], at: Circumstances): Leg | undefined;
+  /** The section it is asked in; absent: the section in which one stands before the item. */
+  section?(item: Items[K], at: Circumstances): WalkSection | undefined;
   when(item: Items[K], at: Circumstances): boolean;
   /** Answered by another reading, though this one was not taken. */
   isAnswered?(item: Items[K]): boolean;

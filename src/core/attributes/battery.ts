@@ -5,6 +5,6 @@ export const battery = choiceCheck('fence', {
   choices: ['mains', 'full', 'low'],
   better: ['mains', 'full', 'low'],
   toSeeTo: 'low',
-  asked: { leg: () => 'fence', when: always },
+  asked: { section: () => 'fence', when: always },
   shortWalks: [],
 });

@@ -6,6 +6,6 @@ export const branches = choiceCheck('place', {
   choices: noIsBest,
   better: noIsBest,
   toSeeTo: 'yes',
-  asked: { leg: () => 'distance', when: always },
+  asked: { section: () => 'distance', when: always },
   shortWalks: ['storm'],
 });

@@ -7,7 +7,7 @@ export const dugInside = choiceCheck('zone', {
   better: noIsBest,
   toSeeTo: 'yes',
   asked: {
-    leg: () => 'inside',
+    section: () => 'inside',
     when: ({ kind }, { matters }) => kind === 'run' && matters.digging,
   },
   shortWalks: ['loss'],

@@ -7,6 +7,6 @@ export const earthVolts = amountCheck('fence', {
   better: 'less',
   limits: [0, mostVolts],
   usual: [0, 0.1, 0.2, 0.3, 0.5],
-  asked: { leg: () => 'fence', when: always },
+  asked: { section: () => 'fence', when: always },
   shortWalks: ['moved'],
 });

@@ -5,6 +5,6 @@ export const eaves = choiceCheck('zone', {
   choices: ['firm', 'loose'],
   better: ['firm', 'loose'],
   toSeeTo: 'loose',
-  asked: { leg: () => 'overhead', when: ({ kind }) => kind === 'house' },
+  asked: { section: () => 'overhead', when: ({ kind }) => kind === 'house' },
   shortWalks: ['storm'],
 });

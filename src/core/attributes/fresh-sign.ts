@@ -6,6 +6,6 @@ export const freshSign = choiceCheck('place', {
   choices: noIsBest,
   better: noIsBest,
   toSeeTo: 'yes',
-  asked: { leg: () => 'distance', when: always },
+  asked: { section: () => 'distance', when: always },
   shortWalks: ['loss'],
 });

@@ -7,6 +7,6 @@ export const heads = amountCheck('flock', {
   better: 'none',
   limits: [0, mostBirds],
   usual: [],
-  asked: { leg: () => 'shut', when: always },
+  asked: { section: () => 'shut', when: always },
   shortWalks: ['weak', 'storm', 'loss', 'moved'],
 });

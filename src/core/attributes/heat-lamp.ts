@@ -5,6 +5,6 @@ export const heatLamp = choiceCheck('zone', {
   choices: ['none', 'safe', 'at-risk'],
   better: ['none', 'safe', 'at-risk'],
   toSeeTo: 'at-risk',
-  asked: { leg: () => 'house', when: ({ kind }) => kind === 'house' },
+  asked: { section: () => 'house', when: ({ kind }) => kind === 'house' },
   shortWalks: [],
 });

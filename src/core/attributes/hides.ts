@@ -7,7 +7,7 @@ export const hides = choiceCheck('zone', {
   better: yesNo,
   toSeeTo: 'no',
   asked: {
-    leg: () => 'inside',
+    section: () => 'inside',
     when: ({ kind }, { zone }) => kind === 'run' && zone?.isSeenFromAbove === true,
   },
   shortWalks: [],

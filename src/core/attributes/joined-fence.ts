@@ -6,6 +6,6 @@ export const joinedFence = choiceCheck('fence', {
   choices: noIsBest,
   better: noIsBest,
   toSeeTo: 'yes',
-  asked: { leg: () => 'fence', when: always },
+  asked: { section: () => 'fence', when: always },
   shortWalks: [],
 });

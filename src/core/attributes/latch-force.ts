@@ -7,7 +7,7 @@ export const latchForce = choiceCheck('latch', {
   better: ['two-hands', 'hand', 'finger'],
   toSeeTo: 'finger',
   asked: {
-    leg: () => 'lap',
+    section: () => 'lap',
     when: ({ kind }, { matters }) => matters.latches && isKnown<string>(kind) && kind.is !== 'none',
   },
   shortWalks: ['loss'],

@@ -6,6 +6,6 @@ export const leaning = choiceCheck('place', {
   choices: noIsBest,
   better: noIsBest,
   toSeeTo: 'yes',
-  asked: { leg: () => 'distance', when: always },
+  asked: { section: () => 'distance', when: always },
   shortWalks: ['storm'],
 });

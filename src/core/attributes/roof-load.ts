@@ -7,7 +7,7 @@ export const roofLoad = choiceCheck('zone', {
   better: noIsBest,
   toSeeTo: 'yes',
   asked: {
-    leg: () => 'overhead',
+    section: () => 'overhead',
     when: ({ kind }, { zone }) => kind === 'run' && zone?.isRoofed === true,
   },
   shortWalks: ['storm'],

@@ -9,8 +9,8 @@ export const roost = amount('bay', {
   limits: [0, farthestRoost],
   usual: [100, 200, 300, 500, 1000],
   asked: {
-    when: (_bay, { roostLeg }) => roostLeg !== undefined,
-    leg: (_bay, { roostLeg }) => roostLeg,
+    when: (_bay, { roostSection }) => roostSection !== undefined,
+    section: (_bay, { roostSection }) => roostSection,
   },
   shortWalks: ['loss'],
   wears: false,

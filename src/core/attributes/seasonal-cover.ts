@@ -7,7 +7,7 @@ export const seasonalCover = choiceCheck('layer', {
   better: 'none',
 
   asked: {
-    leg: () => 'lap',
+    section: () => 'lap',
     when: ({ on }, { day }) => on !== undefined && day !== undefined && !isWithin(on, day),
   },
   shortWalks: [],

@@ -6,6 +6,6 @@ export const shutAsAtDusk = choiceCheck('flock', {
   choices: yesNo,
   better: yesNo,
   toSeeTo: 'no',
-  asked: { leg: () => 'shut', when: always },
+  asked: { section: () => 'shut', when: always },
   shortWalks: ['weak', 'storm', 'loss', 'moved'],
 });

@@ -7,6 +7,6 @@ export const shutTook = amountCheck('flock', {
   better: 'none',
   limits: [0, longestRound],
   usual: [2, 5, 10, 15, 20],
-  asked: { leg: () => 'shut', when: always },
+  asked: { section: () => 'shut', when: always },
   shortWalks: [],
 });

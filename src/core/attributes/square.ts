@@ -7,7 +7,7 @@ export const square = choiceCheck('zone', {
   better: yesNo,
   toSeeTo: 'no',
   asked: {
-    leg: () => 'inside',
+    section: () => 'inside',
     when: ({ kind, moves }) => kind === 'run' && moves !== undefined,
   },
   shortWalks: ['moved'],

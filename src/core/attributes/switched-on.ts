@@ -6,6 +6,6 @@ export const switchedOn = choiceCheck('fence', {
   choices: yesNo,
   better: yesNo,
   toSeeTo: 'no',
-  asked: { leg: () => 'fence', when: always },
+  asked: { section: () => 'fence', when: always },
   shortWalks: ['storm', 'loss', 'moved'],
 });

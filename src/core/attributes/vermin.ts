@@ -6,6 +6,6 @@ export const vermin = choiceCheck('zone', {
   choices: noIsBest,
   better: noIsBest,
   toSeeTo: 'yes',
-  asked: { leg: () => 'inside', when: ({ kind }) => kind === 'run' },
+  asked: { section: () => 'inside', when: ({ kind }) => kind === 'run' },
   shortWalks: [],
 });

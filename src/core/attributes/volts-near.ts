@@ -7,6 +7,6 @@ export const voltsNear = amountCheck('fence', {
   better: 'more',
   limits: [0, mostVolts],
   usual: usualVolts,
-  asked: { leg: () => 'fence', when: always },
+  asked: { section: () => 'fence', when: always },
   shortWalks: [],
 });

@@ -8,7 +8,7 @@ export const volts = amount('fence', {
   better: 'more',
   limits: [0, mostVolts],
   usual: usualVolts,
-  asked: { leg: () => 'fence', when: always },
+  asked: { section: () => 'fence', when: always },
   shortWalks: ['storm', 'loss', 'moved'],
   wears: true,
   isAlike: false,

@@ -6,6 +6,6 @@ export const warningSigns = choiceCheck('fence', {
   choices: yesNo,
   better: yesNo,
   toSeeTo: 'no',
-  asked: { leg: () => 'fence', when: always },
+  asked: { section: () => 'fence', when: always },
   shortWalks: [],
 });

@@ -7,7 +7,7 @@ export const wayOut = choiceCheck('zone', {
   better: yesNo,
   toSeeTo: 'no',
   asked: {
-    leg: ({ kind }) => (kind === 'run' ? 'inside' : 'house'),
+    section: ({ kind }) => (kind === 'run' ? 'inside' : 'house'),
     when: ({ kind }, { zone }) => (kind === 'run' || kind === 'house') && zone?.hasDoor === true,
   },
   shortWalks: [],

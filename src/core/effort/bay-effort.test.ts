@@ -29,7 +29,7 @@ test('a bay of sheet under a roof holds against everything but bears; they tear 
   const bands = sound.bands.map((band) => ({ ...band, layers: sheet(`${band.id}-sheet`) }));
   for (const animal of Object.values(animals)) {
     const [first] = bayEffort({ ...sound, bands }, animal, 'worst');
-    expect([animal.id, first?.rung]).toEqual([
+    expect([animal.id, first?.level]).toEqual([
       animal.id,
       animal.id === 'black-bear' ? 'minutes' : 'holds',
     ]);
@@ -39,14 +39,14 @@ test('a bay of sheet under a roof holds against everything but bears; they tear 
 test('pulled beats at rest: the lifted bottom edge decides', () => {
   const bay: Bay = { ...sound, ground: { gap: { is: 5 }, gapLifted: { is: 30 } } };
   expect(easiest(bay, 'american-mink')).toMatchObject({
-    rung: 'open',
+    level: 'open',
     attribute: 'ground.gapLifted',
   });
 });
 
 test('the smallest of mesh, seam, corner and sill is not what counts: the widest is', () => {
   const bay: Bay = { ...sound, panelPulled: { is: 26 }, largestHole: { is: 14 } };
-  const parts = bayEffort(bay, animals.stoat, 'worst').filter((part) => part.rung === 'open');
+  const parts = bayEffort(bay, animals.stoat, 'worst').filter((part) => part.level === 'open');
   expect(parts.map((part) => part.attribute)).toEqual(['bay.panelPulled', 'bay.largestHole']);
 });
 
@@ -70,8 +70,8 @@ test('a second layer closes a coarse one', () => {
       },
     ],
   };
-  expect(easiest(hex, 'stoat')?.rung).toBe('open');
-  expect(easiest(lined, 'stoat')?.rung).toBe('holds');
+  expect(easiest(hex, 'stoat')?.level).toBe('open');
+  expect(easiest(lined, 'stoat')?.level).toBe('holds');
 });
 
 test('netting overhead of a badger is out of its reach; a stoat climbs to it', () => {
@@ -84,8 +84,8 @@ test('netting overhead of a badger is out of its reach; a stoat climbs to it', (
       { id: 'top', from: 1200, to: 1800, layers: [{ id: 'net', mesh: { is: 'none' } }] },
     ],
   };
-  expect(easiest(coarse, 'european-badger')?.rung).toBe('holds');
-  expect(easiest(coarse, 'stoat')?.rung).toBe('open');
+  expect(easiest(coarse, 'european-badger')?.level).toBe('holds');
+  expect(easiest(coarse, 'stoat')?.level).toBe('open');
 });
 
 describe('a door', () => {
@@ -108,7 +108,7 @@ describe('a door', () => {
     const flexing = { ...sound, openings: [{ ...door, gapPulled: { is: 40 } }] };
     expect(easiest(flexing, 'american-mink')).toMatchObject({
       attribute: 'opening.gapPulled',
-      rung: 'open',
+      level: 'open',
     });
   });
 
@@ -130,13 +130,13 @@ describe('a door', () => {
         },
       ],
     });
-    expect(easiest(vent('hex-25'), 'norway-rat')?.rung).toBe('open');
-    expect(easiest(vent('welded-13'), 'norway-rat')?.rung).toBe('holds');
+    expect(easiest(vent('hex-25'), 'norway-rat')?.level).toBe('open');
+    expect(easiest(vent('welded-13'), 'norway-rat')?.level).toBe('holds');
   });
 });
 
 test('an unread gap is shut at best and wide open at worst', () => {
   const bay: Bay = { ...sound, ground: {} };
-  expect(bayEffort(bay, animals['red-fox'], 'best')[0]?.rung).toBe('holds');
-  expect(bayEffort(bay, animals['red-fox'], 'worst')[0]?.rung).toBe('open');
+  expect(bayEffort(bay, animals['red-fox'], 'best')[0]?.level).toBe('holds');
+  expect(bayEffort(bay, animals['red-fox'], 'worst')[0]?.level).toBe('open');
 });

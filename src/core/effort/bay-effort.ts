@@ -11,7 +11,7 @@ import { overEffort } from './over';
 import { passBay } from './pass-bay';
 import { reachEffort } from './reach';
 import { turnedBackAt, type PartEffort } from './reason';
-import { compareMinutes } from './rung';
+import { compareMinutes } from './effort-level';
 import { isCovered, strandEffect } from './strand';
 import { nightShut, type When } from './when';
 

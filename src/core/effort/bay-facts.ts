@@ -2,7 +2,7 @@
  * What can be said of a bay without asking which animal: its widest openings and its weakest cover. From these it is seen at
  * once that most animals get nowhere by it, before any reason is worked out.
  */
-import { keptFor } from '../place/kept';
+import { memoized } from '../memo';
 import type { Bay, Layer } from '../place/place';
 import { members } from '../place/possible';
 import type { Animal } from '../tables/animals';
@@ -23,8 +23,8 @@ export interface BayFacts {
 }
 
 const kept: Readonly<Record<Bound, (bay: Bay) => BayFacts>> = {
-  best: keptFor((bay) => workOut(bay, 'best')),
-  worst: keptFor((bay) => workOut(bay, 'worst')),
+  best: memoized((bay) => workOut(bay, 'best')),
+  worst: memoized((bay) => workOut(bay, 'worst')),
 };
 
 export function bayFacts(bay: Bay, bound: Bound): BayFacts {
@@ -34,10 +34,10 @@ export function bayFacts(bay: Bay, bound: Bound): BayFacts {
 /** False only where neither body nor teeth get through any part of the bay's cover; doors are judged apart. */
 export function mayGoThrough(bay: Bay, animal: Animal, bound: Bound): boolean {
   const { widest, weakestCover, weakestFixing, isGnawable, isBare } = bayFacts(bay, bound);
-  const { closure, tears } = animal;
+  const { exclusion, tears } = animal;
   return (
     isBare ||
-    widest >= Math.min(closure.used.value, closure.slot?.value ?? Infinity) ||
+    widest >= Math.min(exclusion.used.value, exclusion.slot?.value ?? Infinity) ||
     tears.breaks.value >= weakestCover ||
     tears.pulls.value >= weakestFixing ||
     (tears.gnaws && isGnawable)

@@ -27,81 +27,81 @@ function bay(depth: number, outward: number, more: { soil?: Soil; tied?: 'yes' |
   };
 }
 
-const rung = (it: Bay, id: AnimalId) => digEffort(it, animals[id], 'worst')?.rung;
+const level = (it: Bay, id: AnimalId) => digEffort(it, animals[id], 'worst')?.level;
 
 describe('published prescriptions (recalled from memory): built to, they hold; clearly broken, they do not', () => {
   test('red fox: 12 in (305 mm) down with at least 12 in out [PCWD: Foxes]', () => {
-    expect(rung(bay(305, 305), 'red-fox')).toBe('holds');
-    expect(rung(bay(610, 305), 'red-fox')).toBe('holds');
-    expect(rung(bay(140, 140), 'red-fox')).toBe('minutes');
-    expect(rung(bay(0, 0), 'red-fox')).toBe('minutes');
+    expect(level(bay(305, 305), 'red-fox')).toBe('holds');
+    expect(level(bay(610, 305), 'red-fox')).toBe('holds');
+    expect(level(bay(140, 140), 'red-fox')).toBe('minutes');
+    expect(level(bay(0, 0), 'red-fox')).toBe('minutes');
   });
 
   test('coyote: apron of 15–24 in (380–610 mm) [PCWD: Coyotes]', () => {
-    expect(rung(bay(0, 380), 'coyote')).toBe('holds');
-    expect(rung(bay(0, 150), 'coyote')).toBe('minutes');
+    expect(level(bay(0, 380), 'coyote')).toBe('holds');
+    expect(level(bay(0, 150), 'coyote')).toBe('minutes');
   });
 
   test('Norway rat: curtain wall 24 in (610 mm) down with a foot 12 in (305 mm) out [BBT]', () => {
-    expect(rung(bay(610, 305), 'norway-rat')).toBe('holds');
+    expect(level(bay(610, 305), 'norway-rat')).toBe('holds');
     // It digs to 1.2 m: depth alone is no answer, the foot works by where it digs.
-    expect(rung(bay(900, 0), 'norway-rat')).toBe('minutes');
-    expect(rung(bay(300, 100), 'norway-rat')).toBe('minutes');
+    expect(level(bay(900, 0), 'norway-rat')).toBe('minutes');
+    expect(level(bay(300, 100), 'norway-rat')).toBe('minutes');
   });
 
   test('European badger: 500 mm down with a return of 300 [HA 59]', () => {
-    expect(rung(bay(500, 300), 'european-badger')).toBe('holds');
-    expect(rung(bay(300, 0), 'european-badger')).toBe('minutes');
+    expect(level(bay(500, 300), 'european-badger')).toBe('holds');
+    expect(level(bay(300, 0), 'european-badger')).toBe('minutes');
   });
 
   test('American badger: 12–18 in (305–457 mm) down [PCWD: Badgers]', () => {
-    expect(rung(bay(457, 0), 'american-badger')).toBe('holds');
-    expect(rung(bay(150, 0), 'american-badger')).toBe('minutes');
+    expect(level(bay(457, 0), 'american-badger')).toBe('holds');
+    expect(level(bay(150, 0), 'american-badger')).toBe('minutes');
   });
 
   test('stoat: skirt of 300–400 mm [Day & MacGibbon]', () => {
-    expect(rung(bay(0, 300), 'stoat')).toBe('holds');
-    expect(rung(bay(0, 100), 'stoat')).toBe('minutes');
+    expect(level(bay(0, 300), 'stoat')).toBe('holds');
+    expect(level(bay(0, 100), 'stoat')).toBe('minutes');
   });
 });
 
 describe('common practice', () => {
   test('450 mm down, or 450 mm laid out and tied, keeps foxes from digging', () => {
-    expect(rung(bay(450, 0), 'red-fox')).toBe('holds');
-    expect(rung(bay(0, 450), 'red-fox')).toBe('holds');
+    expect(level(bay(450, 0), 'red-fox')).toBe('holds');
+    expect(level(bay(0, 450), 'red-fox')).toBe('holds');
   });
 
   test('an apron that is not tied to the wall, or has lifted, counts nothing', () => {
-    expect(rung(bay(0, 600, { tied: 'no' }), 'red-fox')).toBe('minutes');
-    expect(rung(bay(450, 600, { tied: 'no' }), 'red-fox')).toBe('holds');
+    expect(level(bay(0, 600, { tied: 'no' }), 'red-fox')).toBe('minutes');
+    expect(level(bay(450, 600, { tied: 'no' }), 'red-fox')).toBe('holds');
   });
 
-  test('nothing digs through rock or slabs; stony soil is a rung better', () => {
+  test('nothing digs through rock or slabs; stony soil is a level better', () => {
     for (const id of animalIds) {
-      expect([undefined, 'holds']).toContain(rung(bay(0, 0, { soil: 'rock' }), id));
-      expect([undefined, 'holds']).toContain(rung(bay(0, 0, { soil: 'hard-surface' }), id));
+      expect([undefined, 'holds']).toContain(level(bay(0, 0, { soil: 'rock' }), id));
+      expect([undefined, 'holds']).toContain(level(bay(0, 0, { soil: 'hard-surface' }), id));
     }
-    expect(rung(bay(0, 0, { soil: 'stony' }), 'red-fox')).toBe('hour');
-    expect(rung(bay(0, 0, { soil: 'soft' }), 'red-fox')).toBe('minutes');
+    expect(level(bay(0, 0, { soil: 'stony' }), 'red-fox')).toBe('hour');
+    expect(level(bay(0, 0, { soil: 'soft' }), 'red-fox')).toBe('minutes');
   });
 
   test('what does not dig is not asked', () => {
     for (const id of ['domestic-cat', 'goshawk', 'cougar', 'rat-snake'] as const) {
-      expect(rung(bay(0, 0), id)).toBeUndefined();
+      expect(level(bay(0, 0), id)).toBeUndefined();
     }
   });
 
   test('a house wall on a floor has no ground line to dig under', () => {
     const { ground: _ground, ...wall } = bay(0, 0);
-    expect(rung(wall, 'red-fox')).toBeUndefined();
+    expect(level(wall, 'red-fox')).toBeUndefined();
   });
 });
 
-test('the rungs between: three quarters of enough is a night, half an hour (assumption of ours)', () => {
-  expect(rung(bay(0, 338), 'red-fox')).toBe('night');
-  expect(rung(bay(0, 337), 'red-fox')).toBe('hour');
-  expect(rung(bay(0, 225), 'red-fox')).toBe('hour');
-  expect(rung(bay(0, 224), 'red-fox')).toBe('minutes');
+test('the levels between: three quarters of enough is a night, half an hour (assumption of ours)', () => {
+  expect(level(bay(0, 338), 'red-fox')).toBe('night');
+  expect(level(bay(0, 337), 'red-fox')).toBe('hour');
+  expect(level(bay(0, 225), 'red-fox')).toBe('hour');
+  expect(level(bay(0, 224), 'red-fox')).toBe('minutes');
 });
 
 test('the worst ratio of the nearest set decides, and never counts above enough', () => {
@@ -113,8 +113,8 @@ test('the worst ratio of the nearest set decides, and never counts above enough'
 
 test('an unread skirt: enough at best, nothing at worst', () => {
   const unread: Bay = { ...bay(0, 0), ground: {} };
-  expect(digEffort(unread, animals['red-fox'], 'best')?.rung).toBe('holds');
-  expect(digEffort(unread, animals['red-fox'], 'worst')?.rung).toBe('minutes');
+  expect(digEffort(unread, animals['red-fox'], 'best')?.level).toBe('holds');
+  expect(digEffort(unread, animals['red-fox'], 'worst')?.level).toBe('minutes');
 });
 
 test('the reason carries what was found and what would be enough', () => {

@@ -8,11 +8,11 @@ import { choiceAt, lengthAt, meshMembers, memberAt, type Bound } from './bound';
 import { layerEffort } from './layers';
 import { part } from './pass';
 import type { DigReason, PartEffort } from './reason';
-import { compareRungs, minutesOf, rungOfRatio, shifted, type Rung } from './rung';
+import { compareLevels, minutesOf, levelOfRatio, shifted, type EffortLevel } from './effort-level';
 
 /**
- * A ground line that meets any sufficient set holds; otherwise the nearest set's worst ratio gives the rung. Rock and hard
- * surface stop digging (never a gap); stony soil is a rung better, fresh digging a rung worse; a mesh floor that the animal
+ * A ground line that meets any sufficient set holds; otherwise the nearest set's worst ratio gives the level. Rock and hard
+ * surface stop digging (never a gap); stony soil is a level better, fresh digging a level worse; a mesh floor that the animal
  * does not go through ends it. `undefined` where there is nothing to dig under or it does not dig.
  */
 export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
@@ -24,10 +24,10 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
   const nearest = rest.reduce((best, it) => (it.ratio > best.ratio ? it : best), first);
   const freshDigging = choiceAt(ground.digging, 'ground.digging', yesNo, bound) === 'yes';
   const floor = stoppingFloor(ground, animal, bound);
-  const { rung, soil } = memberAt(
+  const { level, soil } = memberAt(
     members(ground.soil, soils),
-    (it) => ({ soil: it, rung: floor ? 'holds' : onSoil(nearest.ratio, it, freshDigging) }),
-    (a, b) => compareRungs(a.rung, b.rung),
+    (it) => ({ soil: it, level: floor ? 'holds' : onSoil(nearest.ratio, it, freshDigging) }),
+    (a, b) => compareLevels(a.level, b.level),
     bound,
   );
   const reason: DigReason = {
@@ -40,7 +40,7 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
   };
   const { outward, depth } = nearest.enough;
   const attribute = outward.value > depth.value ? 'skirt.outward' : 'skirt.depth';
-  return part(animal, bay.id, 'dig', minutesOf(rung), reason, attribute);
+  return part(animal, bay.id, 'dig', minutesOf(level), reason, attribute);
 }
 
 interface SkirtLengths {
@@ -83,10 +83,10 @@ export function ratioOf(skirt: SkirtLengths, { depth, outward }: EnoughAgainstDi
   return Math.min(share(skirt.depth, depth.value), share(skirt.outward, outward.value));
 }
 
-function onSoil(ratio: number, soil: Soil, freshDigging: boolean): Rung {
+function onSoil(ratio: number, soil: Soil, freshDigging: boolean): EffortLevel {
   const { digging } = soilFigures[soil];
   if (digging === 'never' || ratio >= 1) return 'holds';
   // However eased, digging takes minutes: there is earth to move.
-  const rung = shifted(rungOfRatio(ratio), digging - (freshDigging ? 1 : 0));
-  return rung === 'open' ? 'minutes' : rung;
+  const level = shifted(levelOfRatio(ratio), digging - (freshDigging ? 1 : 0));
+  return level === 'open' ? 'minutes' : level;
 }

@@ -6,7 +6,7 @@ import { conditions, fixings } from '../tables/fixings';
 import { choiceAt, clearOf, meshMembers, memberAt, type Bound } from './bound';
 import { openingReason } from './pass';
 import type { OpeningReason, TearReason } from './reason';
-import { addMinutes, compareMinutes } from './rung';
+import { addMinutes, compareMinutes } from './effort-level';
 import { tearEffort } from './tear';
 
 export interface LayerEffort {

@@ -6,7 +6,7 @@ import { soilFigures, soils } from '../tables/soils';
 import { lengthAt, memberAt, type Bound } from './bound';
 import { part } from './pass';
 import type { LiftReason, PartEffort } from './reason';
-import { compareMinutes, minutesOf, type Rung } from './rung';
+import { compareMinutes, minutesOf, type EffortLevel } from './effort-level';
 
 /** m/s² */
 const gravity = 9.81;
@@ -22,7 +22,7 @@ export function liftEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort |
   const weight = lengthAt(ground.weight, 'ground.weight', bound);
   const pegs = lengthAt(ground.pegs, 'ground.pegs', bound);
   const needs = (weight * gravity) / 2;
-  const { force } = animal.hands;
+  const { force } = animal.dexterity;
   const [minutes, reason] = memberAt(
     members(ground.soil, soils),
     (soil): readonly [number | null, LiftReason] => {
@@ -39,7 +39,7 @@ export function liftEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort |
   return part(animal, bay.id, 'lift', minutes, reason, 'ground.weight');
 }
 
-function rungOfForce(force: number, needs: number): Rung {
+function rungOfForce(force: number, needs: number): EffortLevel {
   if (force >= needs) return 'minutes';
   return force >= needs / 2 ? 'hour' : 'holds';
 }

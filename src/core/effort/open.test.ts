@@ -18,41 +18,41 @@ function door(...kinds: FittedLatch['kind'][]): Opening {
   };
 }
 
-const rung = (animal: AnimalId, ...kinds: (LatchId | 'none')[]) =>
-  openEffort(door(...kinds.map((kind) => ({ is: kind }))), animals[animal], 'worst').rung;
+const level = (animal: AnimalId, ...kinds: (LatchId | 'none')[]) =>
+  openEffort(door(...kinds.map((kind) => ({ is: kind }))), animals[animal], 'worst').level;
 
 describe('raccoon (common practice: one simple motion is worked, two different ones are not)', () => {
   test.each(['hook-and-eye', 'slide-bolt', 'turn-button'] as const)('%s is opened', (latch) => {
-    expect(rung('raccoon', latch)).toBe('minutes');
+    expect(level('raccoon', latch)).toBe('minutes');
   });
 
   test.each(['two-motion', 'clip', 'padlock'] as const)('%s holds', (latch) => {
-    expect(rung('raccoon', latch)).toBe('holds');
+    expect(level('raccoon', latch)).toBe('holds');
   });
 
   test('two latches with different motions hold', () => {
-    expect(rung('raccoon', 'slide-bolt', 'turn-button')).toBe('holds');
+    expect(level('raccoon', 'slide-bolt', 'turn-button')).toBe('holds');
   });
 
   test('two latches with the same motion are learned: more effort, not two different motions', () => {
-    expect(rung('raccoon', 'slide-bolt', 'slide-bolt')).toBe('hour');
+    expect(level('raccoon', 'slide-bolt', 'slide-bolt')).toBe('hour');
   });
 
   test('a clip added to a bolt holds', () => {
-    expect(rung('raccoon', 'slide-bolt', 'clip')).toBe('holds');
+    expect(level('raccoon', 'slide-bolt', 'clip')).toBe('holds');
   });
 });
 
 test('a fox pushes an unlatched door and works no latch (common practice)', () => {
-  expect(rung('red-fox')).toBe('open');
-  expect(rung('red-fox', 'none')).toBe('open');
-  expect(rung('red-fox', 'hook-and-eye')).toBe('holds');
+  expect(level('red-fox')).toBe('open');
+  expect(level('red-fox', 'none')).toBe('open');
+  expect(level('red-fox', 'hook-and-eye')).toBe('holds');
 });
 
 test('a latch nobody has looked at: at worst none, at best a padlock', () => {
   const unread = door({ any: true });
-  expect(openEffort(unread, animals.raccoon, 'worst').rung).toBe('open');
-  expect(openEffort(unread, animals.raccoon, 'best').rung).toBe('holds');
+  expect(openEffort(unread, animals.raccoon, 'worst').level).toBe('open');
+  expect(openEffort(unread, animals.raccoon, 'best').level).toBe('holds');
 });
 
 test('the reason carries latches and motions as data', () => {

@@ -5,13 +5,13 @@ import type { Animal } from '../tables/animals';
 import { latches, latchIds, type LatchId } from '../tables/latches';
 import type { Bound } from './bound';
 import type { LatchReason, LatchVerdict, PartEffort } from './reason';
-import { compareRungs, minutesOf, type Rung } from './rung';
+import { compareLevels, minutesOf, type EffortLevel } from './effort-level';
 
 /**
  * One motion is worked in minutes by clever paws. Two different motions stop them (common practice). Two latches
  * with the same motion are learned one after the other: more effort, never "two different motions".
  */
-const rungOfVerdict: Readonly<Record<LatchVerdict, Rung>> = {
+const levelOfVerdict: Readonly<Record<LatchVerdict, EffortLevel>> = {
   'unlatched-pushed': 'open',
   'unlatched-left-alone': 'holds',
   'motion-unknown': 'holds',
@@ -27,13 +27,13 @@ export function openEffort(opening: Opening, animal: Animal, bound: Bound): Part
   const judged = combinations(opening.latches).map((fitted) => latchReason(fitted, animal));
   const [first, ...rest] = judged.map((reason) => ({
     reason,
-    rung: rungOfVerdict[reason.verdict],
+    level: levelOfVerdict[reason.verdict],
   }));
   if (!first) throw new Error(`no latches to judge on ${opening.id}`);
-  const better = (a: Rung, b: Rung): boolean =>
-    bound === 'best' ? compareRungs(a, b) > 0 : compareRungs(a, b) < 0;
-  const { reason, rung } = rest.reduce(
-    (kept, it) => (better(it.rung, kept.rung) ? it : kept),
+  const better = (a: EffortLevel, b: EffortLevel): boolean =>
+    bound === 'best' ? compareLevels(a, b) > 0 : compareLevels(a, b) < 0;
+  const { reason, level } = rest.reduce(
+    (kept, it) => (better(it.level, kept.level) ? it : kept),
     first,
   );
   return {
@@ -41,8 +41,8 @@ export function openEffort(opening: Opening, animal: Animal, bound: Bound): Part
     item: opening.latches[0]?.id ?? opening.id,
     ...(opening.latches.length > 0 && { attribute: 'latch.kind' as const }),
     attack: 'open',
-    rung,
-    minutes: minutesOf(rung),
+    level,
+    minutes: minutesOf(level),
     reason,
   };
 }
@@ -50,12 +50,12 @@ export function openEffort(opening: Opening, animal: Animal, bound: Bound): Part
 export function latchReason(fitted: readonly LatchId[], animal: Animal): LatchReason {
   const asked = fitted.flatMap((id) => latches[id].motions);
   const motions = [...new Set(asked.map(({ motion }) => motion))];
-  const { hands } = animal;
+  const { dexterity } = animal;
   const verdict = (): LatchVerdict => {
     if (isForced(fitted, animal)) return 'forced';
-    if (fitted.length === 0) return hands.pushes ? 'unlatched-pushed' : 'unlatched-left-alone';
-    if (motions.some((motion) => !hands.motions.includes(motion))) return 'motion-unknown';
-    if (asked.some(({ force }) => force.value > hands.force.value)) return 'too-stiff';
+    if (fitted.length === 0) return dexterity.pushes ? 'unlatched-pushed' : 'unlatched-left-alone';
+    if (motions.some((motion) => !dexterity.motions.includes(motion))) return 'motion-unknown';
+    if (asked.some(({ force }) => force.value > dexterity.force.value)) return 'too-stiff';
     if (motions.length > 1) return 'two-different-motions';
     return fitted.length > 1 ? 'same-motion-twice' : 'one-motion';
   };
@@ -63,9 +63,9 @@ export function latchReason(fitted: readonly LatchId[], animal: Animal): LatchRe
 }
 
 /** What rams and heaves tears a latch off, motions or no; each latch on the door has to go. */
-function isForced(fitted: readonly LatchId[], { hands }: Animal): boolean {
+function isForced(fitted: readonly LatchId[], { dexterity }: Animal): boolean {
   return (
-    fitted.length > 0 && fitted.every((id) => hands.force.value > latches[id].givesWayAt.value)
+    fitted.length > 0 && fitted.every((id) => dexterity.force.value > latches[id].givesWayAt.value)
   );
 }
 

@@ -6,11 +6,11 @@ import { climbsTo } from './access';
 import type { Bound } from './bound';
 import { holding, part } from './pass';
 import type { OverReason, PartEffort } from './reason';
-import { minutesOf, rungOfRatio } from './rung';
+import { minutesOf, levelOfRatio } from './effort-level';
 
 /**
  * A top edge that meets any sufficient set holds. Otherwise what leaps as high as a plain edge is over in minutes, and the
- * nearest set's worst ratio gives the rung for the rest; where no set is known, only a roof is enough. `undefined` under a roof.
+ * nearest set's worst ratio gives the level for the rest; where no set is known, only a roof is enough. `undefined` under a roof.
  */
 export function overEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
   const { top, height } = bay;
@@ -30,7 +30,7 @@ export function overEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort |
     return holding(animal, bay.id, { kind: 'out-of-reach', height, leap: animal.leap });
   }
   const plain = leaps && overhang === 0 && (top.tilt ?? 0) === 0;
-  return part(animal, bay.id, how, minutesOf(plain ? 'minutes' : rungOfRatio(ratio)), why);
+  return part(animal, bay.id, how, minutesOf(plain ? 'minutes' : levelOfRatio(ratio)), why);
 }
 
 function overhangOf({ kind, width }: TopEdge): number {

@@ -7,11 +7,11 @@ import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
 import { coverEffort, isBareBand } from './layers';
 import { holding, openingReason, part, passEffort, shapeOf } from './pass';
-import type { PartEffort, Shape } from './reason';
+import type { PartEffort, OpeningShape } from './reason';
 import type { When } from './when';
 
 export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): PartEffort[] {
-  const gap = (attribute: AmountId, possible: PossibleAmount | undefined, shape: Shape) =>
+  const gap = (attribute: AmountId, possible: PossibleAmount | undefined, shape: OpeningShape) =>
     passEffort(animal, bay.id, attribute, lengthAt(possible, attribute, bound), shape);
   const bare = bareStretches(bay).map(({ from, to }) => passBare(bay, from, to, animal, bound));
   // Where nothing covers it there is nothing to pull at, and no sill.

@@ -2,78 +2,78 @@ import fc from 'fast-check';
 import { animals, animalIds, type AnimalId } from '../tables/animals';
 import { meshes } from '../tables/meshes';
 import { passEffort, shapeOf, verdictOf } from './pass';
-import { compareRungs } from './rung';
+import { compareLevels } from './effort-level';
 
-const verdict = (opening: number, id: AnimalId) => verdictOf(opening, animals[id].closure);
-const rung = (opening: number, id: AnimalId) =>
-  passEffort(animals[id], 'bay', 'bay.largestHole', opening, 'hole').rung;
+const verdict = (opening: number, id: AnimalId) => verdictOf(opening, animals[id].exclusion);
+const level = (opening: number, id: AnimalId) =>
+  passEffort(animals[id], 'bay', 'bay.largestHole', opening, 'hole').level;
 
 describe('published closures (all recalled from memory)', () => {
   test('Norway rat: closed at 12.7 mm, ½ in [Baker, Bodman & Timm; CDC]', () => {
-    expect(rung(12.7, 'norway-rat')).toBe('holds');
-    expect(rung(12.8, 'norway-rat')).toBe('open');
+    expect(level(12.7, 'norway-rat')).toBe('holds');
+    expect(level(12.8, 'norway-rat')).toBe('open');
   });
 
   test('½ in 19 gauge mesh (11.66 mm) keeps rats out [BBT], though over the stricter British 10 mm', () => {
     const { value } = meshes['welded-13'].clear;
-    expect(rung(value, 'norway-rat')).toBe('holds');
+    expect(level(value, 'norway-rat')).toBe('holds');
     expect(verdict(value, 'norway-rat')).toBe('in-doubt');
   });
 
   test('American mink: close all openings over 25.4 mm, 1 in [PCWD: Mink]', () => {
-    expect(rung(25.4, 'american-mink')).toBe('holds');
-    expect(rung(26, 'american-mink')).toBe('open');
-    expect(rung(34, 'american-mink')).toBe('open');
+    expect(level(25.4, 'american-mink')).toBe('holds');
+    expect(level(26, 'american-mink')).toBe('open');
+    expect(level(34, 'american-mink')).toBe('open');
   });
 
   test('red fox: openings under 76 mm, 3 in [PCWD: Foxes]; “under”, so 3 in itself is too wide', () => {
-    expect(rung(75, 'red-fox')).toBe('holds');
-    expect(rung(76.2, 'red-fox')).toBe('open');
-    expect(rung(100, 'red-fox')).toBe('open');
+    expect(level(75, 'red-fox')).toBe('holds');
+    expect(level(76.2, 'red-fox')).toBe('open');
+    expect(level(100, 'red-fox')).toBe('open');
   });
 
   test('raccoon: 76.2 mm, the stricter of 3 and 4 in [PCWD: Raccoons]', () => {
-    expect(rung(76.2, 'raccoon')).toBe('holds');
-    expect(rung(80, 'raccoon')).toBe('open');
+    expect(level(76.2, 'raccoon')).toBe('holds');
+    expect(level(80, 'raccoon')).toBe('open');
   });
 
   test('stoat and weasels: ½ in [PCWD: Weasels]; 1 in hex netting does not stop a stoat', () => {
-    expect(rung(12.7, 'stoat')).toBe('holds');
-    expect(rung(meshes['hex-25'].clear.value, 'stoat')).toBe('open');
-    expect(rung(meshes['welded-25'].clear.value, 'stoat')).toBe('open');
-    expect(rung(meshes['welded-13'].clear.value, 'stoat')).toBe('holds');
+    expect(level(12.7, 'stoat')).toBe('holds');
+    expect(level(meshes['hex-25'].clear.value, 'stoat')).toBe('open');
+    expect(level(meshes['welded-25'].clear.value, 'stoat')).toBe('open');
+    expect(level(meshes['welded-13'].clear.value, 'stoat')).toBe('holds');
   });
 
   test('house mouse: ¼ in, 6.4 mm [BBT; CDC]; ¼ in 23 gauge mesh (5.69 mm) keeps it out, ½ in does not', () => {
-    expect(rung(meshes['welded-6'].clear.value, 'house-mouse')).toBe('holds');
-    expect(rung(meshes['welded-13'].clear.value, 'house-mouse')).toBe('open');
-    expect(rung(6.4, 'house-mouse')).toBe('holds');
-    expect(rung(6.5, 'house-mouse')).toBe('open');
+    expect(level(meshes['welded-6'].clear.value, 'house-mouse')).toBe('holds');
+    expect(level(meshes['welded-13'].clear.value, 'house-mouse')).toBe('open');
+    expect(level(6.4, 'house-mouse')).toBe('holds');
+    expect(level(6.5, 'house-mouse')).toBe('open');
   });
 
   test('snakes: ¼ in mesh [PCWD: Nonpoisonous snakes]', () => {
-    expect(rung(meshes['welded-6'].clear.value, 'rat-snake')).toBe('holds');
-    expect(rung(meshes['welded-13'].clear.value, 'rat-snake')).toBe('open');
+    expect(level(meshes['welded-6'].clear.value, 'rat-snake')).toBe('holds');
+    expect(level(meshes['welded-13'].clear.value, 'rat-snake')).toBe('open');
   });
 
   test('long-tailed weasel: ½ in, not the 1 in the same chapter prints [PCWD: Weasels]', () => {
-    expect(rung(12.7, 'long-tailed-weasel')).toBe('holds');
-    expect(rung(25.4, 'long-tailed-weasel')).toBe('open');
+    expect(level(12.7, 'long-tailed-weasel')).toBe('holds');
+    expect(level(25.4, 'long-tailed-weasel')).toBe('open');
   });
 
   test('least weasel: ¼ in where it occurs [PCWD: Weasels]', () => {
-    expect(rung(meshes['welded-6'].clear.value, 'least-weasel')).toBe('holds');
-    expect(rung(meshes['welded-13'].clear.value, 'least-weasel')).toBe('open');
+    expect(level(meshes['welded-6'].clear.value, 'least-weasel')).toBe('holds');
+    expect(level(meshes['welded-13'].clear.value, 'least-weasel')).toBe('open');
   });
 
   test('roof rat: ½ in [PCWD: Roof rats]', () => {
-    expect(rung(12.7, 'roof-rat')).toBe('holds');
-    expect(rung(13, 'roof-rat')).toBe('open');
+    expect(level(12.7, 'roof-rat')).toBe('holds');
+    expect(level(13, 'roof-rat')).toBe('open');
   });
 
   test('cat: mesh of 50 mm or less [Long & Robley]', () => {
-    expect(rung(50, 'domestic-cat')).toBe('holds');
-    expect(rung(65, 'domestic-cat')).toBe('open');
+    expect(level(50, 'domestic-cat')).toBe('holds');
+    expect(level(65, 'domestic-cat')).toBe('open');
   });
 });
 
@@ -96,34 +96,34 @@ describe('closures of common practice', () => {
     ['great-horned-owl', 51, 70],
     ['crow', 38, 51],
   ] as const)('%s: shut out at %d mm, in at %d mm', (id, shut, open) => {
-    expect(rung(shut, id)).toBe('holds');
-    expect(rung(open, id)).toBe('open');
+    expect(level(shut, id)).toBe('holds');
+    expect(level(open, id)).toBe('open');
   });
 
   test('2 × 4 in welded mesh stops a fox and lets a mink by', () => {
     const { value } = meshes['welded-50x100'].clear;
-    expect(rung(value, 'red-fox')).toBe('holds');
-    expect(rung(value, 'american-mink')).toBe('open');
+    expect(level(value, 'red-fox')).toBe('holds');
+    expect(level(value, 'american-mink')).toBe('open');
   });
 });
 
 describe('facts of the trade (common practice)', () => {
   test('a door cut one inch smaller than its frame is at the rat’s limit, pushed to one side past it', () => {
     const inch = 25.4;
-    expect(rung(inch / 2, 'norway-rat')).toBe('holds');
-    expect(rung(inch, 'norway-rat')).toBe('open');
+    expect(level(inch / 2, 'norway-rat')).toBe('holds');
+    expect(level(inch, 'norway-rat')).toBe('open');
   });
 
   test('a 4 in feed pipe left open lets by everything from rat to fox', () => {
     const pipe = 101.6;
-    for (const id of animalIds) expect(rung(pipe, id)).toBe('open');
-    for (const id of animalIds) expect(rung(0, id)).toBe('holds');
+    for (const id of animalIds) expect(level(pipe, id)).toBe('open');
+    for (const id of animalIds) expect(level(0, id)).toBe('holds');
   });
 
   test('a pulled panel that opens 25 mm is a 25 mm gap: stoat and rat pass, mink does not', () => {
-    expect(rung(25, 'stoat')).toBe('open');
-    expect(rung(25, 'norway-rat')).toBe('open');
-    expect(rung(25, 'american-mink')).toBe('holds');
+    expect(level(25, 'stoat')).toBe('open');
+    expect(level(25, 'norway-rat')).toBe('open');
+    expect(level(25, 'american-mink')).toBe('holds');
   });
 });
 
@@ -141,7 +141,7 @@ test('a smaller opening is never easier', () => {
       fc.double({ min: 0, max: 200, noNaN: true }),
       (id, a, b) => {
         const [small, wide] = [Math.min(a, b), Math.max(a, b)];
-        expect(compareRungs(rung(small, id), rung(wide, id))).toBeGreaterThanOrEqual(0);
+        expect(compareLevels(level(small, id), level(wide, id))).toBeGreaterThanOrEqual(0);
       },
     ),
   );
@@ -149,18 +149,18 @@ test('a smaller opening is never easier', () => {
 
 describe('a slot is not a hole (assumption of ours where the figure was measured on mesh)', () => {
   const slot = (opening: number, id: AnimalId) =>
-    passEffort(animals[id], 'bay', 'ground.gap', opening, 'slot').rung;
+    passEffort(animals[id], 'bay', 'ground.gap', opening, 'slot').level;
 
   test('a gap of 70 mm all along the sill lets a fox and a raccoon by; a hole of 70 mm does not', () => {
     for (const id of ['red-fox', 'raccoon'] as const) {
-      expect([slot(70, id), rung(70, id)]).toEqual(['open', 'holds']);
-      expect([slot(60, id), rung(60, id)]).toEqual(['holds', 'holds']);
+      expect([slot(70, id), level(70, id)]).toEqual(['open', 'holds']);
+      expect([slot(60, id), level(60, id)]).toEqual(['holds', 'holds']);
     }
   });
 
   test('“under” is said of the published figure only: a slot is shut at its own', () => {
     expect([slot(64, 'red-fox'), slot(64.1, 'red-fox')]).toEqual(['holds', 'open']);
-    expect([rung(76, 'red-fox'), rung(76.2, 'red-fox')]).toEqual(['holds', 'open']);
+    expect([level(76, 'red-fox'), level(76.2, 'red-fox')]).toEqual(['holds', 'open']);
     const { reason } = passEffort(animals['red-fox'], 'bay', 'ground.gap', 64, 'slot');
     expect(reason).toMatchObject({ used: { value: 64 }, strict: { value: 64 } });
   });
@@ -168,7 +168,7 @@ describe('a slot is not a hole (assumption of ours where the figure was measured
   test('where the published figure speaks of gaps itself, both are judged by it', () => {
     for (const id of ['norway-rat', 'house-mouse', 'american-mink'] as const) {
       for (const opening of [5, 6.5, 12.7, 13, 25.4, 26]) {
-        expect(slot(opening, id)).toBe(rung(opening, id));
+        expect(slot(opening, id)).toBe(level(opening, id));
       }
     }
   });

@@ -5,49 +5,54 @@ import type { Animal } from '../tables/animals';
 import type { Exclusion } from '../tables/exclusion';
 import type { Attack } from '../tables/attacks';
 import type { Figure } from '../tables/figure';
-import type { OpeningReason, PartEffort, Reason, Shape, Verdict } from './reason';
-import { minutesOf, rungOf } from './rung';
+import type { OpeningReason, PartEffort, Reason, OpeningShape, Verdict } from './reason';
+import { minutesOf, levelOf } from './effort-level';
 
 /** Longer than this many times its width, an opening is a slot (assumption of ours). */
 const slotRatio = 3;
 
-export function shapeOf(width: number, height: number): Shape {
+export function shapeOf(width: number, height: number): OpeningShape {
   const [short, long] = width < height ? [width, height] : [height, width];
   return long > slotRatio * short ? 'slot' : 'hole';
 }
 
 /** The figure that shuts an opening of this shape. */
-export function closureAt(closure: Exclusion, shape: Shape): Figure {
-  return (shape === 'slot' && closure.slot) || closure.used;
+export function exclusionAt(exclusion: Exclusion, shape: OpeningShape): Figure {
+  return (shape === 'slot' && exclusion.slot) || exclusion.used;
 }
 
 /** The stricter figure for an opening of this shape: never looser than the one used. */
-export function strictAt(closure: Exclusion, shape: Shape): Figure {
-  const used = closureAt(closure, shape);
-  return used.value < closure.strict.value ? used : closure.strict;
+export function strictAt(exclusion: Exclusion, shape: OpeningShape): Figure {
+  const used = exclusionAt(exclusion, shape);
+  return used.value < exclusion.strict.value ? used : exclusion.strict;
 }
 
 /**
  * An opening above the figure used counts as passing; under it and over the stricter figure it is in doubt,
  * which holds but is said. Where the source says "under", the figure itself passes.
  */
-export function verdictOf(opening: number, closure: Exclusion, shape: Shape = 'hole'): Verdict {
-  const used = closureAt(closure, shape);
+export function verdictOf(
+  opening: number,
+  exclusion: Exclusion,
+  shape: OpeningShape = 'hole',
+): Verdict {
+  const used = exclusionAt(exclusion, shape);
   if (opening > used.value) return 'passes';
   // "Under" is said of the published figure; a slot's is ours, and shuts at itself.
-  if (closure.passesAtFigure && used === closure.used && opening === used.value) return 'passes';
-  return opening > strictAt(closure, shape).value ? 'in-doubt' : 'stopped';
+  if (exclusion.passesAtFigure && used === exclusion.used && opening === used.value)
+    return 'passes';
+  return opening > strictAt(exclusion, shape).value ? 'in-doubt' : 'stopped';
 }
 
-export function openingReason(animal: Animal, opening: number, shape: Shape): OpeningReason {
-  const used = closureAt(animal.closure, shape);
+export function openingReason(animal: Animal, opening: number, shape: OpeningShape): OpeningReason {
+  const used = exclusionAt(animal.exclusion, shape);
   return {
     kind: 'opening',
     opening,
     shape,
     used,
-    strict: strictAt(animal.closure, shape),
-    verdict: verdictOf(opening, animal.closure, shape),
+    strict: strictAt(animal.exclusion, shape),
+    verdict: verdictOf(opening, animal.exclusion, shape),
     over: Math.round((opening - used.value) * 100) / 100,
   };
 }
@@ -58,7 +63,7 @@ export function passEffort(
   item: ItemId,
   attribute: AttributeId,
   opening: number,
-  shape: Shape = 'slot',
+  shape: OpeningShape = 'slot',
 ): PartEffort {
   const reason = openingReason(animal, opening, shape);
   return part(animal, item, 'pass', reason.verdict === 'passes' ? 0 : null, reason, attribute);
@@ -73,11 +78,11 @@ export function part(
   reason: Reason,
   attribute?: AttributeId,
 ): PartEffort {
-  const rung = rungOf(minutes);
+  const level = levelOf(minutes);
   // Written out twice: parts are made by the ten thousand, and spreading costs more than all the rest.
   return attribute === undefined
-    ? { animal: animal.id, item, attack, rung, minutes, reason }
-    : { animal: animal.id, item, attribute, attack, rung, minutes, reason };
+    ? { animal: animal.id, item, attack, level, minutes, reason }
+    : { animal: animal.id, item, attribute, attack, level, minutes, reason };
 }
 
 /** A part that holds, and why. */

@@ -9,7 +9,7 @@ import { isFixed, standsOpen } from './doors';
 import { isBareBand, isNone } from './layers';
 import { part, verdictOf } from './pass';
 import type { PartEffort } from './reason';
-import { minutesOf } from './rung';
+import { minutesOf } from './effort-level';
 import type { When } from './when';
 
 /** Birds on the floor come no higher than this, mm: fine mesh to the knee is usual (common practice). */

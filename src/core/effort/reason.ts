@@ -1,4 +1,4 @@
-/** Why a rung came out as it did: which figure met which reading, and by how much. Data; the wording is elsewhere. */
+/** Why a level came out as it did: which figure met which reading, and by how much. Data; the wording is elsewhere. */
 import type { AttributeId } from '../attributes';
 import type { Habit, ItemId, TopEdge } from '../place/place';
 import type { AnimalId, EnoughAgainstDigging } from '../tables/animals';
@@ -11,7 +11,7 @@ import type { MeshId } from '../tables/meshes';
 import type { Motion } from '../tables/motions';
 import type { Touching } from '../tables/shocking';
 import type { Soil } from '../tables/soils';
-import type { Rung } from './rung';
+import type { EffortLevel } from './effort-level';
 import type { Doors } from './when';
 
 export type Verdict =
@@ -24,8 +24,8 @@ export interface OpeningReason {
   readonly kind: 'opening';
   /** Smallest clear dimension judged, mm. */
   readonly opening: number;
-  /** A slot lets the head turn; see `Closure.slot`. */
-  readonly shape: Shape;
+  /** A slot lets the head turn; see `ExclusionOpening.slot`. */
+  readonly shape: OpeningShape;
   readonly used: Figure;
   readonly strict: Figure;
   readonly verdict: Verdict;
@@ -33,7 +33,7 @@ export interface OpeningReason {
   readonly over: number;
 }
 
-export type Shape = 'hole' | 'slot';
+export type OpeningShape = 'hole' | 'slot';
 
 export interface TearReason {
   readonly kind: 'tear';
@@ -146,7 +146,7 @@ export interface PartEffort {
   /** What was judged about it; `undefined` where the item's habit decides. */
   readonly attribute?: AttributeId;
   readonly attack: Attack;
-  readonly rung: Rung;
+  readonly level: EffortLevel;
   readonly minutes: number | null;
   readonly reason: Reason;
   /** Further barriers of the same part whose minutes are in the sum (a second layer). */

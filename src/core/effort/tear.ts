@@ -3,10 +3,10 @@ import type { Animal } from '../tables/animals';
 import { fixingClass, weakened, type Condition, type Fixing } from '../tables/fixings';
 import { meshes, type MeshId } from '../tables/meshes';
 import type { TearReason } from './reason';
-import { minutesOf, type Rung } from './rung';
+import { minutesOf, type EffortLevel } from './effort-level';
 
 /** Time for gnawing wood, by its condition; plastic goes in minutes (assumptions of ours). */
-const gnawingWood: Readonly<Record<Condition, Rung>> = {
+const gnawingWood: Readonly<Record<Condition, EffortLevel>> = {
   sound: 'night',
   worn: 'hour',
   failing: 'minutes',

@@ -1,6 +1,6 @@
 /** What `assess --json` prints. Ranges are `[low, high]`: low is everything unread at its worst, for minutes and hold; at its best, for chances and losses. */
 import { attributeIds } from '../attributes';
-import { rungs } from '../effort/rung';
+import { effortLevels } from '../effort/effort-level';
 import { birdKinds, zoneKinds } from '../place/place';
 import { yearSpan } from '../place/year-span';
 import { markKinds } from '../score/bay-marks';
@@ -65,7 +65,7 @@ const part = named(
     item: text,
     attribute: nullable(oneOf(attributeIds)),
     attack: oneOf(attacks),
-    rung: oneOf(rungs),
+    rung: oneOf(effortLevels),
     minutes,
     turnedBack: share,
     reason: byKind,
@@ -116,7 +116,7 @@ const ofAnimal = object({
   patience: notLess,
   visits: notLess,
   minutes: pair(minutes),
-  rung: pair(oneOf(rungs)),
+  rung: pair(oneOf(effortLevels)),
   chance: pair(share),
   groups: list(
     object({

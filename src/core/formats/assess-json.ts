@@ -4,11 +4,11 @@
  */
 import { bayEffort } from '../effort/bay-effort';
 import { turnedBackAt, type PartEffort } from '../effort/reason';
-import { rungOf } from '../effort/rung';
-import { whatStops } from '../effort/what-stops';
+import { levelOf } from '../effort/effort-level';
+import { remediesFor } from '../effort/remedies';
 import { allBays } from '../place/find';
 import { outside } from '../place/place';
-import { takesThrough, type Route, type Step } from '../routes/animal-routes';
+import { takesThrough, type Route, type RouteStep } from '../routes/animal-routes';
 import { bayWays, type BayWay } from '../routes/bay-ways';
 import { nextWeakest } from '../routes/next-weakest';
 import type { WayIn } from '../routes/ways-in';
@@ -112,7 +112,7 @@ function animalJson(judgement: Judgement, it: AnimalJudgement): AnimalDocument {
     patience: animals[animal].patience.value,
     visits,
     minutes: [minutes.worst, minutes.best],
-    rung: [rungOf(minutes.worst), rungOf(minutes.best)],
+    rung: [levelOf(minutes.worst), levelOf(minutes.best)],
     chance: [chance.best, chance.worst],
     groups: groups.map(({ group, zone, exposure, damage, weight, chance: ofGroup }) => ({
       group,
@@ -170,7 +170,7 @@ function routeJson({ minutes, turnedBack, weight, chance, steps }: Route): Route
   return { minutes, turnedBack, weight, chance, steps: steps.map(stepJson) };
 }
 
-function stepJson(step: Step): StepDocument {
+function stepJson(step: RouteStep): StepDocument {
   return {
     bay: step.bay.id,
     into: takesThrough(step) ? null : step.into,
@@ -178,17 +178,17 @@ function stepJson(step: Step): StepDocument {
     turnedBack: step.turnedBack,
     by: partJson(step.by),
     also: step.also.map(partJson),
-    stops: whatStops(step.by),
+    stops: remediesFor(step.by),
   };
 }
 
 function partJson(part: PartEffort): PartDocument {
-  const { item, attribute, attack, rung, minutes, reason, besides, strand } = part;
+  const { item, attribute, attack, level, minutes, reason, besides, strand } = part;
   return {
     item,
     attribute: attribute ?? null,
     attack,
-    rung,
+    rung: level,
     minutes,
     turnedBack: turnedBackAt(part),
     reason,

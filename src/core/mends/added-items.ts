@@ -4,7 +4,7 @@
  */
 import { bareStretches } from '../effort/pass-bay';
 import { findItem } from '../place/find';
-import { layRoof } from '../place/laying/lay-faces';
+import { roofFaceOf } from '../place/faces/faces-of';
 import type { Mend, MendKind, Spot } from '../records/mend';
 import type {
   Band,
@@ -113,7 +113,7 @@ function addRoof(place: Place, mend: Mend, id: ItemId): Place {
     (it) => it.id === `${id}-face` || isRoofOver(it, mend.spot.item),
   );
   if (!zone || isThere) return place;
-  const roof = layRoof(zone, place.zones, []);
+  const roof = roofFaceOf(zone, place.zones, []);
   const bays = roof.bays.map((bay): Bay => ({
     ...bay,
     id: roofBayId(id),

@@ -78,7 +78,7 @@ describe('proposals', () => {
       'kerb-along',
       'sill-stones',
     ]);
-    expect(all[0]?.closure).toEqual({ used: 12.7, strict: 10, animal: 'norway-rat' });
+    expect(all[0]?.exclusion).toEqual({ used: 12.7, strict: 10, animal: 'norway-rat' });
   });
 
   test('both the gap at rest and the lifted edge are one spot', () => {

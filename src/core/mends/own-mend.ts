@@ -4,7 +4,7 @@ import type { AttributeId } from '../attributes';
 import type { Mend, OwnMend, Target } from '../records/mend';
 import type { SpotKind } from '../place/spot';
 import type { Place } from '../place/place';
-import { closureFor } from '../walk/what-it-means';
+import { exclusionFor } from '../walk/what-it-means';
 import type { WeakSpot } from './weak-spot';
 
 /** What can be said of a spot by one figure, or by none. */
@@ -27,7 +27,7 @@ export const ownEffects: Readonly<Partial<Record<SpotKind, OwnEffect>>> = {
 /** The figure that stops all that get by at this spot; `undefined` where none is asked for or known. */
 export function suggestedValue({ spot, letsBy }: WeakSpot): number | undefined {
   const effect = ownEffects[spot.kind];
-  if (effect?.value === 'at-most') return closureFor(letsBy)?.strict;
+  if (effect?.value === 'at-most') return exclusionFor(letsBy)?.strict;
   if (spot.kind !== 'reach') return undefined;
   return Math.max(...letsBy.map((id) => animals[id].reaches?.length.value ?? 0)) + 50;
 }

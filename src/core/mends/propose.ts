@@ -1,11 +1,11 @@
 /** Mends that fit a weak spot, and what choosing one changes. */
 import { layerEffort } from '../effort/layers';
-import { compareRungs } from '../effort/rung';
+import { compareLevels } from '../effort/effort-level';
 import type { Mend, Target } from '../records/mend';
 import type { Place } from '../place/place';
 import { animals } from '../tables/animals';
 import { meshes, type MeshId } from '../tables/meshes';
-import { closureFor, type Target as Closure } from '../walk/what-it-means';
+import { exclusionFor, type ExclusionOpening } from '../walk/what-it-means';
 import { catalogue, type CatalogueMend } from './catalogue';
 import { addToPlace, addedItem, fittedLayer } from './added-items';
 import { targetsOfAdded } from './targets-of-added';
@@ -18,18 +18,18 @@ export interface Proposal {
   readonly mend: CatalogueMend;
   readonly weak: WeakSpot;
   /** What the animals it stops need shut, by the figure used and the stricter one it is designed to. */
-  readonly closure: Closure;
+  readonly exclusion: ExclusionOpening;
   /** False where the material meets the figure used but not the stricter one. */
   readonly meetsStrict: boolean;
 }
 
 /** Fitting mends: lasting ones first, those that meet the stricter figure before those that only meet the one used. */
 export function proposalsFor(weak: WeakSpot): Proposal[] {
-  const closure = closureFor(weak.letsBy);
-  if (!closure) return [];
+  const exclusion = exclusionFor(weak.letsBy);
+  if (!exclusion) return [];
   return mendsAt(weak)
-    .filter((mend) => stopsThem(mend, weak, closure))
-    .map((mend) => ({ mend, weak, closure, meetsStrict: meets(mend, closure.strict) }))
+    .filter((mend) => stopsThem(mend, weak, exclusion))
+    .map((mend) => ({ mend, weak, exclusion, meetsStrict: meets(mend, exclusion.strict) }))
     .sort(
       (a, b) =>
         Number(a.mend.term === 'tonight') - Number(b.mend.term === 'tonight') ||
@@ -57,28 +57,28 @@ export function partialProposalsFor(weak: WeakSpot): Proposal[] {
 }
 
 function proposalOf(mend: CatalogueMend, weak: WeakSpot): Proposal | undefined {
-  const closure = closureFor(weak.letsBy);
-  return closure && stopsThem(mend, weak, closure)
-    ? { mend, weak, closure, meetsStrict: meets(mend, closure.strict) }
+  const exclusion = exclusionFor(weak.letsBy);
+  return exclusion && stopsThem(mend, weak, exclusion)
+    ? { mend, weak, exclusion, meetsStrict: meets(mend, exclusion.strict) }
     : undefined;
 }
 
-function meets(mend: CatalogueMend, closure: number): boolean {
+function meets(mend: CatalogueMend, exclusion: number): boolean {
   const mesh = meshOf(mend);
-  return mesh === undefined || meshes[mesh].clear.value <= closure;
+  return mesh === undefined || meshes[mesh].clear.value <= exclusion;
 }
 
 /** A mend that leaves one of them in is no mend. */
-function stopsThem(mend: CatalogueMend, weak: WeakSpot, closure: Closure): boolean {
-  if (mend.targets) return mend.targets(weak, closure) !== undefined;
-  if (!meets(mend, closure.used)) return false;
+function stopsThem(mend: CatalogueMend, weak: WeakSpot, exclusion: ExclusionOpening): boolean {
+  if (mend.targets) return mend.targets(weak, exclusion) !== undefined;
+  if (!meets(mend, exclusion.used)) return false;
   if (!mend.adds) return true;
   const mesh = meshOf(mend);
   if (mesh) return coverStops(mesh, weak);
   if (!('latch' in mend.adds) || weak.spot.kind !== 'latch') return true;
   const added = mend.adds.latch;
   return weak.letsBy.every(
-    (id) => compareRungs(latchReasonAfter(weak, animals[id], added), 'holds') === 0,
+    (id) => compareLevels(latchReasonAfter(weak, animals[id], added), 'holds') === 0,
   );
 }
 
@@ -118,17 +118,17 @@ export function plannedMend(place: Place, proposal: Proposal, id: string, at: st
 }
 
 /** The readings that will show that it holds. */
-export function targetsOf({ mend, weak, closure }: Proposal): Target[] {
-  const own = mend.targets?.(weak, closure);
+export function targetsOf({ mend, weak, exclusion }: Proposal): Target[] {
+  const own = mend.targets?.(weak, exclusion);
   if (own) return own.map(({ item = weak.spot.item, ...target }) => ({ ...target, item }));
   if (mend.adds && !('layer' in mend.adds || 'latch' in mend.adds)) {
-    return targetsOfAdded(weak, mend, closure.strict);
+    return targetsOfAdded(weak, mend, exclusion.strict);
   }
   const item = mend.adds ? addedItem(weak.spot, mend.kind) : weak.spot.item;
   if (mend.adds && 'latch' in mend.adds && weak.spot.kind === 'edges') {
     return [
       { item, attribute: 'latch.kind', value: { is: mend.adds.latch } },
-      { item: weak.spot.item, attribute: 'opening.gapPulled', value: { atMost: closure.strict } },
+      { item: weak.spot.item, attribute: 'opening.gapPulled', value: { atMost: exclusion.strict } },
     ];
   }
   const added = mend.adds && ('layer' in mend.adds ? mend.adds.layer : mend.adds.latch);
@@ -139,7 +139,7 @@ export function targetsOf({ mend, weak, closure }: Proposal): Target[] {
       return {
         item,
         attribute,
-        value: named && added ? { is: added } : { atMost: closure.strict },
+        value: named && added ? { is: added } : { atMost: exclusion.strict },
       };
     });
 }

@@ -42,7 +42,7 @@ function ofTheStructure(place: Place, item: ItemId, attribute: AttributeId): Que
   if (!found) return undefined;
   return {
     id: questionId(item, attribute),
-    leg: 'lap',
+    section: 'lap',
     bay: found.bay.id,
     item,
     attribute,

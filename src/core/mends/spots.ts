@@ -8,7 +8,7 @@ import type { Bay, Place } from '../place/place';
 import type { WeakSpot } from './weak-spot';
 import { bayEffort } from '../effort/bay-effort';
 import { nightShut, type When } from '../effort/when';
-import { rungMinutes } from '../effort/rung';
+import { levelMinutes } from '../effort/effort-level';
 import { animals } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
 
@@ -51,7 +51,7 @@ export function weakSpots(place: Place, bay: Bay, when: When = nightShut): WeakS
   for (const id of place.setting.lives) {
     for (const part of bayEffort(bay, animals[id], 'best', when)) {
       // What takes a night (a rat at sound boards) is for no mend's list.
-      if (part.minutes === null || part.minutes >= rungMinutes.night) continue;
+      if (part.minutes === null || part.minutes >= levelMinutes.night) continue;
       const spot = spotOf(place, part);
       const key = `${spot.kind} ${spot.item}`;
       found.set(key, { spot, parts: [...(found.get(key)?.parts ?? []), part] });

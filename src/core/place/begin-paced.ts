@@ -1,8 +1,8 @@
 /** A new place from a paced perimeter: a run of any shape, with a house standing in it against one of its sides, or none. */
 import { begunPlace, type Named } from './begun-place';
-import { fitOpening, gate, gateWidth, nestLid, popDoor, vent } from './laying/first-openings';
-import { layFaces } from './laying/lay-faces';
-import { usualHeight } from './laying/zone-dress';
+import { fitOpening, gate, gateWidth, nestLid, popDoor, vent } from './faces/first-openings';
+import { facesOf } from './faces/faces-of';
+import { usualHeight } from './faces/zone-dress';
 import type { Point } from './outline';
 import type { Pacing } from './pacing';
 import { outside, type Outline, type Place, type Side, type Zone } from './place';
@@ -68,7 +68,7 @@ export function beginPaced(it: PacedBeginning): Place | PacedBeginningProblem {
 /** The gate is where pacing began: in the first bay, or in the last where the side now runs the other way. */
 function laid(zones: readonly Zone[], { reversed }: Pacing, hasNestLid: boolean): Laid {
   const hasHouse = zones.length > 1;
-  let faces = layFaces(zones);
+  let faces = facesOf(zones);
   faces = fitOpening(faces, gate(), {
     between: [outside, 'run'],
     along: 'side-1',

@@ -11,7 +11,7 @@ import type {
   Strand,
   ZoneId,
 } from './place';
-import { keptFor } from './kept';
+import { memoized } from '../memo';
 import { outside } from './place';
 
 export interface BayInPlace {
@@ -64,13 +64,13 @@ export function itemId(item: Item): ItemId {
 }
 
 /** Ids of all items of a bay. */
-export const itemIdsOf = keptFor((bay: Bay): readonly ItemId[] => itemsOf(bay).map(itemId));
+export const itemIdsOf = (bay: Bay): readonly ItemId[] => itemsOf(bay).map(itemId);
 
 export function findItem(place: Place, id: ItemId): Item | undefined {
   return itemsById(place).get(id);
 }
 
-const itemsById = keptFor((place: Place): ReadonlyMap<ItemId, Item> => {
+const itemsById = memoized((place: Place): ReadonlyMap<ItemId, Item> => {
   const items = allBays(place).flatMap(({ bay }) => itemsOf(bay));
   // Of two of the same id, which no file may have, the first.
   return new Map(items.reverse().map((item) => [itemId(item), item]));

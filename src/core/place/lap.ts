@@ -2,7 +2,7 @@
 import type { Bay, Face, Place, Zone } from './place';
 import { findGateIndex } from './gate';
 import { isOutermost } from './find';
-import { keptFor } from './kept';
+import { memoized } from '../memo';
 import { closeOutline, type Point } from './outline';
 
 export interface LapBay {
@@ -26,7 +26,7 @@ export interface Lap {
  * Bays of the outer wall in the order in which they are walked, starting at the gate: each wall follows the one whose end it
  * begins at. A place of several pieces is walked piece by piece. A raised wall stands above what is on the ground below it.
  */
-export const lapOf = keptFor((place: Place): Lap => {
+export const lapOf = memoized((place: Place): Lap => {
   const walls = wallsOf(place, (face) => face.kind === 'wall' && isOutermost(face));
   const onGround = walls.filter((wall) => !walls.some((other) => standsOn(wall, other)));
   const above = walls.filter((wall) => !onGround.includes(wall));
@@ -37,7 +37,7 @@ export const lapOf = keptFor((place: Place): Lap => {
 });
 
 /** The walls between zones, in the order in which they were paced. */
-export const innerWalls = keptFor((place: Place): Lap =>
+export const innerWalls = memoized((place: Place): Lap =>
   unroll(
     wallsOf(place, (face) => face.kind === 'partition').flatMap((wall) => wall.bays),
     [],

@@ -1,7 +1,7 @@
 /** Geometry held against things outside the project: a textbook's traverse, and a general geometry library. */
 import { BooleanOperations, Point as FlatPoint, Polygon } from '@flatten-js/core';
 import fc from 'fast-check';
-import { layFaces } from './laying/lay-faces';
+import { facesOf } from './faces/faces-of';
 import { lapOf } from './lap';
 import { areaOf, closeOutline, type Point } from './outline';
 import { checkPacing, isPacing } from './pacing';
@@ -124,7 +124,7 @@ test('property: the lap is as long as the outline of the zones joined', () => {
           setting: { region: 'gb', lives: [], near: [] },
           flock: [{ id: 'g', kind: 'grown', count: 1, sleeps: 'house' }],
           zones,
-          faces: layFaces(zones),
+          faces: facesOf(zones),
         };
         const [run, house] = zones.map(({ outline }) => polygonOf(closeOutline(outline).points));
         if (!run || !house) throw new Error('no zones');

@@ -1,6 +1,7 @@
 /** The place as it was last found: structure with every reading laid over it, oldest walk first. */
 import type { AttributeId } from '../attributes';
 import isSame from 'fast-deep-equal';
+import { answersBy, type Answers } from '../memo';
 import type { Bay, Face, ItemId, Place } from '../place/place';
 import type { Possible } from '../place/possible';
 import { setAttributes } from './set-attribute';
@@ -41,8 +42,8 @@ export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace 
   return { place: keepUnchanged(place, setAttributes(place, values)), provenance };
 }
 
-const lastBay = new WeakMap<Bay, Bay>();
-const lastFace = new WeakMap<Face, Face>();
+const lastBay = answersBy<Bay, Bay>();
+const lastFace = answersBy<Face, Face>();
 
 /**
  * A bay or face found just as it was found the last time is given as the same object, so that what was worked out for it can
@@ -64,11 +65,11 @@ function keepUnchanged(place: Place, found: Place): Place {
   };
 }
 
-function lastAlike(kept: WeakMap<Bay, Bay>, structure: Bay | undefined, found: Bay): Bay {
+function lastAlike(known: Answers<Bay, Bay>, structure: Bay | undefined, found: Bay): Bay {
   if (!structure || structure === found) return found;
-  const last = kept.get(structure);
+  const last = known.get(structure);
   if (last && isSame(last, found)) return last;
-  kept.set(structure, found);
+  known.set(structure, found);
   return found;
 }
 

@@ -1,10 +1,10 @@
 /** Whether every set of possible values in a bay has come down to one: its best and worst are then the same. */
 import { attributesOf } from '../attributes';
 import type { AttributeOf, ItemKind, Items } from '../attributes/attribute';
-import { keptFor } from '../place/kept';
+import { memoized } from '../memo';
 import type { Bay } from '../place/place';
 
-export const isAllRead = keptFor(
+export const isAllRead = memoized(
   (bay: Bay): boolean =>
     isStated('bay', bay) &&
     bay.openings.every((opening) => isStated('opening', opening)) &&

@@ -7,7 +7,7 @@ import { setAttribute } from '../records/set-attribute';
 import type { Place } from '../place/place';
 import { failureOf, failureScenarios } from '../score/failure';
 import { judge } from '../score/judge';
-import { ageingKinds, lives } from '../tables/lives';
+import { ageingKinds, lifespans } from '../tables/lifespans';
 import { ageingOf, failed, isDue, laterBy, type Ageing } from './ageing';
 
 const { place, walks, mends } = samphireYard;
@@ -138,11 +138,11 @@ test('both demo places have things that grow old', () => {
 
 // Common practice, as figures.md has it: tarpaulins one or two years, unproofed ties about as long, timber looked at yearly.
 test('lives are those of the trade where the trade has any', () => {
-  expect(lives['canvas-in-sun'].life).toMatchObject({ band: [1, 2], mark: 'common-practice' });
-  expect(lives['ties-in-sun'].life).toMatchObject({ band: [1, 2], mark: 'common-practice' });
-  expect(lives['timber-on-ground'].look).toMatchObject({ value: 12, mark: 'common-practice' });
+  expect(lifespans['canvas-in-sun'].life).toMatchObject({ band: [1, 2], mark: 'common-practice' });
+  expect(lifespans['ties-in-sun'].life).toMatchObject({ band: [1, 2], mark: 'common-practice' });
+  expect(lifespans['timber-on-ground'].look).toMatchObject({ value: 12, mark: 'common-practice' });
   for (const kind of ageingKinds) {
-    const { life, look } = lives[kind];
+    const { life, look } = lifespans[kind];
     expect(look.value).toBeLessThanOrEqual((life.band?.[0] ?? life.value) * 12);
   }
 });

@@ -9,7 +9,7 @@ import { setAttribute } from '../records/set-attribute';
 import type { ReadingMethod } from '../records/walk';
 import type { Fixing } from '../tables/fixings';
 import { ours } from '../tables/assumptions';
-import { lives, type AgeingKind } from '../tables/lives';
+import { lifespans, type AgeingKind } from '../tables/lifespans';
 import type { MeshId } from '../tables/meshes';
 import type { Soil } from '../tables/soils';
 
@@ -138,7 +138,7 @@ function ageing(
     .sort()
     .at(0);
   const looked = [...days, ...(since === undefined ? [] : [since])].sort().at(-1);
-  const { life, look } = lives[kind];
+  const { life, look } = lifespans[kind];
   const shortest = life.band?.[0] ?? life.value;
   return {
     kind,

@@ -2,7 +2,7 @@
 import type { Bound } from '../effort/bound';
 import type { PartEffort } from '../effort/reason';
 import type { When } from '../effort/when';
-import { getOrMake } from '../place/kept';
+import { answersBy, getOrMake } from '../memo';
 import type { Bay, BayId, Face, Place, ZoneId } from '../place/place';
 import type { Animal } from '../tables/animals';
 import type { BayWay, BayWays } from './bay-ways';
@@ -15,7 +15,7 @@ import { paceOf, type Pace } from './pace';
 import { birds, isAlike, toBirdsOf, type ToBirds } from './to-birds';
 
 /** One barrier on the way in. */
-export interface Step {
+export interface RouteStep {
   readonly bay: Bay;
   /** The zone behind it; where a bird is taken through it, the zone the bird is in is not entered. */
   readonly into: ZoneId | typeof birds;
@@ -34,7 +34,7 @@ export interface Route {
   /** `minutes / patience − ln(1 − s)`, summed over its steps. */
   readonly weight: number;
   readonly chance: number;
-  readonly steps: readonly [Step, ...Step[]];
+  readonly steps: readonly [RouteStep, ...RouteStep[]];
 }
 
 /** The routes that begin at one outer face, one a bay, lightest first. Inner bays stand apart, with paces and no routes. */
@@ -110,7 +110,7 @@ interface LastFound {
   readonly found: readonly FaceRoutes[];
 }
 
-const lastFound = new WeakMap<Animal, LastFound[]>();
+const lastFound = answersBy<Animal, LastFound[]>();
 
 function routesFrom(
   face: Face,
@@ -124,7 +124,7 @@ function routesFrom(
   const ways = faceWays(face, animal, bound, when);
   if (ways.bays.length === 0) return undefined;
   const zone = zoneInside(face);
-  const own = keptRoutes(ways, zone, toBirds.get(zone), birdZones.includes(zone));
+  const own = routesOfWays(ways, zone, toBirds.get(zone), birdZones.includes(zone));
   return own.routes.length > 0 ? own : undefined;
 }
 
@@ -136,17 +136,17 @@ interface LastRoutes {
   readonly routes: FaceRoutes;
 }
 
-const kept = new WeakMap<FaceWays, LastRoutes[]>();
+const routesBy = answersBy<FaceWays, LastRoutes[]>();
 const mostKept = 4;
 
 /** The same ways and the same way on give the same routes. */
-function keptRoutes(
+function routesOfWays(
   ways: FaceWays,
   zone: ZoneId,
   rest: Rest | undefined,
   hasBirds: boolean,
 ): FaceRoutes {
-  const answers = getOrMake(kept, ways, (): LastRoutes[] => []);
+  const answers = getOrMake(routesBy, ways, (): LastRoutes[] => []);
   const known = answers.find((it) => it.rest === rest && it.hasBirds === hasBirds);
   if (known) return known.routes;
   const routes = ways.bays
@@ -184,14 +184,16 @@ function routeAlong(
   ways: readonly [way: BayWay, into: ZoneId][],
   weight: number,
 ): Route | undefined {
-  const [first, ...rest] = ways.map(([{ bay, by, also, minutes, turnedBack }, into]): Step => ({
-    bay,
-    into,
-    minutes,
-    turnedBack,
-    by,
-    also,
-  }));
+  const [first, ...rest] = ways.map(
+    ([{ bay, by, also, minutes, turnedBack }, into]): RouteStep => ({
+      bay,
+      into,
+      minutes,
+      turnedBack,
+      by,
+      also,
+    }),
+  );
   if (!first) return undefined;
   return {
     minutes: ways.reduce((sum, [{ minutes }]) => sum + minutes, 0),
@@ -215,6 +217,6 @@ function worstPaces(routes: readonly Route[]): Map<BayId, Pace> {
 }
 
 /** True for the step that takes a bird through the cover without entering. */
-export function takesThrough(step: Step): boolean {
+export function takesThrough(step: RouteStep): boolean {
   return step.into === birds;
 }

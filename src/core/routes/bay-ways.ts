@@ -4,7 +4,7 @@ import type { Bound } from '../effort/bound';
 import { turnedBackAt, type PartEffort } from '../effort/reason';
 import type { When } from '../effort/when';
 import { isAllRead } from '../records/is-all-read';
-import { getOrMake } from '../place/kept';
+import { answersBy, getOrMake } from '../memo';
 import type { Bay } from '../place/place';
 import type { Animal } from '../tables/animals';
 
@@ -24,11 +24,11 @@ export interface BayWays {
   readonly reach?: BayWay;
 }
 
-const kept = new WeakMap<Bay, WeakMap<Animal, Map<string, BayWays>>>();
+const answers = answersBy<Bay, WeakMap<Animal, Map<string, BayWays>>>();
 
 /** Same bay, animal, bound and circumstances, same answer: so it is worked out once. */
 export function bayWays(bay: Bay, animal: Animal, bound: Bound, when: When): BayWays {
-  const perAnimal = getOrMake(kept, bay, () => new WeakMap<Animal, Map<string, BayWays>>());
+  const perAnimal = getOrMake(answers, bay, () => new WeakMap<Animal, Map<string, BayWays>>());
   const perCase = getOrMake(perAnimal, animal, () => new Map<string, BayWays>());
   const key = caseKey(bay, animal, bound, when);
   return getOrMake(perCase, key, () => workOut(bay, animal, bound, when));

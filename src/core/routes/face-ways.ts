@@ -1,7 +1,7 @@
 /** The ways through one face for one animal, kept for as long as the face is as it was found. */
 import type { Bound } from '../effort/bound';
 import type { When } from '../effort/when';
-import { getOrMake, keptFor } from '../place/kept';
+import { answersBy, getOrMake, memoized } from '../memo';
 import { outside, type Face, type ZoneId } from '../place/place';
 import type { Animal } from '../tables/animals';
 import { bayWays, isSeasonal, type BayWay, type BayWays } from './bay-ways';
@@ -28,10 +28,10 @@ interface Kept {
   readonly byRest: Map<string, FaceWays>;
 }
 
-const kept = new WeakMap<Face, WeakMap<Animal, Kept>>();
+const answers = answersBy<Face, WeakMap<Animal, Kept>>();
 
 export function faceWays(face: Face, animal: Animal, bound: Bound, when: When): FaceWays {
-  const perAnimal = getOrMake(kept, face, () => new WeakMap<Animal, Kept>());
+  const perAnimal = getOrMake(answers, face, () => new WeakMap<Animal, Kept>());
   const own = getOrMake(perAnimal, animal, (): Kept => ({ bySlot: [], byRest: new Map() }));
   const { seasonal, wired, doored } = traits(face);
   // Where nothing tells cases apart they share an answer.
@@ -46,7 +46,7 @@ export function faceWays(face: Face, animal: Animal, bound: Bound, when: When): 
   return (own.bySlot[slot] ??= workOut(face, animal, bound, when));
 }
 
-const traits = keptFor((face: Face) => ({
+const traits = memoized((face: Face) => ({
   seasonal: face.bays.some(isSeasonal),
   wired: face.bays.some(({ strands }) => strands.length > 0),
   doored: face.bays.some(({ openings }) => openings.length > 0),

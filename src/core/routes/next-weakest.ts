@@ -5,7 +5,7 @@ import type { When } from '../effort/when';
 import type { Place, ZoneId } from '../place/place';
 import { partWeight } from '../effort/bay-effort';
 import type { Animal } from '../tables/animals';
-import { routesOf, type Route, type Step } from './animal-routes';
+import { routesOf, type Route, type RouteStep } from './animal-routes';
 import { chanceOf } from './chance';
 
 /** The same bay by its next part, or another bay, whichever is lighter; `undefined` where nothing else lets it in. */
@@ -26,7 +26,7 @@ function bySecondPart(route: Route, animal: Animal): Route | undefined {
   const [first, ...rest] = route.steps;
   const [second, ...also] = first.also.filter((part) => !isSameSpot(part, first.by));
   if (!second) return undefined;
-  const step: Step = {
+  const step: RouteStep = {
     ...first,
     minutes: second.minutes ?? 0,
     turnedBack: second.strand?.share ?? 0,

@@ -1,5 +1,5 @@
 /** How quick a route is, as keepers count: a way in, a slow way, or neither. */
-import { rungMinutes } from '../effort/rung';
+import { levelMinutes } from '../effort/effort-level';
 
 /**
  * Under an hour is a way in, unless strands turn most tries back; an hour up to a night is a slow way, if one visit in ten
@@ -18,7 +18,7 @@ export function paceOf(route: {
   readonly turnedBack: number;
   readonly chance: number;
 }): Pace | undefined {
-  if (route.turnedBack >= strandsShut || route.minutes >= rungMinutes.night) return undefined;
-  if (route.minutes < rungMinutes.hour) return 'way-in';
+  if (route.turnedBack >= strandsShut || route.minutes >= levelMinutes.night) return undefined;
+  if (route.minutes < levelMinutes.hour) return 'way-in';
   return route.chance >= leastChance ? 'slow-way' : undefined;
 }

@@ -1,7 +1,7 @@
 /** From every zone of a place, the lightest way on to the birds, for one animal: the inner faces as edges of a graph. */
 import type { Bound } from '../effort/bound';
 import type { When } from '../effort/when';
-import { getOrMake, keptFor } from '../place/kept';
+import { answersBy, getOrMake } from '../memo';
 import { outside, type Face, type Place, type ZoneId } from '../place/place';
 import type { Animal } from '../tables/animals';
 import type { BayWay } from './bay-ways';
@@ -22,7 +22,7 @@ interface Last {
 }
 
 /** The last answer for each animal and length of question; the same inner faces and zones give the same object again. */
-const kept = new WeakMap<Animal, Last[]>();
+const answersFor = answersBy<Animal, Last[]>();
 /** Circumstances that alternate within one judgement, with both bounds. */
 const mostKept = 16;
 
@@ -34,7 +34,7 @@ export function toBirdsOf(
   birdZones: readonly ZoneId[],
 ): ToBirds {
   const faces = innerFaces(place);
-  const answers = getOrMake(kept, animal, (): Last[] => []);
+  const answers = getOrMake(answersFor, animal, (): Last[] => []);
   const inner = faces.map((face) => faceWays(face, animal, bound, when));
   const known = answers.find((it) => isAlike(it.inner, inner) && isAlike(it.zones, birdZones));
   if (known) return known.toBirds;
@@ -44,7 +44,7 @@ export function toBirdsOf(
   return toBirds;
 }
 
-const innerFaces = keptFor((place: Place) => place.faces.filter((face) => !isOuter(face)));
+const innerFaces = (place: Place): Face[] => place.faces.filter((face) => !isOuter(face));
 
 function edgesBetween(
   faces: readonly Face[],

@@ -1,5 +1,4 @@
 /** Ways in: the outermost bays by which something gets to the birds, grouped the way a keeper would count them. */
-import { keptFor } from '../place/kept';
 import { lapOf } from '../place/lap';
 import type { BayId, Place } from '../place/place';
 import type { AnimalId } from '../tables/animals';
@@ -62,9 +61,8 @@ export function waysIn(
 /** Where each bay stands on the lap. */
 type LapOrder = ReadonlyMap<BayId, number>;
 
-const lapOrder = keptFor(
-  (place: Place): LapOrder => new Map(lapOf(place).bays.map(({ bay }, index) => [bay.id, index])),
-);
+const lapOrder = (place: Place): LapOrder =>
+  new Map(lapOf(place).bays.map(({ bay }, index) => [bay.id, index]));
 
 /** Roof and floor bays are not on the lap; they follow it. */
 function inLapOrder(order: LapOrder, perBay: ReadonlyMap<BayId, AnimalRoute[]>): WayIn[] {

@@ -1,9 +1,9 @@
-/** How far an animal gets, as one word: a rung, or why there is none. */
-import { rungOf, type Rung } from '../effort/rung';
+/** How far an animal gets, as one word: a level, or why there is none. */
+import { levelOf, type EffortLevel } from '../effort/effort-level';
 import type { AnimalJudgement } from './judge-animal';
 
 export type AnimalVerdict =
-  | Rung
+  | EffortLevel
   /** Nothing read lets it by, and something not read could. */
   | 'not-known'
   /** Not about in these hours. */
@@ -14,7 +14,7 @@ export function animalVerdict({
   minutes,
 }: Pick<AnimalJudgement, 'about' | 'minutes'>): AnimalVerdict {
   if (!about) return 'away';
-  return minutes.best === null && minutes.worst !== null ? 'not-known' : rungOf(minutes.best);
+  return minutes.best === null && minutes.worst !== null ? 'not-known' : levelOf(minutes.best);
 }
 
 /** Birds it takes stand outside every wall: there is nothing to get through, and no route. */

@@ -62,10 +62,10 @@ function drawnTable(
 }
 
 function drawnAnimal(animal: Animal, random: () => number): Animal {
-  const closure = { ...animal.closure, used: drawnWithin(animal.closure.used, random) };
+  const exclusion = { ...animal.exclusion, used: drawnWithin(animal.exclusion.used, random) };
   const factor = patienceSpread ** (2 * random() - 1);
   const patience = { ...animal.patience, value: animal.patience.value * factor };
-  return { ...animal, closure, patience };
+  return { ...animal, exclusion, patience };
 }
 
 /** Evenly within its band. */

@@ -68,7 +68,7 @@ test('one more lock on a door next to a gap changes nothing', () => {
   expect(standsAgainst('red-fox', locked)).toBe('in');
 });
 
-test('fresh digging counts a rung easier, stony soil a rung harder', () => {
+test('fresh digging counts a level easier, stony soil a level harder', () => {
   const minutes = (more: object) =>
     judgePen(['red-fox'], { mesh: 'welded-25', outward: 300, ...more }).animals[0]?.minutes.best;
   expect(minutes({})).toBe(60);

@@ -30,8 +30,8 @@ test.each(all)('%s stands beside a source and a mark', (_path, figure) => {
   expect(high).toBeGreaterThanOrEqual(figure.value);
 });
 
-test.each(animalIds)('%s: the stricter closure is never looser than the one used', (id) => {
-  const { used, strict } = animals[id].closure;
+test.each(animalIds)('%s: the stricter exclusion is never looser than the one used', (id) => {
+  const { used, strict } = animals[id].exclusion;
   expect(strict.value).toBeLessThanOrEqual(used.value);
 });
 
@@ -56,7 +56,7 @@ test('every region has its animals; a flock without chicks begins without those 
 });
 
 test.each(animalIds)('%s: what shuts a slot is never looser than what shuts a hole', (id) => {
-  const { used, slot } = animals[id].closure;
+  const { used, slot } = animals[id].exclusion;
   expect(slot?.value ?? used.value).toBeLessThanOrEqual(used.value);
 });
 

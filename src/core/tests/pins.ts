@@ -24,9 +24,9 @@ function pin(id: AnimalId, figure: string, move: (animal: Animal, sign: number) 
 /** The band runs from the figure used to the stricter one, and is never less than a tenth. */
 export const closurePin = (id: AnimalId): Pin =>
   pin(id, 'closure', (animal, sign) => {
-    const { used, strict } = animal.closure;
+    const { used, strict } = animal.exclusion;
     const band = Math.max(used.value - strict.value, tenth(used));
-    return { ...animal, closure: { ...animal.closure, used: by(used, sign * band) } };
+    return { ...animal, exclusion: { ...animal.exclusion, used: by(used, sign * band) } };
   });
 
 /** One number of one set that is enough against digging. */

@@ -1,11 +1,11 @@
 /** What a walk looks at beside the readings that are judged: where, of what, and only where it can be, as the attributes say. */
 import { attributesOf } from '../attributes';
 import {
-  legs,
+  walkSections,
   type Circumstances,
   type ItemKind,
   type Items,
-  type Leg,
+  type WalkSection,
 } from '../attributes/attribute';
 import { allBays, itemsOf, type BayInPlace } from '../place/find';
 import { outside, type ItemId, type Layer, type Place, type Zone } from '../place/place';
@@ -21,7 +21,7 @@ export const flockItem = 'flock';
 
 type Of = Partial<Pick<Question, 'bay' | 'opening' | 'name'>>;
 
-/** In the order in which they are asked, leg by leg. `day` (YYYY-MM-DD) decides what is off. */
+/** In the order in which they are asked, section by section. `day` (YYYY-MM-DD) decides what is off. */
 export function checksOf({ place, provenance }: FoundPlace, day: string): Question[] {
   const { matters } = whatMatters(place);
   const ask = <K extends ItemKind>(
@@ -35,11 +35,13 @@ export function checksOf({ place, provenance }: FoundPlace, day: string): Questi
     return attributesOf(kind)
       .filter(({ isJudged, asked }) => !isJudged && asked.when(item, here))
       .flatMap((attribute) => {
-        const leg = attribute.asked.leg?.(item, here);
+        const section = attribute.asked.section?.(item, here);
         const last = provenance.get(attributeKey(id, attribute.id))?.reading.value;
         const known: Possible | undefined = last === 'cannot-tell' ? undefined : last;
         const question = { id: questionId(id, attribute.id), item: id, attribute: attribute.id };
-        return leg ? [{ ...question, leg, known, answered: known !== undefined, ...of }] : [];
+        return section
+          ? [{ ...question, section, known, answered: known !== undefined, ...of }]
+          : [];
       });
   };
   const { fence } = place;
@@ -58,8 +60,8 @@ export function checksOf({ place, provenance }: FoundPlace, day: string): Questi
       .flatMap((zone) => ask('zone', zone, zone.id, { name: zone.name }, zoneAt(place, zone))),
     ...ask('flock', place, flockItem),
   ];
-  const rank = (leg: Leg): number => legs.indexOf(leg);
-  return all.sort((a, b) => rank(a.leg) - rank(b.leg));
+  const rank = (section: WalkSection): number => walkSections.indexOf(section);
+  return all.sort((a, b) => rank(a.section) - rank(b.section));
 }
 
 /** Seasonal cover that is off today: whether it has come off. */

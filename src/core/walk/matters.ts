@@ -1,5 +1,5 @@
 /** What the animals, birds and line of a place make worth asking. */
-import type { Leg, Matters } from '../attributes/attribute';
+import type { WalkSection, Matters } from '../attributes/attribute';
 import { reachEffort } from '../effort/reach';
 import { nightShut } from '../effort/when';
 import { allBays } from '../place/find';
@@ -46,7 +46,7 @@ function mattersIn({ setting, flock, fence, zones }: Place, at: BayId | undefine
       fixing: here.some(({ tears }) => tears.pulls.value > 0),
       condition: here.some(({ tears }) => tears.breaks.value > 0),
       digging: here.some(({ digs }) => digs !== undefined),
-      latches: here.some(({ hands }) => hands.motions.length > 0),
+      latches: here.some(({ dexterity }) => dexterity.motions.length > 0),
     },
     sleeping: zones.filter(({ id }) => sleeps.has(id)),
     reaching: here.filter((animal) => animal.reaches),
@@ -55,7 +55,11 @@ function mattersIn({ setting, flock, fence, zones }: Place, at: BayId | undefine
 }
 
 /** Where birds that sleep beside this face are asked about, if something reaches in through the bay as far as it is known. */
-export function roostLegOf({ sleeping, reaching }: Birds, bay: Bay, face: Face): Leg | undefined {
+export function roostSectionOf(
+  { sleeping, reaching }: Birds,
+  bay: Bay,
+  face: Face,
+): WalkSection | undefined {
   const beside = sleeping.find(({ id }) => face.between.includes(id));
   if (!beside) return undefined;
   const isReached = reaching.some((animal) => {

@@ -3,16 +3,18 @@ import { applyReadings } from '../records/apply-readings';
 import { setAttribute } from '../records/set-attribute';
 import { nextUnasked, openWalk, readingIn, withReading } from './open-walk';
 import { questionsOf } from './questions';
-import { closureFor, meaningOf, openedBy, tornBy } from './what-it-means';
+import { exclusionFor, meaningOf, openedBy, tornBy } from './what-it-means';
 
 const { place, walks } = samphireYard;
 const found = applyReadings(place, walks).place;
 const questions = questionsOf(found);
 
 test('the lap comes first, from the gate; then overhead; then the house', () => {
-  expect(questions[0]).toMatchObject({ bay: 'w1', attribute: 'ground.gap', leg: 'lap' });
-  const legs = questions.map(({ leg }) => leg).filter((leg, index, all) => leg !== all[index - 1]);
-  expect(legs).toEqual(['lap', 'overhead', 'house']);
+  expect(questions[0]).toMatchObject({ bay: 'w1', attribute: 'ground.gap', section: 'lap' });
+  const sections = questions
+    .map(({ section }) => section)
+    .filter((section, index, all) => section !== all[index - 1]);
+  expect(sections).toEqual(['lap', 'overhead', 'house']);
 });
 
 test('a bay is asked ground line, mesh, pull test, then its doors', () => {
@@ -115,7 +117,7 @@ describe('what a figure means while it is typed', () => {
   });
 
   test('nobody to stop, nothing to shut', () => {
-    expect(closureFor([])).toBeUndefined();
+    expect(exclusionFor([])).toBeUndefined();
   });
 });
 

@@ -3,21 +3,21 @@
  * A bay is asked in the order in which hands go: ground line, mesh, pull test, then its doors and lids.
  */
 import { attributesOf, type AttributeId, type Listed } from '../attributes';
-import type { Circumstances, ItemKind, Items, Leg } from '../attributes/attribute';
+import type { Circumstances, ItemKind, Items, WalkSection } from '../attributes/attribute';
 import { isFixed, isSwinging } from '../effort/doors';
 import { isNotThere } from '../effort/layers';
 import { allBays } from '../place/find';
-import { keptFor } from '../place/kept';
+import { answersBy } from '../memo';
 import { innerWalls, lapOf } from '../place/lap';
 import type { Bay, BayId, Face, ItemId, Layer, Opening, Place } from '../place/place';
 import type { Possible } from '../place/possible';
 import { attributeKey } from '../records/apply-readings';
-import { roostLegOf, whatMatters, type PlaceMatters } from './matters';
+import { roostSectionOf, whatMatters, type PlaceMatters } from './matters';
 
 export interface Question {
   /** Stable; fit for an address. */
   readonly id: string;
-  readonly leg: Leg;
+  readonly section: WalkSection;
   /** Absent where it is asked of the whole place or of a zone. */
   readonly bay?: BayId;
   readonly item: ItemId;
@@ -52,9 +52,8 @@ export function countQuestions(place: Place): { readonly all: number; readonly u
   return { all, unread };
 }
 
-const unreadIn = keptFor(
-  (questions: readonly Question[]) => questions.filter(({ answered }) => !answered).length,
-);
+const unreadIn = (questions: readonly Question[]): number =>
+  questions.filter(({ answered }) => !answered).length;
 
 /** In the order in which they are asked. */
 function questionsByBay(place: Place): (readonly Question[])[] {
@@ -65,42 +64,55 @@ function questionsByBay(place: Place): (readonly Question[])[] {
   const overhead = flat.filter(({ face }) => face.kind !== 'floor');
   const floors = flat.filter(({ face }) => face.kind === 'floor');
   const matters = whatMatters(place);
-  const legQuestions = (bays: readonly { readonly bay: Bay; readonly face: Face }[], leg: Leg) =>
-    bays.map(({ bay, face }) => keptQuestions(bay, face, leg, matters));
+  const sectionQuestions = (
+    bays: readonly { readonly bay: Bay; readonly face: Face }[],
+    section: WalkSection,
+  ) => bays.map(({ bay, face }) => questionsAt(bay, face, section, matters));
   return [
-    ...legQuestions(lap, 'lap'),
-    ...legQuestions(overhead, 'overhead'),
-    ...legQuestions([...house, ...floors], 'house'),
+    ...sectionQuestions(lap, 'lap'),
+    ...sectionQuestions(overhead, 'overhead'),
+    ...sectionQuestions([...house, ...floors], 'house'),
   ];
 }
 
 interface LastAsked {
   readonly matters: PlaceMatters;
-  readonly leg: Leg;
+  readonly section: WalkSection;
   readonly between: Face['between'];
   readonly questions: readonly Question[];
 }
 
-const lastAsked = new WeakMap<Bay, LastAsked>();
+const lastAsked = answersBy<Bay, LastAsked>();
 
 /** A bay that is as it was, for the same animals and birds, is asked the same. */
-function keptQuestions(bay: Bay, face: Face, leg: Leg, matters: PlaceMatters): readonly Question[] {
+function questionsAt(
+  bay: Bay,
+  face: Face,
+  section: WalkSection,
+  matters: PlaceMatters,
+): readonly Question[] {
   const last = lastAsked.get(bay);
-  const isSame = last?.matters === matters && last.leg === leg && last.between === face.between;
+  const isSame =
+    last?.matters === matters && last.section === section && last.between === face.between;
   if (isSame) return last.questions;
-  const questions = bayQuestions(bay, face, leg, matters);
-  lastAsked.set(bay, { matters, leg, between: face.between, questions });
+  const questions = bayQuestions(bay, face, section, matters);
+  lastAsked.set(bay, { matters, section, between: face.between, questions });
   return questions;
 }
 
 /** Where a question is asked, beside the item itself. */
 type Where = Pick<Question, 'opening' | 'band'>;
 
-function bayQuestions(bay: Bay, face: Face, leg: Leg, { matters, line, ...of }: PlaceMatters) {
+function bayQuestions(
+  bay: Bay,
+  face: Face,
+  section: WalkSection,
+  { matters, line, ...of }: PlaceMatters,
+) {
   // What stands ready for a mend is asked of when the mend is measured.
   if (isNotThere(bay)) return [];
-  const roostLeg = roostLegOf(of, bay, face);
-  const at: Circumstances = { matters, bay, face, ...(roostLeg && { roostLeg }) };
+  const roostSection = roostSectionOf(of, bay, face);
+  const at: Circumstances = { matters, bay, face, ...(roostSection && { roostSection }) };
   const ask = <K extends ItemKind>(
     kind: K,
     item: Items[K] & { readonly id: ItemId },
@@ -114,7 +126,7 @@ function bayQuestions(bay: Bay, face: Face, leg: Leg, { matters, line, ...of }: 
         const known = attribute.path?.get(item);
         return {
           id: questionId(item.id, attribute.id),
-          leg: attribute.asked.leg?.(item, here) ?? leg,
+          section: attribute.asked.section?.(item, here) ?? section,
           bay: bay.id,
           item: item.id,
           attribute: attribute.id,
@@ -154,6 +166,6 @@ function bayQuestions(bay: Bay, face: Face, leg: Leg, { matters, line, ...of }: 
 
 const ofBays = attributesOf('bay');
 const beforeMesh = ofBays.filter(({ asked }) => asked.before === 'mesh');
-const afterMesh = ofBays.filter(({ asked }) => asked.before === undefined && !asked.leg);
-/** Asked from another leg than the bay's own. */
-const besideBirds = ofBays.filter(({ asked }) => asked.before === undefined && asked.leg);
+const afterMesh = ofBays.filter(({ asked }) => asked.before === undefined && !asked.section);
+/** Asked from another section than the bay's own. */
+const besideBirds = ofBays.filter(({ asked }) => asked.before === undefined && asked.section);

@@ -14,7 +14,7 @@ export interface SameAs {
   readonly bay: string;
 }
 
-/** The same question at the last bay of this leg, if this walk has answered it. */
+/** The same question at the last bay of this section, if this walk has answered it. */
 export function sameAsLast(
   place: Place,
   stops: readonly Stop[],
@@ -44,7 +44,9 @@ function bayBefore(stops: readonly Stop[], question: Question): Stop | undefined
   if (question.bay === undefined || !attributes[question.attribute].isAlike) return undefined;
   const index = stops.findIndex(({ questions }) => questions.some(({ id }) => id === question.id));
   const here = stops[index];
-  return stops.slice(0, Math.max(index, 0)).findLast(({ bay, leg }) => bay && leg === here?.leg);
+  return stops
+    .slice(0, Math.max(index, 0))
+    .findLast(({ bay, section }) => bay && section === here?.section);
 }
 
 /** The same kind of reading at the same height; a wall of another build has no twin. */

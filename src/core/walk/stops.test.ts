@@ -5,7 +5,7 @@ import { setAttribute } from '../records/set-attribute';
 import { judge, type Judgement } from '../score/judge';
 import { purposesOf, weakBays } from './purposes';
 import { questionsOf } from './questions';
-import { legs } from '../attributes/attribute';
+import { walkSections } from '../attributes/attribute';
 import { stopsOf, type Course } from './stops';
 
 const weakWays = ({ waysIn, slowWays }: Judgement) => [...waysIn, ...slowWays];
@@ -20,10 +20,10 @@ describe.each(Object.entries(demos))('%s', (_name, { place, walks }) => {
   const { stops } = stopsOf(yard, {}, november);
 
   test('stops come in the order of the trade: distance, lap, overhead, fence, inside, house, shut', () => {
-    const order = stops.map(({ leg }) => legs.indexOf(leg));
+    const order = stops.map(({ section }) => walkSections.indexOf(section));
     expect(order).toEqual([...order].sort((a, b) => a - b));
-    expect(stops[0]?.leg).toBe('distance');
-    expect(stops.at(-1)?.leg).toBe('shut');
+    expect(stops[0]?.section).toBe('distance');
+    expect(stops.at(-1)?.section).toBe('shut');
   });
 
   test('every question that is judged is asked exactly once, unless its cover is off today', () => {
@@ -42,7 +42,8 @@ describe.each(Object.entries(demos))('%s', (_name, { place, walks }) => {
 
   test('the other way round keeps the gate first, and visits the same', () => {
     const back = stopsOf(yard, { backwards: true }, november).stops;
-    const lap = (of: typeof stops) => of.filter(({ leg }) => leg === 'lap').map(({ id }) => id);
+    const lap = (of: typeof stops) =>
+      of.filter(({ section }) => section === 'lap').map(({ id }) => id);
     expect(lap(back)[0]).toBe(lap(stops)[0]);
     expect(lap(back).slice(1)).toEqual(lap(stops).slice(1).reverse());
     expect(back.map(({ id }) => id).sort()).toEqual(stops.map(({ id }) => id).sort());
@@ -51,8 +52,10 @@ describe.each(Object.entries(demos))('%s', (_name, { place, walks }) => {
 
 test('a fence is asked about only where there is one', () => {
   const withFence = applyReadings(tamarackBank.place, tamarackBank.walks);
-  expect(stopsOf(withFence, {}, november).stops.some(({ leg }) => leg === 'fence')).toBe(true);
-  expect(stopsOf(found, {}, november).stops.some(({ leg }) => leg === 'fence')).toBe(false);
+  expect(stopsOf(withFence, {}, november).stops.some(({ section }) => section === 'fence')).toBe(
+    true,
+  );
+  expect(stopsOf(found, {}, november).stops.some(({ section }) => section === 'fence')).toBe(false);
 });
 
 test('nothing digs through a slab: no digging is asked there; in soil it is', () => {

@@ -2,7 +2,7 @@
  * The stops of a walk, computed from the place: where a keeper stands, in walking order, and what is asked there. What cannot matter is
  * not asked; a short walk asks less (purposes.ts); what was put off is at the end, or left out and said to be.
  */
-import { legs, type Leg } from '../attributes/attribute';
+import { walkSections, type WalkSection } from '../attributes/attribute';
 import type { FoundPlace } from '../records/apply-readings';
 import { innerWalls, lapOf } from '../place/lap';
 import type { BayId } from '../place/place';
@@ -12,9 +12,9 @@ import { isAsked } from './purposes';
 import { questionsOf, type Question } from './questions';
 
 export interface Stop {
-  /** A bay's id, or the leg's where it belongs to no bay; with the leg before it where a bay is come to twice. */
+  /** A bay's id, or the section's where it belongs to no bay; with the section before it where a bay is come to twice. */
   readonly id: string;
-  readonly leg: Leg;
+  readonly section: WalkSection;
   readonly bay?: BayId;
   /** Name of the zone, where there is a stop for each. */
   readonly name?: string;
@@ -38,8 +38,8 @@ export function stopsOf(found: FoundPlace, course: Course, day: string): Stops {
   });
   const put = new Map((course.putOff ?? []).map(({ stop, to }) => [stop, to]));
   const round = course.backwards ? backwards(all) : all;
-  const shut = round.filter(({ leg }) => leg === 'shut');
-  const before = round.filter(({ leg }) => leg !== 'shut');
+  const shut = round.filter(({ section }) => section === 'shut');
+  const before = round.filter(({ section }) => section !== 'shut');
   const later = before.filter(({ id }) => put.get(id) === 'later');
   return {
     stops: [
@@ -53,10 +53,12 @@ export function stopsOf(found: FoundPlace, course: Course, day: string): Stops {
 
 /** From the gate the other way: the gate's bay stays the first. */
 function backwards(stops: readonly Stop[]): Stop[] {
-  const lap = stops.filter(({ leg }) => leg === 'lap');
+  const lap = stops.filter(({ section }) => section === 'lap');
   const [gate, ...rest] = lap;
   const turned = gate ? [gate, ...rest.reverse()] : [];
-  return legs.flatMap((leg) => (leg === 'lap' ? turned : stops.filter((stop) => stop.leg === leg)));
+  return walkSections.flatMap((section) =>
+    section === 'lap' ? turned : stops.filter((stop) => stop.section === section),
+  );
 }
 
 function allStops(found: FoundPlace, day: string): Stop[] {
@@ -69,36 +71,38 @@ function allStops(found: FoundPlace, day: string): Stop[] {
   // What is asked of a whole zone comes where one goes in; floors and flat roofs after the walls.
   const rank = ({ bay }: Stop) =>
     bay === undefined ? -1 : walls.includes(bay) ? walls.indexOf(bay) : walls.length;
-  return legs.flatMap((leg) => {
-    const stops = stopsOfLeg(
-      leg,
-      asked.filter((question) => question.leg === leg),
+  return walkSections.flatMap((section) => {
+    const stops = stopsOfSection(
+      section,
+      asked.filter((question) => question.section === section),
     );
-    return leg === 'lap' || leg === 'house' ? stops.sort((a, b) => rank(a) - rank(b)) : stops;
+    return section === 'lap' || section === 'house'
+      ? stops.sort((a, b) => rank(a) - rank(b))
+      : stops;
   });
 }
 
-function stopsOfLeg(leg: Leg, asked: readonly Question[]): Stop[] {
+function stopsOfSection(section: WalkSection, asked: readonly Question[]): Stop[] {
   const groups = new Map<string, Question[]>();
   for (const question of asked) {
-    const id = stopId(leg, question);
+    const id = stopId(section, question);
     const group = groups.get(id);
     if (group) group.push(question);
     else groups.set(id, [question]);
   }
   return [...groups].map(([id, questions]): Stop => {
     const [first] = questions;
-    const bay = leg === 'fence' ? undefined : first?.bay;
+    const bay = section === 'fence' ? undefined : first?.bay;
     const name = bay === undefined ? first?.name : undefined;
     const at = { ...(bay !== undefined && { bay }), ...(name !== undefined && { name }) };
-    return { id, leg, ...at, questions: forcesAfterLatches(questions) };
+    return { id, section, ...at, questions: forcesAfterLatches(questions) };
   });
 }
 
-function stopId(leg: Leg, { bay, item }: Question): string {
-  if (leg === 'distance' || leg === 'fence' || leg === 'shut') return leg;
+function stopId(section: WalkSection, { bay, item }: Question): string {
+  if (section === 'distance' || section === 'fence' || section === 'shut') return section;
   const at = bay ?? item;
-  return leg === 'lap' ? at : `${leg}-${at}`;
+  return section === 'lap' ? at : `${section}-${at}`;
 }
 
 /** A latch's force after its kind; everything else as it comes. */

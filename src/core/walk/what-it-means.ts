@@ -2,9 +2,9 @@
 import { digEffort } from '../effort/dig';
 import { liftEffort } from '../effort/lift';
 import { latchReason } from '../effort/open';
-import { closureAt, passEffort, strictAt } from '../effort/pass';
+import { exclusionAt, passEffort, strictAt } from '../effort/pass';
 import { reachEffort } from '../effort/reach';
-import type { PartEffort, Shape, LatchVerdict } from '../effort/reason';
+import type { PartEffort, OpeningShape, LatchVerdict } from '../effort/reason';
 import { nightShut } from '../effort/when';
 import { attributes, type AttributeId } from '../attributes';
 import { findItem } from '../place/find';
@@ -21,10 +21,10 @@ export interface Meaning {
   readonly inDoubt: readonly PartEffort[];
   readonly stopped: readonly AnimalId[];
   /** Shut to this, mm, and nothing that lives here passes; both figures named by the animal that sets them. */
-  readonly stopsAll: Target | undefined;
+  readonly stopsAll: ExclusionOpening | undefined;
 }
 
-export interface Target {
+export interface ExclusionOpening {
   readonly used: number;
   readonly strict: number;
   /** The animal with the smallest opening. */
@@ -45,12 +45,12 @@ export function meaningOf(place: Place, item: ItemId, attribute: AttributeId, mm
     stopped: efforts
       .filter((part) => part.minutes === null && !inDoubt.includes(part))
       .map((part) => part.animal),
-    stopsAll: shape && closureFor(place.setting.lives, shape),
+    stopsAll: shape && exclusionFor(place.setting.lives, shape),
   };
 }
 
 /** Whether an attribute is an opening that a body goes through, and whether as a hole or a slot. */
-function shapeOf(id: AttributeId): Shape | undefined {
+function shapeOf(id: AttributeId): OpeningShape | undefined {
   const { bears } = attributes[id];
   return bears === 'slot' || bears === 'hole' ? bears : undefined;
 }
@@ -106,11 +106,14 @@ function livesHere(place: Place): Animal[] {
 }
 
 /** The opening that shuts out all of these, by the figure used and by the stricter one; a slot unless it is told to be a hole. */
-export function closureFor(ids: readonly AnimalId[], shape: Shape = 'slot'): Target | undefined {
+export function exclusionFor(
+  ids: readonly AnimalId[],
+  shape: OpeningShape = 'slot',
+): ExclusionOpening | undefined {
   const figures = ids.map((id) => {
-    const { closure } = animals[id];
-    const used = closureAt(closure, shape).value;
-    return { animal: id, used, strict: strictAt(closure, shape).value };
+    const { exclusion } = animals[id];
+    const used = exclusionAt(exclusion, shape).value;
+    return { animal: id, used, strict: strictAt(exclusion, shape).value };
   });
   const [first, ...rest] = figures;
   if (!first) return undefined;

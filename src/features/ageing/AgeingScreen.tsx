@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { findBay } from '@/core/place/find';
 import { ageingOf, isDue, type Ageing } from '@/core/rounds/ageing';
 import type { Failure } from '@/core/score/failure';
-import { ageingKinds, lives } from '@/core/tables/lives';
+import { ageingKinds, lifespans } from '@/core/tables/lifespans';
 import { FigureLine } from '@/features/figures/FigureLine';
 import { lookParams, useLook } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
@@ -101,8 +101,8 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
         {ageingKinds.map((kind) => (
           <View key={kind} style={styles.kind}>
             <Txt kind="sub">{ageingNames[kind][0]}</Txt>
-            <FigureLine name={ageingText.expectedLife} figure={lives[kind].life} />
-            <FigureLine name={ageingText.lookEvery} figure={lives[kind].look} />
+            <FigureLine name={ageingText.expectedLife} figure={lifespans[kind].life} />
+            <FigureLine name={ageingText.lookEvery} figure={lifespans[kind].look} />
           </View>
         ))}
       </Part>

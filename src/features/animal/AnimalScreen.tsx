@@ -23,7 +23,7 @@ import { readableWidth, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
 import { animalName, wayWhere } from '@/words/headline';
-import { rungLong, rungShort } from '@/words/minutes-words';
+import { levelLong, levelShort } from '@/words/minutes-words';
 import { capital, count } from '@/words/names';
 import { scenarioNames } from '@/words/scenario-words';
 import { Lore } from './Lore';
@@ -129,7 +129,7 @@ function verdictWords(judgement: AnimalJudgement): string {
   if (verdict === 'away') return animalText.notAboutInTheseHours;
   if (verdict === 'not-known') return animalText.notKnownYet;
   if (findsThemInTheOpen(judgement)) return animalText.findsThemInTheOpen;
-  return verdict === 'holds' ? animalText.keptOut : rungLong(judgement.minutes.best);
+  return verdict === 'holds' ? animalText.keptOut : levelLong(judgement.minutes.best);
 }
 
 function chanceWords({ judgement }: AnimalView): string {
@@ -173,7 +173,7 @@ function OtherWays({
           key={way.id}
           href={{ pathname: '/item/[item]', params: { item: way.id, ...lookParams(look) } }}
           says={wayWhere(place, way)}
-          lead={<Txt kind="label">{rungShort(way.minutes)}</Txt>}
+          lead={<Txt kind="label">{levelShort(way.minutes)}</Txt>}
         >
           <Txt kind="strong">{wayWhere(place, way)}</Txt>
         </LinkRow>

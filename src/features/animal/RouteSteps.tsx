@@ -1,16 +1,16 @@
-/** A route as a list: each barrier with its rung, the reason with reading, figure, source and mark, and what would stop it. */
+/** A route as a list: each barrier with its level, the reason with reading, figure, source and mark, and what would stop it. */
 import { animalText } from '@/words/screens/animal';
 import { StyleSheet, View } from 'react-native';
-import { whatStops } from '@/core/effort/what-stops';
+import { remediesFor } from '@/core/effort/remedies';
 import type { FoundPlace } from '@/core/records/apply-readings';
 import { findBay } from '@/core/place/find';
-import { takesThrough, type Route, type Step } from '@/core/routes/animal-routes';
+import { takesThrough, type Route, type RouteStep } from '@/core/routes/animal-routes';
 import { lookParams, type Look } from '@/features/look/use-look';
 import { ReasonLines } from '@/features/way/ReasonLines';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { rungLong } from '@/words/minutes-words';
+import { levelLong } from '@/words/minutes-words';
 import { capital } from '@/words/names';
 import { spotWords } from '@/words/spot-words';
 import { stopWords } from '@/words/stop-words';
@@ -39,7 +39,7 @@ export function RouteSteps({ found, route, look }: Props) {
 
 interface StepProps {
   readonly found: FoundPlace;
-  readonly step: Step;
+  readonly step: RouteStep;
   readonly number: number;
   readonly look: Look;
 }
@@ -48,13 +48,13 @@ function StepLines({ found, step, number, look }: StepProps) {
   const { place } = found;
   const name = findBay(place, step.bay.id)?.bay.name ?? step.bay.id;
   const into = place.zones.find(({ id }) => id === step.into)?.name ?? step.into;
-  const stops = whatStops(step.by);
+  const stops = remediesFor(step.by);
   return (
     <View style={styles.step}>
       <Txt kind="sub">
         {number}. {capital(name)}, {spotWords(place, step.by)}:{' '}
         {takesThrough(step) ? animalText.takesABirdThroughIt : animalText.intoThe(into)},{' '}
-        {rungLong(step.minutes)}
+        {levelLong(step.minutes)}
       </Txt>
       <ReasonLines found={found} parts={[step.by]} />
       {stops.length > 0 && (
@@ -99,7 +99,7 @@ export function NextWay({
       says={animalText.next(where[0])}
     >
       <Txt kind="strong">{animalText.itTurnsTo(where)}</Txt>
-      <Txt tone="ink2">{capital(rungLong(next.minutes))}.</Txt>
+      <Txt tone="ink2">{capital(levelLong(next.minutes))}.</Txt>
     </LinkRow>
   );
 }

@@ -1,6 +1,6 @@
 /** The form's text as figures, or one sentence about the first that cannot be. */
 import { beginText } from '@/words/screens/begin';
-import type { Shape, SizeId, Sizes } from '@/core/place/shapes';
+import type { StartingShape, SizeId, Sizes } from '@/core/place/shapes';
 import { sizeIds } from '@/core/place/shapes';
 import { isLength, readLength } from '@/core/walk/length-entry';
 import { type Units } from '@/core/place/place';
@@ -13,7 +13,7 @@ export interface FormText {
 }
 
 /** Sizes asked for, in order, with what they usually are. */
-export type Asks = Shape['asks'];
+export type Asks = StartingShape['asks'];
 
 /** Of a paced place: its sides are paced, the house's and the height are not. */
 export const pacedAsks: Asks = {
@@ -40,10 +40,10 @@ const longest: Readonly<Record<SizeId, number>> = {
   runHeight: 5_000,
   houseWidth: 20_000,
   houseDepth: 20_000,
-  legs: 2_000,
+  sections: 2_000,
 };
 
-/** Shorter than this no bird turns round in it, mm; legs may be. */
+/** Shorter than this no bird turns round in it, mm; sections may be. */
 const shortest = 300;
 const shortestLegs = 100;
 
@@ -78,7 +78,7 @@ export function readForm(
     const usual = asks[id] ?? ([0, 0] as const);
     const read = readLength(text.sizes[id] ?? usualText(usual, units), units, longest[id]);
     if (!isLength(read)) return { sentence: `${named(id)}: ${lengthSentence(read, units)}` };
-    if (read.mm < (id === 'legs' ? shortestLegs : shortest)) {
+    if (read.mm < (id === 'sections' ? shortestLegs : shortest)) {
       return {
         sentence: beginText.isTooShortDidYouMean(named(id), read.entered),
       };

@@ -24,7 +24,7 @@ import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
 import { animalName, holdWords } from '@/words/headline';
-import { rungShort } from '@/words/minutes-words';
+import { levelShort } from '@/words/minutes-words';
 import { capital, count } from '@/words/names';
 import { scenarioNames } from '@/words/scenario-words';
 
@@ -177,7 +177,7 @@ function Changes({ before, after, look }: ChangesProps) {
           >
             <Txt kind="strong">{animalName(now.animal)}</Txt>
             <Txt tone="ink2">
-              {rungShort(then.minutes.best)} → {rungShort(now.minutes.best)}
+              {levelShort(then.minutes.best)} → {levelShort(now.minutes.best)}
             </Txt>
           </LinkRow>
         ))}

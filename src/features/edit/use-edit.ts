@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import type { Place } from '@/core/place/place';
 import type { ChangeMade } from '@/core/records/change-made';
-import { useChanges, type Said } from '@/store/use-changes';
+import { useChanges, type Statement } from '@/store/use-changes';
 import { notSavedWords } from '@/words/not-saved-words';
 
 export interface Edit {
@@ -11,7 +11,7 @@ export interface Edit {
   /** `made`: what it is, for "Undo: …". Ends when it is stored: true; what could not be is said, and false. */
   readonly change: (made: ChangeMade, work: (place: Place) => Place) => Promise<boolean>;
   /** What the keeper says of something that a walk would measure. */
-  readonly say: (made: ChangeMade, said: Said | readonly Said[]) => Promise<boolean>;
+  readonly say: (made: ChangeMade, said: Statement | readonly Statement[]) => Promise<boolean>;
 }
 
 export function useEdit(): Edit {
@@ -31,6 +31,6 @@ export function useEdit(): Edit {
     trouble,
     setTrouble,
     change: (made, work) => wait(changePlace(made, work)),
-    say: (made, said) => wait(say(made, Array.isArray(said) ? said : [said as Said])),
+    say: (made, said) => wait(say(made, Array.isArray(said) ? said : [said as Statement])),
   };
 }

@@ -7,12 +7,12 @@ import { motionNames } from '@/words/names';
 import { FigureLine } from './FigureLine';
 
 export function AnimalFigures({ animal }: { readonly animal: Animal }) {
-  const { closure, reaches, digs, over, flies, leap, tears, shocked, patience } = animal;
+  const { exclusion, reaches, digs, over, flies, leap, tears, shocked, patience } = animal;
   return (
     <>
-      <FigureLine name={figuresText.shutOutAtUsed} figure={closure.used} />
-      <FigureLine name={figuresText.stricterForMends} figure={closure.strict} />
-      {closure.slot && <FigureLine name={figuresText.aLongSlotShutAt} figure={closure.slot} />}
+      <FigureLine name={figuresText.shutOutAtUsed} figure={exclusion.used} />
+      <FigureLine name={figuresText.stricterForMends} figure={exclusion.strict} />
+      {exclusion.slot && <FigureLine name={figuresText.aLongSlotShutAt} figure={exclusion.slot} />}
       {reaches && (
         <FigureLine name={figuresText.reachesThroughFrom} figure={reaches.opening.used} />
       )}
@@ -51,7 +51,7 @@ export function AnimalFigures({ animal }: { readonly animal: Animal }) {
       {shocked && <FigureLine name={figuresText.shareTurnedBackAtMost} figure={shocked.share} />}
       <FigureLine name={figuresText.patience} figure={patience} />
       <FigureLine name={figuresText.grownBirdsByOneVisit} figure={animal.taking.grown} />
-      <FigureLine name={figuresText.forceOnALatchOr} figure={animal.hands.force} />
+      <FigureLine name={figuresText.forceOnALatchOr} figure={animal.dexterity.force} />
       <View>
         <Txt tone="ink2">{latchWords(animal)}</Txt>
       </View>
@@ -59,12 +59,12 @@ export function AnimalFigures({ animal }: { readonly animal: Animal }) {
   );
 }
 
-function latchWords({ hands }: Animal): string {
-  if (hands.motions.length > 0) {
-    const motions = hands.motions.map((it) => motionNames[it]);
+function latchWords({ dexterity }: Animal): string {
+  if (dexterity.motions.length > 0) {
+    const motions = dexterity.motions.map((it) => motionNames[it]);
     return figuresText.worksOneMotionCommonPractice(motions);
   }
-  return hands.pushes
+  return dexterity.pushes
     ? figuresText.pushesAnUnlatchedDoorWorks
     : figuresText.worksNoLatchCommonPractice;
 }

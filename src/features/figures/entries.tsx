@@ -13,7 +13,7 @@ import type { Material } from '@/core/mends/catalogue';
 import { prices, type PriceBy } from '@/core/mends/catalogue/prices';
 import { makingFigures, type MakingFigure } from '@/core/mends/making-figures';
 import { makingNames } from '@/words/making-words';
-import { ageingKinds, lives } from '@/core/tables/lives';
+import { ageingKinds, lifespans } from '@/core/tables/lifespans';
 import { ageingNames } from '@/words/ageing-words';
 import { Txt } from '@/ui/controls/Txt';
 import { materialName } from '@/words/mend-words';
@@ -230,8 +230,8 @@ export const entries: readonly Entry[] = [
     words: figuresText.lifeAgeYearsRotRust,
     figures: () => (
       <>
-        <FigureLine name={figuresText.expectedLife} figure={lives[kind].life} />
-        <FigureLine name={figuresText.lookEvery} figure={lives[kind].look} />
+        <FigureLine name={figuresText.expectedLife} figure={lifespans[kind].life} />
+        <FigureLine name={figuresText.lookEvery} figure={lifespans[kind].look} />
       </>
     ),
   })),

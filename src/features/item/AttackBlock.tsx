@@ -13,7 +13,7 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
-import { rungShort } from '@/words/minutes-words';
+import { levelShort } from '@/words/minutes-words';
 import { attackNames, capital } from '@/words/names';
 import { spotWords } from '@/words/spot-words';
 
@@ -36,13 +36,13 @@ export function AttackBlock({ found, view, look }: Props) {
                 pathname: '/animal/[animal]',
                 params: { animal: part.animal, ...lookParams(look) },
               }}
-              says={`${animalName(part.animal)}: ${rungShort(part.minutes)}`}
+              says={`${animalName(part.animal)}: ${levelShort(part.minutes)}`}
               lead={
                 <Txt
                   kind="label"
                   tone={part.minutes !== null && part.minutes < 60 ? 'open' : 'hours'}
                 >
-                  {rungShort(part.minutes)}
+                  {levelShort(part.minutes)}
                 </Txt>
               }
             >

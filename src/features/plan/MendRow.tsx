@@ -10,7 +10,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space, touch } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
 import { amountWords, mendName } from '@/words/mend-words';
-import { rungShort } from '@/words/minutes-words';
+import { levelShort } from '@/words/minutes-words';
 import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
 import type { ShownCandidate } from '@/workers/plan-talk';
 import { marked, type Shared } from './shared';
@@ -66,7 +66,7 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
         <View style={styles.more}>
           {efforts.map(({ animal, before, after }) => (
             <Txt key={animal}>
-              {animalName(animal)}: {rungShort(before)} → {rungShort(after)}
+              {animalName(animal)}: {levelShort(before)} → {levelShort(after)}
             </Txt>
           ))}
           {efforts.length === 0 && mend.stops.length > 0 && (

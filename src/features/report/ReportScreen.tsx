@@ -19,7 +19,7 @@ import { usePrinting } from '@/ui/theme/printing';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useRouter } from 'expo-router';
 import { headline, holdWords, wayOnward, wayTitle } from '@/words/headline';
-import { rungShort } from '@/words/minutes-words';
+import { levelShort } from '@/words/minutes-words';
 import { reasonWords } from '@/words/reason-words';
 import { useShopping } from '@/workers/use-shopping';
 
@@ -112,7 +112,7 @@ function WayLines({ judged, way, number }: WayProps) {
     <View>
       <Txt kind="strong">
         {number !== undefined && `${number}. `}
-        {wayTitle(judged, way)} ({rungShort(way.minutes)})
+        {wayTitle(judged, way)} ({levelShort(way.minutes)})
       </Txt>
       <Txt>{wayOnward(judged, way)}</Txt>
       {first && <Txt tone="ink2">{reasonWords(judged, first)}</Txt>}

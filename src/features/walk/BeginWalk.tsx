@@ -124,7 +124,7 @@ export function BeginWalk({ yard, judgement }: Props) {
           <Button
             label={walkText.begin(
               found.place,
-              chosen.stops[0] ?? { leg: 'lap' },
+              chosen.stops[0] ?? { section: 'lap' },
               questionWords(first, found.place).short,
             )}
             onPress={begin}

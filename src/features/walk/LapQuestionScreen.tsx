@@ -18,7 +18,7 @@ import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
 import { count } from '@/words/names';
 import { questionWords } from '@/words/attributes';
-import { legCaution, stopName } from '@/words/walk-words';
+import { sectionCaution, stopName } from '@/words/walk-words';
 import { Txt } from '@/ui/controls/Txt';
 import { FilledBar } from './FilledBar';
 import { FoundOpen } from './FoundOpen';
@@ -75,7 +75,7 @@ function Page({ yard, judgement, inHand, question }: Props) {
   const last = walk?.readings.at(-1);
   const lastQuestion = last && questions.find((it) => readingIn(walk, it) === last);
   const found = justFound(judgement.waysIn, walk);
-  const caution = stop && stop.questions[0] === question && legCaution(stop.leg, place);
+  const caution = stop && stop.questions[0] === question && sectionCaution(stop.section, place);
   return (
     <QuestionScreen
       key={question.id}
@@ -140,6 +140,6 @@ function Page({ yard, judgement, inHand, question }: Props) {
 function nextName(place: Place, next: Question | undefined, stop: Stop | undefined): string {
   if (!next) return walkText.theEndOfTheWalk;
   return stop && !stop.questions.includes(next) && next.bay !== undefined && next.bay !== stop.bay
-    ? `${stopName(place, { bay: next.bay, leg: next.leg })}, ${questionWords(next, place).short}`
+    ? `${stopName(place, { bay: next.bay, section: next.section })}, ${questionWords(next, place).short}`
     : questionWords(next, place).short;
 }

@@ -6,7 +6,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Walk } from '@/core/records/walk';
 import type { Judgement } from '@/core/score/judge';
 import { type Question } from '@/core/walk/questions';
-import { legs, type Leg } from '@/core/attributes/attribute';
+import { walkSections, type WalkSection } from '@/core/attributes/attribute';
 import type { Stop } from '@/core/walk/stops';
 import { minutesLeft } from '@/core/walk/time-left';
 import { useToday } from '@/store/use-today';
@@ -26,7 +26,7 @@ import { capital } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { isCheck } from '@/core/attributes';
 import { questionWords } from '@/words/attributes';
-import { legNames, purposeNames, stopName } from '@/words/walk-words';
+import { sectionNames, purposeNames, stopName } from '@/words/walk-words';
 import { FilledBar } from './FilledBar';
 import { stopWith, type WalkInHand } from './use-walk';
 
@@ -102,11 +102,11 @@ export function StopsOfWalk({ judgement, inHand, walk }: Props) {
           day={today}
         />
       </View>
-      {legs.map((leg) => (
-        <LegList
-          key={leg}
-          leg={leg}
-          stops={stops.filter((stop) => stop.leg === leg)}
+      {walkSections.map((section) => (
+        <SectionList
+          key={section}
+          section={section}
+          stops={stops.filter((stop) => stop.section === section)}
           isDone={isDone}
           name={(stop) => stopName(place, stop)}
           mark={({ bay }) =>
@@ -115,7 +115,7 @@ export function StopsOfWalk({ judgement, inHand, walk }: Props) {
         />
       ))}
       {anotherDay.length > 0 && (
-        <View style={styles.leg}>
+        <View style={styles.section}>
           <Txt kind="heading" style={styles.heading}>
             {walkText.leftForAnotherDay}
           </Txt>
@@ -142,20 +142,20 @@ export function StopsOfWalk({ judgement, inHand, walk }: Props) {
   );
 }
 
-interface LegProps {
-  readonly leg: Leg;
+interface SectionProps {
+  readonly section: WalkSection;
   readonly stops: readonly Stop[];
   readonly isDone: (id: string) => boolean;
   readonly name: (stop: Stop) => string;
   readonly mark: (stop: Stop) => string;
 }
 
-function LegList({ leg, stops, isDone, name, mark }: LegProps) {
+function SectionList({ section, stops, isDone, name, mark }: SectionProps) {
   if (stops.length === 0) return null;
   return (
-    <View style={styles.leg}>
+    <View style={styles.section}>
       <Txt kind="heading" style={styles.heading}>
-        {legNames[leg]}
+        {sectionNames[section]}
       </Txt>
       {stops.map((stop) => {
         const first = stop.questions.find(({ id }) => !isDone(id)) ?? stop.questions[0];
@@ -185,7 +185,7 @@ function LegList({ leg, stops, isDone, name, mark }: LegProps) {
 const styles = StyleSheet.create({
   head: { padding: space.l, gap: space.m, maxWidth: readableWidth },
   bar: { paddingBottom: space.s },
-  leg: { backgroundColor: color.paper },
+  section: { backgroundColor: color.paper },
   heading: { paddingHorizontal: space.l, paddingTop: space.l, paddingBottom: space.s },
   row: { flexDirection: 'row', justifyContent: 'space-between' },
   later: {

@@ -47,13 +47,13 @@ export function ProposalRow({ place, proposal, onChoose, first }: Props) {
 }
 
 /** Which figure it is judged by and which it is made to. */
-export function closureWords(place: Place, { closure, meetsStrict, weak }: Proposal): string {
+export function closureWords(place: Place, { exclusion, meetsStrict, weak }: Proposal): string {
   if (weak.spot.kind === 'dig') return wayText.madeToWhatEachOf;
   if (weak.spot.kind === 'latch') return wayText.twoDifferentMotionsAreMore;
-  const used = lengthWords(closure.used, place.units);
-  const strict = lengthWords(closure.strict, place.units);
-  const [animal] = animalNames[closure.animal];
-  if (closure.used === closure.strict) return wayText.makeItOrLess(used, animal);
+  const used = lengthWords(exclusion.used, place.units);
+  const strict = lengthWords(exclusion.strict, place.units);
+  const [animal] = animalNames[exclusion.animal];
+  if (exclusion.used === exclusion.strict) return wayText.makeItOrLess(used, animal);
   return meetsStrict
     ? wayText.makeItOrLessThe(strict, used, animal)
     : wayText.meetsByWhichItIs(used, animal, strict);

@@ -9,7 +9,7 @@ import type { WeakSpot } from '@/core/mends/weak-spot';
 import type { FoundPlace } from '@/core/records/apply-readings';
 import { findBay } from '@/core/place/find';
 import type { Mend } from '@/core/records/mend';
-import type { Step } from '@/core/routes/animal-routes';
+import type { RouteStep } from '@/core/routes/animal-routes';
 import type { When } from '@/core/effort/when';
 import type { AnimalId } from '@/core/tables/animals';
 import { lookParams, type Look } from '@/features/look/use-look';
@@ -29,7 +29,7 @@ import { ReasonLines } from './ReasonLines';
 interface Props {
   readonly yard: Yard;
   readonly found: FoundPlace;
-  readonly step: Step;
+  readonly step: RouteStep;
   readonly number: number;
   readonly animals: readonly AnimalId[];
   readonly when: When;

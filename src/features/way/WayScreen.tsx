@@ -3,7 +3,7 @@ import { wayText } from '@/words/screens/way';
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { itemIdsOf } from '@/core/place/find';
-import type { Step } from '@/core/routes/animal-routes';
+import type { RouteStep } from '@/core/routes/animal-routes';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement } from '@/core/score/judge';
 import { lookParams, useLook, type Look } from '@/features/look/use-look';
@@ -59,8 +59,8 @@ function WayPhotos({ placeId, way }: { readonly placeId: string; readonly way: W
 }
 
 /** Every barrier that any of them passes, in the order in which it is met. */
-function stepsOf(way: WayIn): { step: Step; animals: WayIn['by'][number]['animal'][] }[] {
-  const steps = new Map<string, { step: Step; animals: WayIn['by'][number]['animal'][] }>();
+function stepsOf(way: WayIn): { step: RouteStep; animals: WayIn['by'][number]['animal'][] }[] {
+  const steps = new Map<string, { step: RouteStep; animals: WayIn['by'][number]['animal'][] }>();
   for (const { animal, route } of way.by) {
     for (const step of route.steps) {
       const known = steps.get(step.bay.id);

@@ -10,7 +10,7 @@ import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { wayOnward, wayTitle } from '@/words/headline';
-import { rungShort } from '@/words/minutes-words';
+import { levelShort } from '@/words/minutes-words';
 import { lengthFigure, unitName } from '@/words/length-words';
 
 interface Props {
@@ -46,7 +46,7 @@ interface RowProps {
   readonly id: string;
   readonly title: string;
   readonly onward: string;
-  readonly rung: string;
+  readonly level: string;
   /** The opening that lets them by, as a figure; absent where it is something else. */
   readonly gap: string | undefined;
   readonly unit: string;
@@ -61,7 +61,7 @@ function rowOf(place: Place, way: WayIn): Omit<RowProps, 'look' | 'number'> {
     id: way.id,
     title: wayTitle(place, way),
     onward: wayOnward(place, way),
-    rung: rungShort(way.minutes),
+    level: levelShort(way.minutes),
     gap: reason?.kind === 'opening' ? lengthFigure(reason.opening, place.units) : undefined,
     unit: unitName(place.units),
   };
@@ -72,7 +72,7 @@ const WayRow = memo(function WayRow({
   id,
   title,
   onward,
-  rung,
+  level,
   gap,
   unit,
   look,
@@ -86,7 +86,7 @@ const WayRow = memo(function WayRow({
       lead={
         gap === undefined ? (
           <Txt kind="figure" tone={isSlow ? 'hours' : 'open'}>
-            {isSlow ? rung : String(number)}
+            {isSlow ? level : String(number)}
           </Txt>
         ) : (
           <>

@@ -12,7 +12,7 @@ import {
   setZoneHeight,
 } from '@/core/place/edit/zones';
 import { roofOf } from '@/core/place/find';
-import { heightOf } from '@/core/place/laying/zone-dress';
+import { heightOf } from '@/core/place/faces/zone-dress';
 import { movesOn, type Moves, type Place, type Zone } from '@/core/place/place';
 import { SeasonFields } from '@/features/edit/SeasonFields';
 import { LengthField } from '@/features/edit/LengthField';

@@ -62,10 +62,10 @@ export const wallWords = {
     tonight: shut,
   },
   'bay.panelPulled': {
-    ask: ({ leg }) => ({
+    ask: ({ section }) => ({
       title: 'Pull test',
       todo:
-        leg === 'overhead'
+        section === 'overhead'
           ? 'Its edge all round, seams and ties: take hold and pull. Read the widest gap that opens.'
           : 'Take hold at staples, seams, ties and corners and pull. Read the widest gap that opens.',
       short: 'pull test',

@@ -1,6 +1,6 @@
 /** What the screens of `animal` say. */
 import { rateSentence } from '../animal-words';
-import { rungLong } from '../minutes-words';
+import { levelLong } from '../minutes-words';
 import { listOf } from '../names';
 
 export const animalText = {
@@ -18,7 +18,7 @@ export const animalText = {
   everyFigureForItWith: 'Every figure for it, with its source',
   inAll: (minutes: number) => {
     const counted = minutes > 0 ? `, counted as ${Math.round(minutes)} min` : '';
-    return `In all: ${rungLong(minutes)}${counted}.`;
+    return `In all: ${levelLong(minutes)}${counted}.`;
   },
   strandsTurnBackTriesIn: (round: number) => `Strands turn back ${round} tries in 100.`,
   takesABirdThroughIt: 'takes a bird through it',

@@ -1,7 +1,7 @@
 /** What the screens of `compare` say. */
 import { dayWords } from '../day-words';
 import { animalName } from '../headline';
-import { rungShort } from '../minutes-words';
+import { levelShort } from '../minutes-words';
 import { count } from '../names';
 
 export const compareText = {
@@ -24,7 +24,7 @@ export const compareText = {
   then: (name: string, name2: string, name3: string) => `${name}: ${name2}, then ${name3}`,
   then2: (
     animal: Parameters<typeof animalName>[0],
-    best: Parameters<typeof rungShort>[0],
-    best2: Parameters<typeof rungShort>[0],
-  ) => `${animalName(animal)}: ${rungShort(best)}, then ${rungShort(best2)}`,
+    best: Parameters<typeof levelShort>[0],
+    best2: Parameters<typeof levelShort>[0],
+  ) => `${animalName(animal)}: ${levelShort(best)}, then ${levelShort(best2)}`,
 } as const;

@@ -2,7 +2,7 @@
 import type { Place } from '@/core/place/place';
 import { dayWords } from '../day-words';
 import { wayOnward } from '../headline';
-import { rungLong } from '../minutes-words';
+import { levelLong } from '../minutes-words';
 import { capital } from '../names';
 
 export const wayText = {
@@ -31,8 +31,8 @@ export const wayText = {
   effort: (
     place: Place,
     way: Parameters<typeof wayOnward>[1],
-    minutes: Parameters<typeof rungLong>[0],
-  ) => `${wayOnward(place, way)} Effort: ${rungLong(minutes)}.`,
+    minutes: Parameters<typeof levelLong>[0],
+  ) => `${wayOnward(place, way)} Effort: ${levelLong(minutes)}.`,
   noWayInHereNow: 'No way in here now',
   asItWasLastRead: 'As it was last read, nothing that lives here gets to the birds by it.',
   toTheYard: 'To the yard',

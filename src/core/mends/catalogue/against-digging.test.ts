@@ -57,7 +57,7 @@ test('what is enough for several is enough for each of them', () => {
     );
   const after = dug && findBay(dug, 's4')?.bay;
   for (const id of diggers) {
-    expect(after && digEffort(after, animals[id], 'worst')?.rung).toBe('holds');
+    expect(after && digEffort(after, animals[id], 'worst')?.level).toBe('holds');
   }
 });
 

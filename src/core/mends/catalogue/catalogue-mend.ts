@@ -7,7 +7,7 @@ import type { SpotKind } from '../../place/spot';
 import type { ItemId } from '../../place/place';
 import type { WeakSpot } from '../weak-spot';
 import { practice } from '../../tables/millimetres';
-import type { Target as Closure } from '../../walk/what-it-means';
+import type { ExclusionOpening } from '../../walk/what-it-means';
 
 /** All but the keeper's own. */
 export type CatalogueKind = Exclude<MendKind, 'own'>;
@@ -24,7 +24,10 @@ export interface CatalogueMend {
   /** What it adds to the place; it does not count until it has been measured. */
   readonly adds?: Added;
   /** What has to be read afterwards; `undefined` where it cannot stop them all. Absent: the spot's own readings, shut. */
-  readonly targets?: (weak: WeakSpot, closure: Closure) => readonly SpotTarget[] | undefined;
+  readonly targets?: (
+    weak: WeakSpot,
+    exclusion: ExclusionOpening,
+  ) => readonly SpotTarget[] | undefined;
   /** What it takes, for this spot. */
   readonly takes: (weak: WeakSpot) => readonly Amount[];
   /** Working time for this spot, minutes. */

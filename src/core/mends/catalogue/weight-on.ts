@@ -9,7 +9,7 @@ const gravity = 9.81;
 
 /** kg from which half of it on an edge is more than twice what any of them lifts (statics; see effort/lift.ts). */
 function enough({ letsBy }: WeakSpot): number {
-  const strongest = Math.max(...letsBy.map((id) => animals[id].hands.force.value));
+  const strongest = Math.max(...letsBy.map((id) => animals[id].dexterity.force.value));
   return Math.ceil((4 * strongest) / gravity) + 1;
 }
 

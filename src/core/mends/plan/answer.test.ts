@@ -149,7 +149,7 @@ test('a mend of the keeper’s own is planned with by what it is said to leave',
   expect(chosen(37)).not.toContain('own-1');
 });
 
-test('what a mend does to each animal’s rung where it is made', () => {
+test('what a mend does to each animal’s level where it is made', () => {
   expect(effortsBy(problem, at(sill))).toEqual(
     expect.arrayContaining([
       { animal: 'american-mink', before: 0, after: null },

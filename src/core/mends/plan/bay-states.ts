@@ -1,7 +1,7 @@
 /** A bay with any of its mends made: the place as it would be found, and what is asked of it, each worked out once. */
 import { allBays, findBay } from '../../place/find';
 import type { Bay, BayId, Face, Place } from '../../place/place';
-import { getOrMake } from '../../place/kept';
+import { getOrMake } from '../../memo';
 import { whenOf, type Scenario } from '../../score/scenario';
 import type { Animal } from '../../tables/animals';
 import type { Candidate } from './candidates';

@@ -1,6 +1,6 @@
-/** What a mend does to each animal's rung at the spot it is made for. */
+/** What a mend does to each animal's level at the spot it is made for. */
 import type { AnimalId } from '../../tables/animals';
-import { compareMinutes } from '../../effort/rung';
+import { compareMinutes } from '../../effort/effort-level';
 import type { Link, PlanProblem } from './problem';
 
 export interface EffortChange {

@@ -1,7 +1,7 @@
 /** Every weak spot of a place in all of a year's circumstances: in bays, over whole zones, along the electric line. */
 import { isCovered } from '../../effort/strand';
 import type { PartEffort } from '../../effort/reason';
-import { rungMinutes } from '../../effort/rung';
+import { levelMinutes } from '../../effort/effort-level';
 import { allBays } from '../../place/find';
 import type { SpotKind } from '../../place/spot';
 import type { Bay, Place } from '../../place/place';
@@ -26,7 +26,7 @@ function weakIn(place: Place, bay: Bay, cases: readonly Case[]): WeakSpot[] {
   for (const id of place.setting.lives) {
     for (const { when } of cases) {
       for (const part of partsOf(bay, id, when)) {
-        if ((part.minutes ?? 0) >= rungMinutes.night || isByDay(part)) continue;
+        if ((part.minutes ?? 0) >= levelMinutes.night || isByDay(part)) continue;
         const spot = spotOf(place, part);
         const key = `${spot.kind} ${spot.item}`;
         const own = spots.get(key) ?? { spot, parts: new Map<string, PartEffort>() };

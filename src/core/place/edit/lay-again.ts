@@ -3,14 +3,14 @@
  * the same side keeps its bays, stretched or shortened to fit. Bays of walls that are gone go with them; what was read of them
  * stays in the old walks. New walls get ids that were never used.
  */
-import { layFaces } from '../laying/lay-faces';
+import { facesOf } from '../faces/faces-of';
 import type { Bay, Face, Place, Zone } from '../place';
 import type { NewId } from './cover';
 import { copyOf, resizeBay } from './posts';
 
 export function layAgain(place: Place, zones: readonly Zone[], newId: NewId): Place {
   const left = new Set(place.faces);
-  const faces = layFaces(zones).flatMap((laid): Face[] => {
+  const faces = facesOf(zones).flatMap((laid): Face[] => {
     const old = sameWall(laid, left);
     if (old) {
       left.delete(old);

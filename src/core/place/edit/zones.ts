@@ -1,6 +1,6 @@
 /** Zones: named, sized, stood elsewhere, raised, put into use, added and taken away. */
-import { heightOf } from '../laying/zone-dress';
-import { layRoof } from '../laying/lay-faces';
+import { heightOf } from '../faces/zone-dress';
+import { roofFaceOf } from '../faces/faces-of';
 import { closeOutline } from '../outline';
 import { roofOf } from '../find';
 import { checkPacing, isPacing, type PacingProblem } from '../pacing';
@@ -15,7 +15,7 @@ import {
   type ZoneKind,
 } from '../place';
 import { rectangle } from '../shapes/rectangle';
-import type { Cover } from '../laying/zone-dress';
+import type { Cover } from '../faces/zone-dress';
 import type { NewId } from './cover';
 import { setHeight } from './cover';
 import { layAgain } from './lay-again';
@@ -216,7 +216,7 @@ export function setRoof(
     return isOwn ? { ...face, bays: face.bays.map((bay) => ({ ...bay, top })) } : face;
   });
   if (cover === 'open') return { ...place, faces: walls };
-  const roof = layRoof(zone, place.zones, cover);
+  const roof = roofFaceOf(zone, place.zones, cover);
   const bays = roof.bays.map((bay) => copyOf(bay, newId, bay.name));
   return { ...place, faces: [...walls, { ...roof, id: newId('roof'), bays }] };
 }

@@ -1,11 +1,11 @@
-import { fitOpening, hatch, popDoor } from '../laying/first-openings';
+import { fitOpening, hatch, popDoor } from '../faces/first-openings';
 import { any } from '../possible';
 import { outside } from '../place';
 import { movingPen } from './moving-pen';
-import type { Shape } from './shape';
+import type { StartingShape } from './shape';
 
 /** Two sloping sides that meet at a ridge, a boarded end to sleep in; carried by two. */
-export const aFrame: Shape = {
+export const aFrame: StartingShape = {
   id: 'a-frame',
   asks: {
     runWidth: [2400, 96],

@@ -1,6 +1,6 @@
 /** A house at the end of its run, sharing a wall with it: gate in the front, pop door between them, nest lid at the far end. */
-import { fitOpening, gate, nestLid, popDoor, vent, type Where } from '../laying/first-openings';
-import { layFaces, type Dresses } from '../laying/lay-faces';
+import { fitOpening, gate, nestLid, popDoor, vent, type Where } from '../faces/first-openings';
+import { facesOf, type Dresses } from '../faces/faces-of';
 import { outside, type Zone } from '../place';
 import { rectangularZone } from './rectangle';
 import type { Laid, Sizes } from './shape';
@@ -37,7 +37,7 @@ export function openedAtEnd(
     between: [outside, 'house'],
     along: `${houseSides}-${side}`,
   });
-  let faces = fitOpening(layFaces(zones, dresses), gate(), gateway);
+  let faces = fitOpening(facesOf(zones, dresses), gate(), gateway);
   faces = fitOpening(faces, popDoor(), { between: ['run', 'house'] });
   faces = fitOpening(faces, nestLid(), houseWall('right'));
   faces = fitOpening(faces, vent(), houseWall('front'));

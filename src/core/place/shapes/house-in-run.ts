@@ -1,6 +1,6 @@
 /** A house that stands within its run. */
-import { fitOpening, gate, gateWidth, nestLid, popDoor, vent } from '../laying/first-openings';
-import { layFaces, type Dresses } from '../laying/lay-faces';
+import { fitOpening, gate, gateWidth, nestLid, popDoor, vent } from '../faces/first-openings';
+import { facesOf, type Dresses } from '../faces/faces-of';
 import { outside } from '../place';
 import { rectangularZone, type Rectangle } from './rectangle';
 import type { Laid, ShapeProblem, Sizes } from './shape';
@@ -32,7 +32,7 @@ export function houseInRun(
       { height: Math.min(1200, runHeight) },
     ),
   ];
-  let faces = layFaces(zones, dresses);
+  let faces = facesOf(zones, dresses);
   const hasBack = faces.some(
     ({ between }) => between.includes(outside) && between.includes('house'),
   );

@@ -5,7 +5,7 @@ import { kennel } from './kennel';
 import { lowBox } from './low-box';
 import { raised } from './raised';
 import { runRound } from './run-round';
-import type { Shape, ShapeId } from './shape';
+import type { StartingShape, ShapeId } from './shape';
 import { shed } from './shed';
 import { sideBySide } from './side-by-side';
 import { strip } from './strip';
@@ -16,14 +16,14 @@ export {
   shapeIds,
   sizeIds,
   type Laid,
-  type Shape,
+  type StartingShape,
   type ShapeId,
   type ShapeProblem,
   type SizeId,
   type Sizes,
 } from './shape';
 
-export const shapes: Readonly<Record<ShapeId, Shape>> = {
+export const shapes: Readonly<Record<ShapeId, StartingShape>> = {
   'side-by-side': sideBySide,
   'run-round': runRound,
   raised,

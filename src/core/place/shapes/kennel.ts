@@ -1,9 +1,9 @@
-import { postSpacing, runDress } from '../laying/zone-dress';
+import { postSpacing, runDress } from '../faces/zone-dress';
 import { houseInRun } from './house-in-run';
-import type { Shape } from './shape';
+import type { StartingShape } from './shape';
 
 /** Kennel panels of chain link, a second finer mesh on their inside, a small house within. */
-export const kennel: Shape = {
+export const kennel: StartingShape = {
   id: 'kennel',
   asks: {
     runWidth: [3600, 144],

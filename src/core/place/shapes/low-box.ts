@@ -1,10 +1,10 @@
-import { hatch } from '../laying/first-openings';
+import { hatch } from '../faces/first-openings';
 import { any } from '../possible';
 import { movingPen } from './moving-pen';
-import type { Shape } from './shape';
+import type { StartingShape } from './shape';
 
 /** A low box without a floor, its lid half sheet and half mesh, pulled along on wheels. */
-export const lowBox: Shape = {
+export const lowBox: StartingShape = {
   id: 'low-box',
   asks: { runWidth: [2400, 96], runDepth: [3000, 120], runHeight: [600, 24] },
   lay(sizes) {

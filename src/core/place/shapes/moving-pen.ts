@@ -1,6 +1,6 @@
 /** A pen without a floor that is moved to fresh ground: a light frame, open below. */
-import { layFaces } from '../laying/lay-faces';
-import { runDress, type ZoneDress } from '../laying/zone-dress';
+import { facesOf } from '../faces/faces-of';
+import { runDress, type ZoneDress } from '../faces/zone-dress';
 import type { Face, Moves, Zone } from '../place';
 import { rectangularZone } from './rectangle';
 import type { Sizes } from './shape';
@@ -42,7 +42,7 @@ export function movingPen(
       : []),
   ];
   const frame: ZoneDress = { ...runDress, cover, roof, spacing: Infinity, edge: 'frame' };
-  const faces = layFaces(zones, {
+  const faces = facesOf(zones, {
     run: frame,
     house: { ...frame, cover: [{ is: 'solid-board' }], roof: 'open' },
   });

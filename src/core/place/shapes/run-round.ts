@@ -1,8 +1,8 @@
 import { houseInRun } from './house-in-run';
-import type { Shape } from './shape';
+import type { StartingShape } from './shape';
 
 /** The run goes all round the house. */
-export const runRound: Shape = {
+export const runRound: StartingShape = {
   id: 'run-round',
   asks: {
     runWidth: [5400, 216],

@@ -21,9 +21,9 @@ export const sizeIds = [
   'runHeight',
   'houseWidth',
   'houseDepth',
-  'legs',
+  'sections',
 ] as const;
-/** Widths run along the front, depths away from it; `legs`: how high the house stands. */
+/** Widths run along the front, depths away from it; `sections`: how high the house stands. */
 export type SizeId = (typeof sizeIds)[number];
 
 export type Sizes = Readonly<Record<SizeId, number>>;
@@ -40,7 +40,7 @@ export interface ShapeProblem {
   readonly problem: 'house-too-large';
 }
 
-export interface Shape {
+export interface StartingShape {
   readonly id: ShapeId;
   /** Sizes it asks for, in that order, and what they usually are: mm where one thinks in metres, inches in feet. */
   readonly asks: Readonly<Partial<Record<SizeId, readonly [mm: number, inches: number]>>>;

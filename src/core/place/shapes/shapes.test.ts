@@ -92,7 +92,7 @@ test('property: whatever the sizes, the lap is whole and every zone is fenced in
       fc.record(Object.fromEntries(sizeIds.map((id) => [id, size]))),
       (shape, sizes) => {
         const place = beginPlace(
-          beginning(shape, { ...(sizes as Sizes), runHeight: 1800, legs: 600 }),
+          beginning(shape, { ...(sizes as Sizes), runHeight: 1800, sections: 600 }),
         );
         if ('problem' in place) return;
         const outer = allBays(place).filter(

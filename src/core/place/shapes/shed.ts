@@ -1,11 +1,11 @@
-import { fitOpening, peopleDoor, popDoor, vent, window } from '../laying/first-openings';
-import { layFaces } from '../laying/lay-faces';
+import { fitOpening, peopleDoor, popDoor, vent, window } from '../faces/first-openings';
+import { facesOf } from '../faces/faces-of';
 import { outside } from '../place';
 import { rectangularZone } from './rectangle';
-import type { Shape } from './shape';
+import type { StartingShape } from './shape';
 
 /** A converted shed or barn without a run: by day the birds go out. */
-export const shed: Shape = {
+export const shed: StartingShape = {
   id: 'shed',
   asks: { houseWidth: [3000, 120], houseDepth: [2400, 96], runHeight: [2000, 78] },
   lay({ houseWidth, houseDepth, runHeight }) {
@@ -20,7 +20,7 @@ export const shed: Shape = {
         },
       ),
     ];
-    let faces = layFaces(zones);
+    let faces = facesOf(zones);
     const outer = { between: [outside, 'house'] } as const;
     faces = fitOpening(faces, peopleDoor('door', undefined), { ...outer, along: 'house-front' });
     faces = fitOpening(faces, popDoor(), { ...outer, along: 'house-left' });

@@ -1,8 +1,8 @@
 import { houseAtEnd } from './house-at-end';
-import type { Shape } from './shape';
+import type { StartingShape } from './shape';
 
 /** The house stands at the end of its run and shares a wall with it. */
-export const sideBySide: Shape = {
+export const sideBySide: StartingShape = {
   id: 'side-by-side',
   asks: {
     runWidth: [4800, 192],

@@ -1,12 +1,12 @@
-import { runDress } from '../laying/zone-dress';
+import { runDress } from '../faces/zone-dress';
 import { houseAtEnd } from './house-at-end';
-import type { Shape } from './shape';
+import type { StartingShape } from './shape';
 
 /** Fence stakes stand farther apart than a run's posts, mm (common practice: 10 ft). */
 const stakes = 3000;
 
 /** A long fenced strip, open above, the house at one end. */
-export const strip: Shape = {
+export const strip: StartingShape = {
   id: 'strip',
   asks: {
     runWidth: [12_000, 480],

@@ -1,11 +1,11 @@
-import { fitOpening, gate, gateWidth, nestLid, popDoor } from '../laying/first-openings';
-import { layFaces } from '../laying/lay-faces';
+import { fitOpening, gate, gateWidth, nestLid, popDoor } from '../faces/first-openings';
+import { facesOf } from '../faces/faces-of';
 import { outside } from '../place';
 import { rectangularZone } from './rectangle';
-import type { Shape } from './shape';
+import type { StartingShape } from './shape';
 
 /** Two runs side by side, used in turn, the house across the fence between them. */
-export const twoRuns: Shape = {
+export const twoRuns: StartingShape = {
   id: 'two-runs',
   asks: {
     runWidth: [3600, 144],
@@ -44,7 +44,7 @@ export const twoRuns: Shape = {
         { height: Math.min(1200, runHeight) },
       ),
     ];
-    let faces = layFaces(zones);
+    let faces = facesOf(zones);
     for (const [id, side] of [
       ['left-run', 'left'],
       ['right-run', 'right'],

@@ -12,7 +12,7 @@ export const americanBadger: Animal = {
   regions: ['na'],
   active: ['night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(50, 'Openings of 50 mm or less.'),
     strict: practice(50),
   },
@@ -20,7 +20,7 @@ export const americanBadger: Animal = {
   climbs: climbs.nothing,
   leap: practice(300, 'A poor climber.'),
   tears: tears.lightMesh,
-  hands: { pushes: true, motions: [], force: force(150) },
+  dexterity: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
   coming: comes('passes', ['farmland'], [6, 7, 8], [12, 1]),
   taking: takes(1, 1, 3, 2, 1),

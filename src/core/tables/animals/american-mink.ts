@@ -13,7 +13,7 @@ export const americanMink: Animal = {
   regions: ['gb', 'ie', 'eu', 'na'],
   active: ['dusk', 'night', 'day'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(
       published(
         25.4,
@@ -29,7 +29,7 @@ export const americanMink: Animal = {
   climbs: climbs.anything,
   leap: practice(600),
   tears: tears.hex,
-  hands: { pushes: false, motions: [], force: force(10) },
+  dexterity: { pushes: false, motions: [], force: force(10) },
   patience: patience(60),
   coming: comes('passes', ['water'], [2, 3, 4, 9, 10, 11]),
   taking: takes(6, 8, 10, 1, 2, { note: 'Several to dozens, little eaten (assumed here as six).' }),

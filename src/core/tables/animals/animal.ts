@@ -25,7 +25,7 @@ export interface EnoughAgainstDigging {
 }
 
 /** What the animal does with a latch. */
-export interface Hands {
+export interface Dexterity {
   /** It leans on a door, so that an unlatched one is open to it. */
   readonly pushes: boolean;
   /** Motions it works out. */
@@ -81,7 +81,7 @@ export interface Animal {
   readonly regions: readonly Region[];
   readonly active: readonly Hours[];
   readonly concerns: Concerns;
-  readonly closure: Exclusion;
+  readonly exclusion: Exclusion;
   /** Sets of figures that are enough; absent for one that does not dig its way in. */
   readonly digs?: readonly EnoughAgainstDigging[];
   readonly flies?: true;
@@ -95,7 +95,7 @@ export interface Animal {
   readonly over?: readonly EnoughAgainstClimbing[];
   /** Absent where no strand is trusted to turn it. */
   readonly shocked?: Shocking;
-  readonly hands: Hands;
+  readonly dexterity: Dexterity;
   /** Mean giving-up time, minutes: the chance of success falls as exp(−minutes / patience). */
   readonly patience: Figure;
   readonly coming: Coming;

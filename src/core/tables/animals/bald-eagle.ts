@@ -12,7 +12,7 @@ export const baldEagle: Animal = {
   regions: ['na'],
   active: ['day'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(51, 'Netting of 2 in or less.'),
     strict: practice(50),
   },
@@ -21,7 +21,7 @@ export const baldEagle: Animal = {
   leap: assumed(0, 'It flies.'),
   tears: tears.nothing,
   reaches: beakOrFoot(51),
-  hands: { pushes: false, motions: [], force: force(20) },
+  dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(5),
   coming: comes('passes', ['water']),
   taking: takes(1, 1, 1, 0, 1),

@@ -13,7 +13,7 @@ export const blackBear: Animal = {
   regions: ['na'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: assumed(
       100,
       'The opening hardly matters: it tears. Electric is the only practical barrier.',
@@ -25,7 +25,7 @@ export const blackBear: Animal = {
   leap: assumed(1000),
   tears: tears.anything,
   shocked: shocks(6, wires('pcwd-bears', 254, 508, 762, 1016)),
-  hands: { pushes: true, motions: ['pull'], force: force(1500) },
+  dexterity: { pushes: true, motions: ['pull'], force: force(1500) },
   patience: patience(90),
   coming: comes('passes', ['woods', 'feed-left-out'], [4, 5, 8, 9, 10], [12, 1, 2, 3]),
   taking: takes(3, 3, 5, 6, 2, { feed: true }),

@@ -14,7 +14,7 @@ export const bobcat: Animal = {
   regions: ['na'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(
       practice(51, 'Openings of 2 in or less; an adult needs about 100–125 mm.'),
       50,
@@ -27,7 +27,7 @@ export const bobcat: Animal = {
   tears: tears.lightMesh,
   reaches: paw(200),
   shocked: shocks(4, assumedWires(152, 305, 457)),
-  hands: { pushes: false, motions: [], force: force(30) },
+  dexterity: { pushes: false, motions: [], force: force(30) },
   patience: patience(45),
   coming: comes('passes', ['woods', 'cover', 'stone-walls'], [12, 1, 2]),
   taking: takes(1.5, 2, 3, 0, 1),

@@ -11,14 +11,14 @@ export const carpetPython: Animal = {
   regions: ['au'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(12, '10–12 mm; hatchlings 6.'),
     strict: practice(6, 'Hatchlings.'),
   },
   climbs: climbs.anything,
   leap: practice(0, 'Climbs; does not jump.'),
   tears: tears.nothing,
-  hands: { pushes: false, motions: [], force: force(20) },
+  dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(120),
   coming: comes('passes', ['woods', 'cover'], [6, 7, 8], [11, 12, 1, 2, 3]),
   taking: takes(1, 1, 3, 2, 0.5),

@@ -12,7 +12,7 @@ export const coopersHawk: Animal = {
   regions: ['na'],
   active: ['day'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(51, 'Netting of 2 in or less. Enters by open doors and pop doors too.'),
     strict: practice(50),
   },
@@ -21,7 +21,7 @@ export const coopersHawk: Animal = {
   leap: assumed(0, 'It flies.'),
   tears: tears.nothing,
   reaches: beakOrFoot(51),
-  hands: { pushes: false, motions: [], force: force(5) },
+  dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(5),
   coming: comes('passes', ['woods', 'town'], [8, 9, 10, 11]),
   taking: takes(0.1, 0.8, 1, 0, 0.5),

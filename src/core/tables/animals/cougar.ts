@@ -11,7 +11,7 @@ export const cougar: Animal = {
   regions: ['na'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(51, 'Heavy roofed mesh of 2 in or less.'),
     strict: practice(50),
   },
@@ -19,7 +19,7 @@ export const cougar: Animal = {
   leap: practice(4600, 'About 15 ft; open pens 3 m and more.'),
   tears: tears.fixings,
   over: [highEnough(3048, 0, 'pcwd-cougars', '10 ft where it cannot be roofed.')],
-  hands: { pushes: true, motions: [], force: force(300) },
+  dexterity: { pushes: true, motions: [], force: force(300) },
   patience: patience(30),
   coming: comes('passes', ['woods', 'stone-walls']),
   taking: takes(1.5, 2, 2, 0, 1),

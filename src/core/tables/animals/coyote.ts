@@ -15,7 +15,7 @@ export const coyote: Animal = {
   regions: ['na'],
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(
       practice(
         50.8,
@@ -37,7 +37,7 @@ export const coyote: Animal = {
   reaches: muzzle(),
   over: [highEnough(1676, 0, 'pcwd-coyotes', '5½ ft or more.')],
   shocked: shocks(4, assumedWires(152, 305, 457)),
-  hands: { pushes: true, motions: [], force: force(120) },
+  dexterity: { pushes: true, motions: [], force: force(120) },
   patience: patience(45),
   coming: comes('weekly', ['farmland', 'cover', 'woods'], [4, 5, 6, 7, 8]),
   taking: takes(2, 2, 4, 1, 1),

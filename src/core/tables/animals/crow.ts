@@ -12,7 +12,7 @@ export const crow: Animal = {
   regions: ['gb', 'ie', 'eu', 'na', 'au'],
   active: ['day'],
   concerns: 'chicks',
-  closure: {
+  exclusion: {
     used: practice(38, 'Magpies 38 mm, crows 50.'),
     strict: practice(38),
   },
@@ -21,7 +21,7 @@ export const crow: Animal = {
   leap: assumed(0, 'It flies.'),
   tears: tears.nothing,
   reaches: beakOrFoot(38),
-  hands: { pushes: false, motions: [], force: force(3) },
+  dexterity: { pushes: false, motions: [], force: force(3) },
   patience: patience(10),
   coming: comes('most-nights', ['farmland', 'town'], [3, 4, 5, 6, 7]),
   taking: takes(0, 0, 1, 2, 0.3),

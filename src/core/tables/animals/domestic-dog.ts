@@ -15,7 +15,7 @@ export const domesticDog: Animal = {
   regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
   active: ['day', 'dusk'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     slot: assumed(80, slotNote),
     used: ranging(practice(100, 'Depends on the breed; 100 mm assumed.'), 50, 100),
     strict: practice(50, 'Small terriers.'),
@@ -28,7 +28,7 @@ export const domesticDog: Animal = {
   reaches: muzzle(100),
   over: [highByPractice(1829, '6 ft, bottom secured.')],
   shocked: shocks(4, assumedWires(152, 305, 457)),
-  hands: { pushes: true, motions: ['lift', 'pull'], force: force(200) },
+  dexterity: { pushes: true, motions: ['lift', 'pull'], force: force(200) },
   patience: patience(20),
   coming: comes('passes', ['dogs', 'town']),
   taking: takes(4, 4, 5, 1, 3, { note: 'Many mauled, little eaten (assumed here as four).' }),

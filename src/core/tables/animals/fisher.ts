@@ -12,14 +12,14 @@ export const fisher: Animal = {
   regions: ['na'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(practice(25.4, 'Mesh of 1 in or less; passes about 60–75 mm.'), 25, 60),
     strict: practice(25),
   },
   climbs: climbs.anything,
   leap: practice(1500),
   tears: tears.lightMesh,
-  hands: { pushes: false, motions: [], force: force(30) },
+  dexterity: { pushes: false, motions: [], force: force(30) },
   patience: patience(60),
   coming: comes('passes', ['woods'], [3, 4, 5]),
   taking: takes(3, 3, 5, 1, 1),

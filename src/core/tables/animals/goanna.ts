@@ -12,7 +12,7 @@ export const goanna: Animal = {
   regions: ['au'],
   active: ['day'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(25, 'Mesh of 25 mm or less.'),
     strict: practice(25),
   },
@@ -20,7 +20,7 @@ export const goanna: Animal = {
   climbs: climbs.anything,
   leap: practice(0, 'Climbs; does not jump.'),
   tears: tears.hex,
-  hands: { pushes: false, motions: [], force: force(20) },
+  dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   coming: comes('weekly', ['woods', 'feed-left-out'], [4, 5, 6], [11, 12, 1, 2]),
   taking: takes(0.2, 0.5, 3, 4, 0.3),

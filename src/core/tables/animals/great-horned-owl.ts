@@ -12,7 +12,7 @@ export const greatHornedOwl: Animal = {
   regions: ['na'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(51, 'Netting of 2 in or less. Walks into an open coop.'),
     strict: practice(50),
   },
@@ -21,7 +21,7 @@ export const greatHornedOwl: Animal = {
   leap: assumed(0, 'It flies.'),
   tears: tears.nothing,
   reaches: beakOrFoot(51),
-  hands: { pushes: false, motions: [], force: force(10) },
+  dexterity: { pushes: false, motions: [], force: force(10) },
   patience: patience(10),
   coming: comes('passes', ['woods', 'farmland'], [12, 1, 2, 3]),
   taking: takes(1.2, 1.3, 1.5, 0, 1),

@@ -15,7 +15,7 @@ export const greyFox: Animal = {
   regions: ['na'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     slot: assumed(64, slotNote),
     used: ranging(published(76.2, 'pcwd-foxes', 'As the red fox: openings under 3 in.'), 75, 100),
     strict: practice(75, 'The metric size under 3 in.'),
@@ -27,7 +27,7 @@ export const greyFox: Animal = {
   tears: tears.hex,
   reaches: muzzle(),
   shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457)),
-  hands: { pushes: true, motions: [], force: force(60) },
+  dexterity: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
   coming: comes('passes', ['woods', 'cover'], [3, 4, 5, 6, 7]),
   taking: takes(2, 2, 4, 1, 1),

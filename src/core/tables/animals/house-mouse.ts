@@ -12,7 +12,7 @@ export const houseMouse: Animal = {
   regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
   active: ['dusk', 'night'],
   concerns: 'feed-only',
-  closure: {
+  exclusion: {
     used: ranging(
       published(
         6.4,
@@ -27,7 +27,7 @@ export const houseMouse: Animal = {
   climbs: climbs.anything,
   leap: published(305, 'pcwd-mice', '12 in.'),
   tears: gnaws(tears.netting),
-  hands: { pushes: false, motions: [], force: force(2) },
+  dexterity: { pushes: false, motions: [], force: force(2) },
   patience: patience(240),
   coming: comes('most-nights', ['feed-left-out', 'farmland'], [9, 10, 11]),
   taking: takes(0, 0, 0.02, 0, 0, { feed: true }),

@@ -41,7 +41,7 @@ export type {
   AnimalId,
   Concerns,
   EnoughAgainstDigging,
-  Hands,
+  Dexterity,
   Hours,
   Region,
 } from './animal';

@@ -12,7 +12,7 @@ export const leastWeasel: Animal = {
   regions: ['gb', 'eu', 'na', 'nz'],
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
-  closure: {
+  exclusion: {
     used: ranging(
       published(
         6.4,
@@ -27,7 +27,7 @@ export const leastWeasel: Animal = {
   climbs: climbs.anything,
   leap: practice(400),
   tears: tears.netting,
-  hands: { pushes: false, motions: [], force: force(3) },
+  dexterity: { pushes: false, motions: [], force: force(3) },
   patience: patience(30),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
   taking: takes(0.05, 0.3, 4, 1, 0.1),

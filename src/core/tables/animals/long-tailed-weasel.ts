@@ -12,7 +12,7 @@ export const longTailedWeasel: Animal = {
   regions: ['na'],
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(
       published(
         12.7,
@@ -27,7 +27,7 @@ export const longTailedWeasel: Animal = {
   climbs: climbs.anything,
   leap: practice(600),
   tears: tears.netting,
-  hands: { pushes: false, motions: [], force: force(5) },
+  dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(45),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 9, 10]),
   taking: takes(1.5, 3, 8, 1, 0.5),

@@ -13,7 +13,7 @@ export const norwayRat: Animal = {
   regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(
       published(12.7, 'bbt', '½ in keeps out young rats too; an adult needs about 20–25 mm.'),
       10,
@@ -35,7 +35,7 @@ export const norwayRat: Animal = {
   climbs: climbs.anything,
   leap: published(914, 'pcwd-rats', '36 in, upward.'),
   tears: gnaws(tears.netting),
-  hands: { pushes: false, motions: [], force: force(5) },
+  dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(240, 'Lives here and comes back every night.'),
   coming: comes('weekly', ['feed-left-out', 'farmland', 'water', 'town'], [9, 10, 11]),
   taking: takes(0.02, 0.05, 3, 3, 0.02, { feed: true }),

@@ -12,14 +12,14 @@ export const pineMarten: Animal = {
   regions: ['gb', 'ie', 'eu'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(practice(25.4, 'Mesh of 25 mm or less; passes about 45 mm.'), 25, 45),
     strict: practice(25),
   },
   climbs: climbs.anything,
   leap: practice(1800),
   tears: tears.hex,
-  hands: { pushes: false, motions: [], force: force(20) },
+  dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   coming: comes('passes', ['woods'], [5, 6, 7, 8]),
   taking: takes(4, 5, 6, 3, 1),

@@ -13,7 +13,7 @@ export const polecat: Animal = {
   regions: ['gb', 'eu', 'nz'],
   active: ['night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(
       practice(25.4, '25 mm; a male passes about 40–50. Ferrets run wild in New Zealand.'),
       25,
@@ -25,7 +25,7 @@ export const polecat: Animal = {
   climbs: climbs.clambers,
   leap: practice(600),
   tears: tears.hex,
-  hands: { pushes: false, motions: [], force: force(10) },
+  dexterity: { pushes: false, motions: [], force: force(10) },
   patience: patience(60),
   coming: comes('passes', ['farmland', 'water', 'stone-walls'], [2, 3, 9, 10]),
   taking: takes(5, 6, 8, 1, 1),

@@ -12,7 +12,7 @@ export const quoll: Animal = {
   regions: ['au'],
   active: ['night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(25, 'Mesh of 25 mm or less.'),
     strict: practice(25),
   },
@@ -20,7 +20,7 @@ export const quoll: Animal = {
   climbs: climbs.anything,
   leap: assumed(1000),
   tears: tears.hex,
-  hands: { pushes: false, motions: [], force: force(15) },
+  dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   coming: comes('passes', ['woods', 'stone-walls'], [11, 12, 1]),
   taking: takes(3, 4, 6, 2, 1),

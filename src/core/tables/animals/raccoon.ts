@@ -21,7 +21,7 @@ export const raccoon: Animal = {
   regions: ['na', 'eu'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: { used: ranging(closure, 75, 100), strict: closure, slot: assumed(64, slotNote) },
+  exclusion: { used: ranging(closure, 75, 100), strict: closure, slot: assumed(64, slotNote) },
   digs: assumedDeepOrOut(150, 300),
   climbs: climbs.anything,
   leap: ranging(practice(1200), 900, 1200),
@@ -30,7 +30,7 @@ export const raccoon: Animal = {
   shocked: shocks(4, wires('pcwd-raccoons', 152, 305), offWall('pcwd-raccoons', 203, 203)),
   // Hook and eye, slide bolt, turn button and lever are all opened; two different motions are not
   // (common practice), which `open` computes from the motions of all latches on the door.
-  hands: { pushes: true, motions: ['lift', 'slide', 'turn', 'pull'], force: force(40) },
+  dexterity: { pushes: true, motions: ['lift', 'slide', 'turn', 'pull'], force: force(40) },
   patience: patience(90, 'Comes back to the same place night after night.'),
   coming: comes('weekly', ['woods', 'water', 'town', 'feed-left-out'], [3, 4, 5, 6, 7, 8]),
   taking: takes(2, 3, 5, 4, 1, { feed: true }),

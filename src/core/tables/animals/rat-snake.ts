@@ -12,7 +12,7 @@ export const ratSnake: Animal = {
   regions: ['na'],
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
-  closure: {
+  exclusion: {
     used: ranging(
       published(6.4, 'pcwd-snakes', '¼ in mesh; adults pass about 12.7–25 mm.'),
       6,
@@ -34,7 +34,7 @@ export const ratSnake: Animal = {
       30,
     ),
   ],
-  hands: { pushes: false, motions: [], force: force(3) },
+  dexterity: { pushes: false, motions: [], force: force(3) },
   patience: patience(120),
   coming: comes('passes', ['cover', 'stone-walls', 'feed-left-out'], [5, 6], [11, 12, 1, 2, 3]),
   taking: takes(0, 0, 2, 3, 0),

@@ -15,7 +15,7 @@ export const redFox: Animal = {
   regions: ['gb', 'ie', 'eu', 'na', 'au'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     slot: assumed(64, slotNote),
     used: ranging(
       published(
@@ -44,7 +44,7 @@ export const redFox: Animal = {
   reaches: muzzle(),
   over: [overhangFence],
   shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457), lowStrand),
-  hands: { pushes: true, motions: [], force: force(60) },
+  dexterity: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
   coming: comes('weekly', ['woods', 'town', 'farmland', 'cover'], [3, 4, 5, 6, 7]),
   taking: takes(4, 5, 6, 1, 1, {

@@ -12,7 +12,7 @@ export const redTailedHawk: Animal = {
   regions: ['na'],
   active: ['day'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: practice(51, 'Netting of 2 in or less.'),
     strict: practice(50),
   },
@@ -21,7 +21,7 @@ export const redTailedHawk: Animal = {
   leap: assumed(0, 'It flies.'),
   tears: tears.nothing,
   reaches: beakOrFoot(51),
-  hands: { pushes: false, motions: [], force: force(5) },
+  dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(5),
   coming: comes('weekly', ['farmland', 'woods'], [9, 10, 11, 12, 1]),
   taking: takes(0.3, 0.7, 1, 0, 0.4),

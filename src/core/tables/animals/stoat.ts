@@ -13,7 +13,7 @@ export const stoat: Animal = {
   regions: ['gb', 'ie', 'eu', 'na', 'nz'],
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(
       published(
         12.7,
@@ -32,7 +32,7 @@ export const stoat: Animal = {
   climbs: climbs.anything,
   leap: practice(600),
   tears: tears.netting,
-  hands: { pushes: false, motions: [], force: force(5) },
+  dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(45),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
   taking: takes(1.5, 3, 8, 2, 0.5),

@@ -12,14 +12,14 @@ export const stoneMarten: Animal = {
   regions: ['eu', 'na'],
   active: ['night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(practice(30, 'Mesh of 25–30 mm or less; a round hole takes about 50.'), 25, 50),
     strict: practice(25),
   },
   climbs: climbs.anything,
   leap: practice(1500),
   tears: tears.hex,
-  hands: { pushes: false, motions: [], force: force(20) },
+  dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   coming: comes('weekly', ['town', 'farmland', 'stone-walls'], [5, 6, 7, 8, 9]),
   taking: takes(4, 5, 6, 4, 1),

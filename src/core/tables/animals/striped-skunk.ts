@@ -14,7 +14,7 @@ export const stripedSkunk: Animal = {
   regions: ['na'],
   active: ['night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(practice(51, '2 in or less; an adult needs 75–100 mm.'), 50, 75),
     strict: practice(50),
   },
@@ -23,7 +23,7 @@ export const stripedSkunk: Animal = {
   leap: practice(0, 'Neither climbs nor jumps to speak of.'),
   tears: tears.hex,
   shocked: shocks(4, assumedWires(152, 305)),
-  hands: { pushes: false, motions: [], force: force(15) },
+  dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   coming: comes('weekly', ['farmland', 'town', 'feed-left-out'], [2, 3, 6, 7, 8]),
   taking: takes(0.3, 0.5, 3, 4, 0.3),

@@ -13,7 +13,7 @@ export const virginiaOpossum: Animal = {
   regions: ['na'],
   active: ['night'],
   concerns: 'any-flock',
-  closure: {
+  exclusion: {
     used: ranging(
       practice(51, '2 in or less; an adult needs about 76 mm, the young about 25.'),
       50,
@@ -25,7 +25,7 @@ export const virginiaOpossum: Animal = {
   leap: practice(100, 'Hardly jumps.'),
   tears: tears.hex,
   shocked: shocks(4, assumedWires(152, 305)),
-  hands: { pushes: false, motions: [], force: force(15) },
+  dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   coming: comes('weekly', ['woods', 'town', 'feed-left-out'], [3, 4, 5, 9, 10, 11]),
   taking: takes(0.6, 1, 3, 4, 0.5, { feed: true }),

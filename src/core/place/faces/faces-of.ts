@@ -3,13 +3,13 @@ import { closeOutline } from '../outline';
 import { isInside } from '../polygon';
 import { outside, type Bay, type Face, type Side, type Zone, type ZoneId } from '../place';
 import { any } from '../possible';
-import { layBays, layersOf, openBay } from './lay-bays';
+import { baysAlong, layersOf, openBay } from './bays-along';
 import { isRaised, stretchesOf, type Stretch } from './stretches';
 import { houseDress, topOf, usualDress, type ZoneDress } from './zone-dress';
 
 export type Dresses = Readonly<Record<ZoneId, ZoneDress>>;
 
-export function layFaces(zones: readonly Zone[], dresses: Dresses = {}): Face[] {
+export function facesOf(zones: readonly Zone[], dresses: Dresses = {}): Face[] {
   return [
     ...layWalls(zones, dresses),
     ...zones.flatMap((zone) => layCeilings(zone, zones, dresses)),
@@ -59,13 +59,13 @@ function baysOf(
   owner: Zone,
   zones: readonly Zone[],
   dresses: Dresses,
-  named: Parameters<typeof layBays>[3],
+  named: Parameters<typeof baysAlong>[3],
 ): Bay[] {
   const other = zones.find(({ id }) => id !== owner.id && stretch.between.includes(id));
   const isOpen =
     (owner.kind === 'under-house' && other?.kind === 'run') ||
     (owner.kind === 'nest-box' && other?.kind === 'house');
-  if (!isOpen) return layBays(stretch, owner, dressOf(owner, dresses), named);
+  if (!isOpen) return baysAlong(stretch, owner, dressOf(owner, dresses), named);
   const { id, name } = named(0, 1);
   return [openBay(id, name, stretch.length, owner.base ?? 0, topOf(owner))];
 }
@@ -87,7 +87,7 @@ function layCeilings(zone: Zone, zones: readonly Zone[], dresses: Dresses): Face
   const { roof } = dressOf(zone, dresses);
   const below = zones.find(({ kind }) => kind === 'under-house');
   return [
-    ...(roof === 'open' ? [] : [layRoof(zone, zones, roof)]),
+    ...(roof === 'open' ? [] : [roofFaceOf(zone, zones, roof)]),
     ...(isRaised(zone)
       ? [flat('floor', zone, [below?.id ?? outside, zone.id], zone.base ?? 0, houseDress.cover)]
       : []),
@@ -95,7 +95,7 @@ function layCeilings(zone: Zone, zones: readonly Zone[], dresses: Dresses): Face
 }
 
 /** Over what stands within a run lies that run. */
-export function layRoof(
+export function roofFaceOf(
   zone: Zone,
   zones: readonly Zone[],
   cover: ZoneDress['cover'] = [any],

@@ -1,15 +1,15 @@
 /** What is said to stop an animal does stop it: each entry is put into the place and judged again. */
 import { animals, type AnimalId } from '../tables/animals';
 import { penPlace, standsAgainst, judgePen, type Pen } from '../tests/one-pen';
-import { whatStops, type Stop } from './what-stops';
+import { remediesFor, type Remedy } from './remedies';
 
-function stopsFor(animal: AnimalId, pen: Pen): Stop[] {
+function stopsFor(animal: AnimalId, pen: Pen): Remedy[] {
   const part = judgePen([animal], pen).animals[0]?.route?.steps[0].by;
   if (!part) throw new Error('it does not get in');
-  return whatStops(part);
+  return remediesFor(part);
 }
 
-const kinds = (stops: readonly Stop[]) => stops.map(({ kind }) => kind);
+const kinds = (stops: readonly Remedy[]) => stops.map(({ kind }) => kind);
 
 test('a gap: shut to the figure used it holds', () => {
   const [stop] = stopsFor('american-mink', { gap: 40 });

@@ -16,7 +16,7 @@ export const ageingKinds = [
 ] as const;
 export type AgeingKind = (typeof ageingKinds)[number];
 
-export interface Life {
+export interface Lifespan {
   /** Years; the band is what is said of it. */
   readonly life: Figure;
   /** Months from one look to the next. */
@@ -37,7 +37,7 @@ const ours = ['rookle', 'assumption'] as const;
 const yearly = (note: string): Figure => figure('months', 12, trade, note);
 const oftener = (note: string): Figure => figure('months', 6, ours, note);
 
-export const lives: Readonly<Record<AgeingKind, Life>> = {
+export const lifespans: Readonly<Record<AgeingKind, Lifespan>> = {
   'canvas-in-sun': {
     life: figure('years', 1, trade, 'Tarpaulins last one or two years.', [1, 2]),
     look: oftener('Twice in the shortest of its lives.'),

@@ -7,7 +7,7 @@ import { topOf, type Cover, type ZoneDress } from './zone-dress';
 /** Fine mesh usually changes to coarser at knee height, mm (common practice). */
 export const kneeHeight = 600;
 
-export function layBays(
+export function baysAlong(
   { length }: Pick<Stretch, 'length'>,
   zone: Zone,
   dress: ZoneDress,

@@ -9,7 +9,7 @@ import { latchReason } from './open';
 import type { PartEffort, Reason } from './reason';
 import { verdictOf } from './pass';
 
-export type Stop =
+export type Remedy =
   /** Make the opening no wider: by the figure used, and by the stricter one mends are made to. */
   | { readonly kind: 'opening'; readonly used: Figure; readonly strict: Figure }
   /** Any of these, sound, screwed or battened down, is neither passed nor torn. */
@@ -29,11 +29,11 @@ export type Stop =
   | { readonly kind: 'shut' };
 
 /** Empty for a part that holds, and where the tables know of nothing. */
-export function whatStops(part: PartEffort): Stop[] {
+export function remediesFor(part: PartEffort): Remedy[] {
   return part.minutes === null ? [] : stopsOf(part.reason, part);
 }
 
-function stopsOf(reason: Reason, { animal }: PartEffort): Stop[] {
+function stopsOf(reason: Reason, { animal }: PartEffort): Remedy[] {
   const it = animals[animal];
   switch (reason.kind) {
     case 'opening':
@@ -46,12 +46,12 @@ function stopsOf(reason: Reason, { animal }: PartEffort): Stop[] {
     }
     case 'dig':
       return [
-        ...(it.digs ?? []).map((enough): Stop => ({ kind: 'skirt', enough })),
+        ...(it.digs ?? []).map((enough): Remedy => ({ kind: 'skirt', enough })),
         { kind: 'hard-ground' },
       ];
     case 'over':
       return [
-        ...(reason.how === 'fly' ? [] : (it.over ?? [])).map((enough): Stop => ({
+        ...(reason.how === 'fly' ? [] : (it.over ?? [])).map((enough): Remedy => ({
           kind: 'top-edge',
           enough,
         })),
@@ -65,7 +65,7 @@ function stopsOf(reason: Reason, { animal }: PartEffort): Stop[] {
     case 'lift':
       return [
         // Half of the weight on an edge must exceed twice the force: below that the frame still racks.
-        { kind: 'weight', atLeast: (4 * it.hands.force.value) / 9.81 },
+        { kind: 'weight', atLeast: (4 * it.dexterity.force.value) / 9.81 },
         ...(reason.pegsHoldFrom ? [{ kind: 'pegs', atLeast: reason.pegsHoldFrom } as const] : []),
       ];
     case 'latches': {
@@ -91,7 +91,7 @@ function meshesThatHold(animal: Animal): MeshId[] {
   return meshIds.filter((id) => {
     const { clear, strength, gnawed } = meshes[id];
     return (
-      verdictOf(clear.value, animal.closure) !== 'passes' &&
+      verdictOf(clear.value, animal.exclusion) !== 'passes' &&
       strength.value > animal.tears.breaks.value &&
       !(animal.tears.gnaws && gnawed)
     );
