@@ -2,6 +2,7 @@
  * The last judgements, by what was judged: a place that is opened is judged in turns, and every screen asks for the same judgement.
  * It ends with the place: others take its room.
  */
+import { forgetAnswers } from '@/core/memo';
 import { judge, judging, type Judgement } from '@/core/score/judge';
 import type { Scenario } from '@/core/score/scenario';
 import { inTurns } from './in-turns';
@@ -35,6 +36,12 @@ const find = (yard: Judged['yard'], { scenario, day }: Looked): Judgement | unde
 function keep(yard: Judged['yard'], look: Looked, judgement: Judgement): Judgement {
   last = [{ ...look, yard, judgement }, ...last].slice(0, mostKept);
   return judgement;
+}
+
+/** Another place is opened: nothing of the one before is kept. */
+export function forgetJudgements(): void {
+  last = [];
+  forgetAnswers();
 }
 
 /** The same object for the same place on the same day. */

@@ -3,7 +3,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { writePlaceFile, type FileProblem, type PlaceFile } from '@/core/formats/place-file';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
 import { underLock, yardKey } from './change-yard';
-import { judgeInTurns } from './judged';
+import { forgetJudgements, judgeInTurns } from './judged';
 import { localDay } from './local-day';
 import { inTurns } from './in-turns';
 import { tellOtherTabs } from './other-tabs';
@@ -56,6 +56,7 @@ export async function writePlace(
   });
   forgetSteps(place.id);
   const yard = { place, walks, mends, sightings, ...(shop && { shop }) };
+  forgetJudgements();
   // Safely written; then judged in turns before any screen asks for it.
   await judgeInTurns(yard, { scenario: 'night-shut', day: localDay(new Date()) });
   return yard;

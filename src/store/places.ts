@@ -2,6 +2,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { underLock, yardKey } from './change-yard';
 import { forgetSteps } from './history';
+import { forgetJudgements } from './judged';
 import { keepPlace } from './open-file';
 import { tellOtherTabs } from './other-tabs';
 import {
@@ -57,6 +58,7 @@ export async function listPlaces(): Promise<Places> {
 /** Opens another of the places that are kept here. */
 export async function switchPlace(client: QueryClient, id: string): Promise<void> {
   await underLock(() => writeAll({ [currentKey]: id, [visitedKey]: 'yes' }));
+  forgetJudgements();
   client.setQueryData(yardKey, await loadYard());
   changed(client);
 }
@@ -92,6 +94,7 @@ export async function removePlace(client: QueryClient, id: string): Promise<void
     await removeAll([...keys, ...(open === id ? [currentKey] : [])]);
   });
   forgetSteps(id);
+  forgetJudgements();
   client.setQueryData(yardKey, await loadYard());
   changed(client);
 }
@@ -125,6 +128,7 @@ export async function bringBack(client: QueryClient, removed: string): Promise<v
     return own;
   });
   if (id !== undefined) forgetSteps(id);
+  forgetJudgements();
   client.setQueryData(yardKey, await loadYard());
   changed(client);
 }

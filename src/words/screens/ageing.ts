@@ -1,8 +1,9 @@
 /** What the screens of `ageing` say. */
+import { spoken } from '../language';
 import { dayWords } from '../day-words';
 import { count } from '../names';
 
-export const ageingText = {
+export const ageingText = spoken('ageing', {
   mends: 'Mends',
   nothingDueForALook: 'Nothing due for a look',
   due: (many: number) => `${count(many, 'look')} due`,
@@ -20,4 +21,4 @@ export const ageingText = {
       looked === undefined ? 'Never looked at.' : `Looked at ${dayWords(looked)}. ${due}.`;
     return isOld ? `${last} Older than the shortest of its lives.` : last;
   },
-} as const;
+});

@@ -1,9 +1,10 @@
 /** What the screens of `animal` say. */
+import { spoken } from '../language';
 import { rateSentence } from '../animal-words';
 import { levelLong } from '../minutes-words';
 import { listOf } from '../names';
 
-export const animalText = {
+export const animalText = spoken('animal', {
   whenItIsAbout: 'When it is about',
   thatIsWhatIsReckoned: (visits: number) =>
     `${rateSentence(visits)} That is what is reckoned with here in these hours.`,
@@ -46,4 +47,4 @@ export const animalText = {
   wayBesides: 'way besides',
   waysBesides: 'ways besides',
   howOftenComesAndWhat: (name: string) => `How often ${name} comes, and what was seen`,
-} as const;
+});

@@ -1,9 +1,10 @@
 /** What the screens of `bay` say. */
+import { spoken } from '../language';
 import type { Units } from '@/core/place/place';
 import { lengthWords } from '../length-words';
 import { count } from '../names';
 
-export const bayText = {
+export const bayText = spoken('bay', {
   othersLikeThisOne: 'Others like this one',
   coverLayersSkirtStrandsAnd:
     'Cover, layers, skirt, strands and top edge are said of the others too. Their gaps, doors and sizes stay their own.',
@@ -107,4 +108,4 @@ export const bayText = {
   itsWallWasChangedWhat: 'Its wall was changed. What was read of it stays in the old walks.',
   makeLikeThisOne: (many: number) => `Make ${count(many, 'bay')} like this one`,
   layerInside: (index: number) => `Layer ${index}, inside`,
-} as const;
+});

@@ -1,7 +1,8 @@
 /** What the screens of `begin` say. */
+import { spoken } from '../language';
 import { turnWords } from '../pacing-words';
 
-export const beginText = {
+export const beginText = spoken('begin', {
   side: (index: number) => `Side ${index}`,
   isTooShortDidYou: (name: string, entered: string) =>
     `${name}: ${entered} is too short. Did you mean metres or feet?`,
@@ -42,4 +43,4 @@ export const beginText = {
   backTo: (name: string) => `Back to ${name}`,
   or: 'Or',
   openAFile: 'Open a file',
-} as const;
+});

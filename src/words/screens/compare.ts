@@ -1,10 +1,11 @@
 /** What the screens of `compare` say. */
+import { spoken } from '../language';
 import { dayWords } from '../day-words';
 import { animalName } from '../headline';
 import { levelShort } from '../minutes-words';
 import { count } from '../names';
 
-export const compareText = {
+export const compareText = spoken('compare', {
   onTheOneSide: 'On the one side',
   onTheOtherSide: 'On the other side',
   wayIn: 'way in',
@@ -27,4 +28,4 @@ export const compareText = {
     best: Parameters<typeof levelShort>[0],
     best2: Parameters<typeof levelShort>[0],
   ) => `${animalName(animal)}: ${levelShort(best)}, then ${levelShort(best2)}`,
-} as const;
+});

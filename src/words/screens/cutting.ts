@@ -1,8 +1,9 @@
 /** What the screens of `cutting` say. */
+import { spoken } from '../language';
 import { dayWords } from '../day-words';
 import { capital, count } from '../names';
 
-export const cuttingText = {
+export const cuttingText = spoken('cutting', {
   piece: (
     size: string,
     forWhat: string | undefined,
@@ -32,4 +33,4 @@ export const cuttingText = {
     'Mesh, sheet, boards and battens of mends that are planned or bought, until they are done. Other things are only counted.',
   offcutsInStock: 'Offcuts in stock',
   usedBeforeAnyRollIs: (many: number) => `${count(many, 'piece')}, used before any roll is bought`,
-} as const;
+});

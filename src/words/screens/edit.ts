@@ -1,6 +1,7 @@
 /** What the screens of `edit` say. */
+import { spoken } from '../language';
 
-export const editText = {
+export const editText = spoken('edit', {
   aWholeNumber: 'A whole number',
   aNumber: 'A number',
   fromTo: (it: string, least: number, most: number) => `${it} from ${least} to ${most}.`,
@@ -14,4 +15,4 @@ export const editText = {
   atMostLettersThisHas: (most: number, many: number) =>
     `At most ${most} letters; this has ${many}.`,
   wrongSum: 'Write it like 12 or 12.50.',
-} as const;
+});

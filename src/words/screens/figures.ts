@@ -1,8 +1,9 @@
 /** What the screens of `figures` say. */
+import { spoken } from '../language';
 import { count, listOf } from '../names';
 import { overWords, skirtWords } from '../reason-words';
 
-export const figuresText = {
+export const figuresText = spoken('figures', {
   shutOutAtUsed: 'Shut out at (used)',
   stricterForMends: 'Stricter, for mends',
   aLongSlotShutAt: 'A long slot, shut at',
@@ -109,4 +110,4 @@ export const figuresText = {
     `Motions and forces decide ${open}. Two different motions stop what works one (common practice); two of the same are learned one after the other.`,
   costsAbout: (value: number, priceByName: string) => `Costs about ${value} ${priceByName}`,
   asWideAs: (gaugeName: string) => `As wide as ${gaugeName}`,
-} as const;
+});

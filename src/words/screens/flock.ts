@@ -1,6 +1,7 @@
 /** What the screens of `flock` say. */
+import { spoken } from '../language';
 
-export const flockText = {
+export const flockText = spoken('flock', {
   place: 'Place',
   theFlock: 'The flock',
   birdsThatSpendNightAnd:
@@ -21,4 +22,4 @@ export const flockText = {
   hoursADay: 'Hours a day',
   theyRange: 'They range',
   inTheOpen: 'in the open',
-} as const;
+});

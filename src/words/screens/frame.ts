@@ -1,6 +1,7 @@
 /** What the screens of `frame` say. */
+import { spoken } from '../language';
 
-export const frameText = {
+export const frameText = spoken('frame', {
   thereIsNothingAtThis: 'There is nothing at this address',
   toTheYard: 'To the yard',
   yard: 'Yard',
@@ -18,4 +19,4 @@ export const frameText = {
     `One of its records (${key}) was written by a newer Rookle or is damaged. It was left as it is; nothing was deleted.`,
   thisBrowserDidNotHand:
     'This browser did not hand out its storage. Private windows and full disks do that. Nothing was deleted.',
-} as const;
+});

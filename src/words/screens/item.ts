@@ -1,9 +1,10 @@
 /** What the screens of `item` say. */
+import { spoken } from '../language';
 import type { AnimalId } from '@/core/tables/animals';
 import { animalName } from '../headline';
 import { animalList } from '../names';
 
-export const itemText = {
+export const itemText = spoken('item', {
   notKnownOfItIs: (animalsIn: Parameters<typeof animalList>[0]) =>
     `Not known of ${animalList(animalsIn)}: it is not read yet.`,
   whatWouldBeEnough: 'What would be enough',
@@ -36,4 +37,4 @@ export const itemText = {
   holdsAgainst: (isTheRest: boolean, animals: readonly AnimalId[]) =>
     `Holds against ${isTheRest ? 'the rest: ' : ''}${animalList(animals)}.`,
   change: (name: string) => `Change ${name}`,
-} as const;
+});

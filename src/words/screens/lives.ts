@@ -1,11 +1,12 @@
 /** What the screens of `lives` say. */
+import { spoken } from '../language';
 import type { Place } from '@/core/place/place';
 import { rateWords } from '../animal-words';
 import { dayWords } from '../day-words';
 import { animalName } from '../headline';
 import { entryWords } from '../log-words';
 
-export const livesText = {
+export const livesText = spoken('lives', {
   cameraNightsWithNothing: 'Camera nights with nothing',
   nightsUpToLastNight:
     'Nights up to last night on which a camera stood by the run and caught none of the animals above.',
@@ -60,4 +61,4 @@ export const livesText = {
   wholeNights: (most: number) => `A whole number of nights, 1 to ${most}.`,
   daysAgo: (days: number) => `${days} days ago`,
   allEntries: (entries: number) => `All ${entries}`,
-} as const;
+});

@@ -1,4 +1,5 @@
 /** What the screens of `mends` say. */
+import { spoken } from '../language';
 import type { Mend } from '@/core/records/mend';
 import type { Place, Units } from '@/core/place/place';
 import { dayWords } from '../day-words';
@@ -9,7 +10,7 @@ import { moneyWords, timeWords, whereWords } from '../plan-words';
 import { reasonWords } from '../reason-words';
 import { spotWords } from '../spot-words';
 
-export const mendsText = {
+export const mendsText = spoken('mends', {
   lookedAtForHarm: 'Looked at for harm',
   notCountedYetToTake: (many: number) =>
     `Not counted yet: ${count(many, 'reading')} to take again, by tape or probe. Until then the yard is judged as it was.`,
@@ -123,4 +124,4 @@ export const mendsText = {
   },
   halfDoneAgainstThe: (animalName: string) => `Half done against the ${animalName}`,
   mend: (place: Place, way: Parameters<typeof wayTitle>[1]) => `Mend: ${wayTitle(place, way)}`,
-} as const;
+});

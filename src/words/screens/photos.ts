@@ -1,8 +1,9 @@
 /** What the screens of `photos` say. */
+import { spoken } from '../language';
 import { dayWords } from '../day-words';
 import { count } from '../names';
 
-export const photosText = {
+export const photosText = spoken('photos', {
   thisFileIsNoPicture: 'This file is no picture that this browser can show. Nothing was kept.',
   photos: 'Photos',
   aPhotoOfThisPlace:
@@ -14,4 +15,4 @@ export const photosText = {
   madeSmallAndKeptIn: (room: string) => `Made small and kept in this browser only. ${room}`,
   ofThisPlaceMb: (many: number, bytes: string) =>
     `${count(many, 'photo')} of this place, ${bytes} MB.`,
-} as const;
+});

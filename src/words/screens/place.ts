@@ -1,9 +1,10 @@
 /** What the screens of `place` say. */
+import { spoken } from '../language';
 import type { Units } from '@/core/place/place';
 import { distanceWords, lengthWords } from '../length-words';
 import { count } from '../names';
 
-export const placeText = {
+export const placeText = spoken('place', {
   asTheDevice: 'as the device',
   aTremble: 'a tremble',
   aClick: 'a click',
@@ -55,4 +56,4 @@ export const placeText = {
   theTableCouldNotBe:
     'The table could not be made here and now. Nothing was changed; with a network, load the page again and try once more.',
   change: (name: string) => `Change ${name}`,
-} as const;
+});

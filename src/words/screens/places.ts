@@ -1,6 +1,7 @@
 /** What the screens of `places` say. */
+import { spoken } from '../language';
 
-export const placesText = {
+export const placesText = spoken('places', {
   yourPlaces: 'Your places',
   demoPlaces: 'Demo places',
   scenesOfOurOwnInvention: 'Scenes of our own invention, to look round in. Nobody lives there.',
@@ -17,4 +18,4 @@ export const placesText = {
   beginAnotherPlace: 'Begin another place',
   lookAt: (name: string) => `Look at ${name}`,
   copy: (name: string) => `Copy ${name}`,
-} as const;
+});

@@ -1,9 +1,10 @@
 /** What the screens of `plan` say. */
+import { spoken } from '../language';
 import { animalList, capital, count, listOf } from '../names';
 import { moneyOfPlan } from '../plan-text';
 import { birdsWords, moneyWords, timeWords } from '../plan-words';
 
-export const planText = {
+export const planText = spoken('plan', {
   birdsAYear: (money: string, birds: number) => `${money}: ${birdsWords(birds)} birds a year`,
   whatMoreMoneyBrings: 'What more money brings',
   curveSays: (hasHours: boolean) =>
@@ -116,4 +117,4 @@ export const planText = {
   mustDo3: (name: string, where: string) => `Must do: ${name}, ${where}`,
   allThatAreNotIn: (many: number) => `All ${many} that are not in it`,
   wrongLimit: 'Write it like 120 or 7.5.',
-} as const;
+});

@@ -1,4 +1,5 @@
 /** What the screens of `prices` say. */
+import { spoken } from '../language';
 import type { Place } from '@/core/place/place';
 import { dayWords } from '../day-words';
 import { materialName } from '../mend-words';
@@ -6,7 +7,7 @@ import { capital } from '../names';
 import { moneyWords } from '../plan-words';
 import { sizeWords } from '../shop-words';
 
-export const pricesText = {
+export const pricesText = spoken('prices', {
   addAnotherSize: 'Add another size',
   howManyInIt: 'How many in it',
   width: (unit: string) => `Width, ${unit}`,
@@ -53,4 +54,4 @@ export const pricesText = {
   withAPriceOfYours: 'With a price of yours',
   allOthers: 'All others',
   length: (unit: string) => `Length, ${unit}`,
-} as const;
+});

@@ -1,6 +1,7 @@
 /** What the screens of `records` say. */
+import { spoken } from '../language';
 
-export const recordsText = {
+export const recordsText = spoken('records', {
   walks: 'Walks',
   mends: 'Mends',
   sightings: 'Sightings',
@@ -21,4 +22,4 @@ export const recordsText = {
   itCouldNotBeWorked: 'It could not be worked out in this browser.',
   beingWorkedOut: 'Being worked out …',
   afterEachOfTheLast: 'After each of the last dozen days walked, all on what threatens now.',
-} as const;
+});

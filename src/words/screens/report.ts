@@ -1,4 +1,5 @@
 /** What the screens of `report` say. */
+import { spoken } from '../language';
 import type { Place } from '@/core/place/place';
 import type { Mend } from '@/core/records/mend';
 import { dayWords } from '../day-words';
@@ -7,7 +8,7 @@ import { animalList, capital, count } from '../names';
 import { mendTitle, moneyWords } from '../plan-words';
 import { soldWords } from '../shop-words';
 
-export const reportText = {
+export const reportText = spoken('report', {
   standing: (day: string, hold: string, walked: string | undefined, unread: number) => {
     const last = walked === undefined ? 'Not walked yet.' : `Last walked ${dayWords(walked)}.`;
     const left = unread > 0 ? ` ${count(unread, 'reading')} not taken.` : '';
@@ -38,4 +39,4 @@ export const reportText = {
   rookleRanksAndExplainsIt:
     'Rookle ranks and explains; it promises nothing. Figures behind it are recalled from memory, common practice or assumptions, and are marked as such in the application. Local codes and licensed practice come first.',
   waysFound: (ways: number) => count(ways, 'way in', 'ways in'),
-} as const;
+});

@@ -1,7 +1,8 @@
 /** What the screens of `routine` say. */
+import { spoken } from '../language';
 import { timeWords } from '../day-words';
 
-export const routineText = {
+export const routineText = spoken('routine', {
   place: 'Place',
   routine: 'Routine',
   shuttingUp: 'Shutting up',
@@ -26,4 +27,4 @@ export const routineText = {
   degreesEast: 'Degrees east',
   southAndWestBelowZero: 'South and west below zero. Times are this device’s.',
   forgetWhereItIs: 'Forget where it is',
-} as const;
+});

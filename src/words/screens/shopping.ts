@@ -1,11 +1,12 @@
 /** What the screens of `shopping` say. */
+import { spoken } from '../language';
 import type { Place } from '@/core/place/place';
 import { materialName } from '../mend-words';
 import { capital, count } from '../names';
 import { moneyWords } from '../plan-words';
 import { forWhat, soldWords } from '../shop-words';
 
-export const shopText = {
+export const shopText = spoken('shopping', {
   shoppingFor: (name: string) => `Shopping for ${name}`,
   shareAsText: 'Share as text',
   saveAsATableCsv: 'Save as a table (CSV)',
@@ -55,4 +56,4 @@ export const shopText = {
   pricesWithoutADayAre: (it: string) =>
     `${it} Prices without a day are round sums of ours: write your shop’s into the price book.`,
   allOfItIsBought: 'All of it is bought',
-} as const;
+});

@@ -1,6 +1,7 @@
 /** What the screens of `sure` say. */
+import { spoken } from '../language';
 
-export const sureText = {
+export const sureText = spoken('sure', {
   yard: 'Yard',
   howSure: 'How sure?',
   figuresThatAreBandsAre: (scenarioName: string) =>
@@ -20,4 +21,4 @@ export const sureText = {
   nothingGetsInAsIt: 'Nothing gets in as it is judged',
   staysTheWeakestTimesIn: (name: string, share: number) =>
     `${name} stays the weakest ${share} times in 100`,
-} as const;
+});

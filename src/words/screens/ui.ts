@@ -1,8 +1,9 @@
 /** What the screens of `ui` say. */
+import { spoken } from '../language';
 import type { Units } from '@/core/place/place';
 import { distanceWords, lengthWords } from '../length-words';
 
-export const uiText = {
+export const uiText = spoken('ui', {
   hoursOfWork: 'hours of work',
   openOrMinutes: 'open or minutes',
   notLookedAt: 'not looked at',
@@ -40,4 +41,4 @@ ${withColours}
   m8636l86m86l: 'M86 36l-8 -6m8 6l-8 6',
   m4818l67m67l6: 'M48 18l-6 -7m6 7l6 -7',
   prefersReducedMotionReduce: '(prefers-reduced-motion: reduce)',
-} as const;
+});

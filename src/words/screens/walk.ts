@@ -1,4 +1,5 @@
 /** What the screens of `walk` say. */
+import { spoken } from '../language';
 import type { Bearing } from '@/core/attributes/attribute';
 import { lets } from '../bearing-words';
 import type { AnimalId } from '@/core/tables/animals';
@@ -12,7 +13,7 @@ import { animalList, capital, count, listOf } from '../names';
 import { readingTitle, readingWords } from '../reading-words';
 import { minutesWords, stopName } from '../walk-words';
 
-export const walkText = {
+export const walkText = spoken('walk', {
   typeWhatYouRead: 'Type what you read.',
   getBy: (bears: Bearing, who: readonly AnimalId[]) =>
     `${capital(animalList(who))} ${lets[bears][0]}`,
@@ -196,4 +197,4 @@ export const walkText = {
     `As wide as ${gaugeName}: ${figure} to ${lengthWords(high, units)}`,
   as: (sameAsName: string, words: string) => `As ${sameAsName}: ${words}`,
   asAt: (bay: string | undefined) => `as at ${bay ?? 'the last bay'}`,
-} as const;
+});

@@ -1,11 +1,12 @@
 /** What the screens of `way` say. */
+import { spoken } from '../language';
 import type { Place } from '@/core/place/place';
 import { dayWords } from '../day-words';
 import { wayOnward } from '../headline';
 import { levelLong } from '../minutes-words';
 import { capital } from '../names';
 
-export const wayText = {
+export const wayText = spoken('way', {
   hideWhereThisComesFrom: 'Hide where this comes from',
   whereThisComesFrom: 'Where this comes from',
   notReadYet: 'Not read yet.',
@@ -42,4 +43,4 @@ export const wayText = {
     `Make it ${strict} or less, the stricter figure; it is judged by ${used} (${animal}).`,
   meetsByWhichItIs: (used: string, animal: string, strict: string) =>
     `Meets ${used} (${animal}), by which it is judged; not the stricter ${strict}.`,
-} as const;
+});

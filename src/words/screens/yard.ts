@@ -1,9 +1,10 @@
 /** What the screens of `yard` say. */
+import { spoken } from '../language';
 import type { AnimalId } from '@/core/tables/animals';
 import { dayWords, timeWords } from '../day-words';
 import { animalList, count } from '../names';
 
-export const yardText = {
+export const yardText = spoken('yard', {
   whatLivesHere: 'What lives here',
   howOftenEachComesAnd: 'How often each comes, and the log of what was seen',
   howOftenEachComesAndWhat: 'How often each comes, and what was seen',
@@ -73,4 +74,4 @@ export const yardText = {
   lookedAtFor: (day: string) => `Looked at for ${dayWords(day)}.`,
   change: (name: string) => `Change ${name}`,
   holdWalkByWalk: (says: string) => `Hold, walk by walk. ${says}.`,
-} as const;
+});

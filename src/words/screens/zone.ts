@@ -1,6 +1,7 @@
 /** What the screens of `zone` say. */
+import { spoken } from '../language';
 
-export const zoneText = {
+export const zoneText = spoken('zone', {
   sidesAndPosts: 'Sides and posts',
   postsStandSoFarApart: 'Posts stand so far apart, about',
   fromInsideLies: (name: string) => `From inside, ${name} lies`,
@@ -44,4 +45,4 @@ export const zoneText = {
   addIt: 'Add it',
   moveItOnThePlan: (it: string) => `Move it on the plan, ${it} a tap`,
   change: (name: string) => `Change ${name}`,
-} as const;
+});
