@@ -20,7 +20,7 @@ export interface TenYearsCost {
 const weeks = 520;
 
 /** Each week another part of what the demo's walk read, the same values again. */
-function weeklyWalks(): Walk[] {
+export function weeklyWalks(): Walk[] {
   const [first] = samphireYard.walks;
   if (!first) throw new Error('the demo was walked');
   const begun = Date.parse('2016-12-01T10:00:00Z');
@@ -36,7 +36,8 @@ function weeklyWalks(): Walk[] {
 
 const perWalk = 12;
 
-function manyMends(): Mend[] {
+/** Three hundred, all held: each is looked at again with every reading. */
+export function manyMends(): Mend[] {
   return Array.from({ length: 300 }, (_, at): Mend => ({
     id: `m${at}`,
     placeId: samphireYard.place.id,

@@ -171,7 +171,9 @@ export const amountCheck = <K extends ItemKind>(
   given: Pick<AmountAttribute<K>, 'asked' | 'shortWalks' | 'unit' | 'better' | 'limits' | 'usual'>,
 ) => ({ of, value: 'amount', ...unjudged, ...given }) as const;
 
+/** Asked everywhere. */
 export const always = (): boolean => true;
+/** Asked, or unread, nowhere. */
 export const never = (): boolean => false;
 
 /** No walk asks it: the place was described so, and only a mend changes it. */

@@ -17,5 +17,6 @@ const isThere = (possible: PossibleAmount | undefined): boolean =>
 export const hasApron = (ground: GroundLine | undefined): boolean =>
   isThere(ground?.skirt?.outward);
 
+/** Mesh below the wall or laid out from it, as far as it was read. */
 export const hasSkirt = (ground: GroundLine | undefined): boolean =>
   isThere(ground?.skirt?.depth) || hasApron(ground);

@@ -146,6 +146,7 @@ export const attributes: Readonly<Record<AttributeId, Attribute>> = registry;
 
 export const attributeIds = Object.keys(registry) as readonly AttributeId[];
 
+/** Whether it is kept and compared, never judged. */
 export const isCheck = (id: AttributeId): id is CheckId => !attributes[id].isJudged;
 
 /** An attribute with its id. */
@@ -189,6 +190,7 @@ export function limitsOf(id: AmountId): readonly [low: number, high: number] {
   return attribute.limits;
 }
 
+/** Whether it is a number with a unit. */
 export const isAmountId = (id: AttributeId): id is AmountId => attributes[id].value === 'amount';
 
 /** The unit of an amount; choices have none, and what is said of them is a length (a mesh's clear opening). */

@@ -27,6 +27,7 @@ const kept: Readonly<Record<Bound, (bay: Bay) => BayFacts>> = {
   worst: memoized((bay) => workOut(bay, 'worst')),
 };
 
+/** The facts of a bay at one end of what is possible; worked out once for each. */
 export function bayFacts(bay: Bay, bound: Bound): BayFacts {
   return kept[bound](bay);
 }

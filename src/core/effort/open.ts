@@ -47,6 +47,7 @@ export function openEffort(opening: Opening, animal: Animal, bound: Bound): Part
   };
 }
 
+/** What these latches together come to against one animal: the verdict, with the motions they ask for. */
 export function latchReason(fitted: readonly LatchId[], animal: Animal): LatchReason {
   const asked = fitted.flatMap((id) => latches[id].motions);
   const motions = [...new Set(asked.map(({ motion }) => motion))];

@@ -10,6 +10,7 @@ import { holding, openingReason, part, passEffort, shapeOf } from './pass';
 import type { PartEffort } from './reason';
 import type { When } from './when';
 
+/** Every part of one opening against one animal: open, pushed, passed, reached, torn. */
 export function openingEffort(
   opening: Opening,
   bay: Bay,

@@ -10,6 +10,7 @@ import { holding, openingReason, part, passEffort, shapeOf } from './pass';
 import type { PartEffort, OpeningShape } from './reason';
 import type { When } from './when';
 
+/** Every way through a bay that is a matter of size: gaps, holes, mesh, stretches without cover. */
 export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): PartEffort[] {
   const gap = (attribute: AmountId, possible: PossibleAmount | undefined, shape: OpeningShape) =>
     passEffort(animal, bay.id, attribute, lengthAt(possible, attribute, bound), shape);

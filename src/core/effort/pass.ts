@@ -11,6 +11,7 @@ import { minutesOf, levelOf } from './effort-level';
 /** Longer than this many times its width, an opening is a slot (assumption of ours). */
 const slotRatio = 3;
 
+/** Slot or hole, by its two clear sizes, mm. */
 export function shapeOf(width: number, height: number): OpeningShape {
   const [short, long] = width < height ? [width, height] : [height, width];
   return long > slotRatio * short ? 'slot' : 'hole';
@@ -44,6 +45,7 @@ export function verdictOf(
   return opening > strictAt(exclusion, shape).value ? 'in-doubt' : 'stopped';
 }
 
+/** An opening, mm, held against the animal’s figures, with the verdict and by how much. */
 export function openingReason(animal: Animal, opening: number, shape: OpeningShape): OpeningReason {
   const used = exclusionAt(animal.exclusion, shape);
   return {

@@ -18,6 +18,7 @@ import type { Line } from './when';
 /** Attacks on foot that begin at the bay. Flight and a jump from beyond pass over a strand; latches and doors stand behind none here. */
 const covered: readonly Attack[] = ['pass', 'reach', 'tear', 'dig', 'climb'];
 
+/** Whether strands turn tries by this attack back: those on foot, never flight. */
 export function isCovered(attack: Attack): boolean {
   return covered.includes(attack);
 }

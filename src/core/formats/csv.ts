@@ -5,6 +5,7 @@
 import Papa from 'papaparse';
 import type { Table } from './table';
 
+/** The table as CSV (RFC 4180); text that a spreadsheet would run as a formula is made inert. */
 export function csvOf({ head, rows }: Table): string {
   const inert = rows.map((row) =>
     row.map((cell) => (typeof cell === 'string' ? inertText(cell) : cell)),

@@ -37,6 +37,7 @@ export interface PlanFindings {
   };
 }
 
+/** The plan as the document that docs/format/plan.schema.json describes. */
 export function planJson(document: PlanFindings): PlanDocument {
   const { place, date, planning, limits, answer, curve, stopgaps, shutOut } = document;
   const { problem, candidates, harmful } = planning;

@@ -13,6 +13,7 @@ import {
 } from './place-file';
 import { doubtfulReference } from './references';
 
+/** The file’s text checked and brought up to this version, or what is wrong with it; never throws on bad input. */
 export function readPlaceFile(text: string): ReadFile {
   return atOnce(readingPlaceFile(text));
 }

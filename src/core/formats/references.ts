@@ -3,6 +3,7 @@ import { allBays, itemId, itemsOf } from '../place/find';
 import { outside } from '../place/place';
 import type { FileProblem, PlaceFile } from './place-file';
 
+/** The first name that is used twice or points at nothing; `undefined` where all hold. */
 export function doubtfulReference(file: PlaceFile): FileProblem | undefined {
   const { place } = file;
   const zones = new Set([outside, ...place.zones.map((zone) => zone.id)]);

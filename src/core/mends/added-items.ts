@@ -26,6 +26,7 @@ export function addedItem(spot: Spot, kind: MendKind): ItemId {
   return `${spot.item}+${kind}`;
 }
 
+/** Id of the bay of a roof that a mend adds, by the id of its layer. */
 export function roofBayId(layer: ItemId): BayId {
   return `${layer}-bay`;
 }
@@ -34,6 +35,7 @@ function addsOf({ kind }: Pick<Mend, 'kind'>): Added | undefined {
   return kind === 'own' ? undefined : catalogue[kind].adds;
 }
 
+/** The place with what the mend adds standing ready; the same place where it adds nothing. */
 export function addToPlace(place: Place, mend: Mend): Place {
   const adds = addsOf(mend);
   if (!adds) return place;

@@ -5,6 +5,7 @@ import type { Animal } from '../tables/animals';
 import type { LatchId } from '../tables/latches';
 import type { WeakSpot } from './weak-spot';
 
+/** How hard the door at a weak spot is with one latch more. */
 export function latchReasonAfter(weak: WeakSpot, animal: Animal, added: LatchId): EffortLevel {
   const door = weak.bay.openings.find((it) => it.id === weak.spot.item);
   if (!door) return 'open';

@@ -87,10 +87,12 @@ function isOfMend(found: Place, bay: Bay, { spot }: Mend, part: PartEffort): boo
   return own.kind === spot.kind && own.item === spot.item;
 }
 
+/** The last time it came to a state. */
 export function lastChange(mend: Mend, state: MendState): Mend['history'][number] | undefined {
   return [...mend.history].reverse().find((change) => change.state === state);
 }
 
+/** The mend in another state, with the stamp (ISO 8601) and the walk that decided. */
 export function moveMend(mend: Mend, state: MendState, at: string, walk?: string): Mend {
   const change = { state, at, ...(walk && { walk }) };
   return { ...mend, state, history: [...mend.history, change] };

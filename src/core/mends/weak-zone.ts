@@ -4,6 +4,7 @@ import { closeOutline } from '../place/outline';
 import { outside, type Bay, type Place, type Zone } from '../place/place';
 import type { WeakZone } from './weak-spot';
 
+/** A zone as a weak spot of its own, with those walls that a mend of this kind suits. */
 export function wideZone(place: Place, zone: Zone, kind: SpotKind): WeakZone {
   return weakZone(
     zone,
@@ -27,6 +28,7 @@ export function wallsOf(place: Place, zone: Zone): Bay[] {
     .filter(({ bands }) => bands.length > 0);
 }
 
+/** A zone with these walls, and how far it spans, mm. */
 export function weakZone(zone: Zone, walls: readonly Bay[]): WeakZone {
   const { points } = closeOutline(zone.outline);
   const span = (of: 'x' | 'y'): number =>

@@ -35,6 +35,7 @@ export type PacedBeginningProblem =
 /** Run left on either hand of the house, mm: a corner a spade gets into. */
 const leastBeside = 300;
 
+/** A new place from a run as it was paced, or what stands in the way. */
 export function beginPaced(it: PacedBeginning): Place | PacedBeginningProblem {
   const { house, pacing, runHeight } = it;
   const back = house && pacing.outline.sides[house.side];

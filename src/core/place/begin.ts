@@ -9,6 +9,7 @@ export interface Beginning extends Named {
   readonly sizes: Sizes;
 }
 
+/** A new place from a starting shape and its sizes, or what stands in the way. */
 export function beginPlace(it: Beginning): Place | ShapeProblem {
   const laid = shapes[it.shape].lay(it.sizes);
   return isLaid(laid) ? begunPlace(it, laid) : laid;

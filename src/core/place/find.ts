@@ -19,10 +19,12 @@ export interface BayInPlace {
   readonly face: Face;
 }
 
+/** Every bay with its face, face by face. */
 export function allBays(place: Place): BayInPlace[] {
   return place.faces.flatMap((face) => face.bays.map((bay) => ({ bay, face })));
 }
 
+/** The bay of that id. */
 export function findBay(place: Place, id: BayId): BayInPlace | undefined {
   return allBays(place).find(({ bay }) => bay.id === id);
 }
@@ -56,6 +58,7 @@ export function itemsOf(bay: Bay): Item[] {
   ];
 }
 
+/** The id under which readings name an item. */
 export function itemId(item: Item): ItemId {
   if (item.kind === 'bay') return item.bay.id;
   if (item.kind === 'layer') return item.layer.id;
@@ -66,6 +69,7 @@ export function itemId(item: Item): ItemId {
 /** Ids of all items of a bay. */
 export const itemIdsOf = (bay: Bay): readonly ItemId[] => itemsOf(bay).map(itemId);
 
+/** The item of that id, with where it stands. */
 export function findItem(place: Place, id: ItemId): Item | undefined {
   return itemsById(place).get(id);
 }

@@ -55,6 +55,7 @@ const mostMissed = 0.1;
 /** Degrees that turns may miss a full circle by: angles are guessed, right angles are not (assumption of ours). */
 const turnTolerance = 5;
 
+/** Sides as paced, closed to an outline, or why they cannot be. */
 export function checkPacing(sides: readonly PacedSide[]): Pacing | PacingProblem {
   if (sides.length < 3) return { problem: 'too-few-sides' };
   const found = problemOf(sides);
@@ -62,6 +63,7 @@ export function checkPacing(sides: readonly PacedSide[]): Pacing | PacingProblem
   return { ...found, likely: likelyTurn(sides) };
 }
 
+/** Whether pacing came to an outline. */
 export function isPacing(checked: Pacing | PacingProblem): checked is Pacing {
   return 'outline' in checked;
 }
@@ -97,6 +99,7 @@ function likelyTurn(sides: readonly PacedSide[]): LikelyTurn | undefined {
   return good.sort((a, b) => a.miss - b.miss)[0]?.likely;
 }
 
+/** The sides with one turn put right. */
 export function withTurn(sides: readonly PacedSide[], { side, turn }: LikelyTurn): PacedSide[] {
   return sides.map((it, index) => (index === side ? { ...it, turn } : it));
 }

@@ -66,8 +66,10 @@ export const possibleChoice = <T extends string>(values: readonly T[]): Schema<P
   });
 
 export const any: Any = { any: true };
+/** The set of just this value. */
 export const is = <T>(value: T): Is<T> => ({ is: value });
 
+/** Whether it has come down to one value. */
 export function isKnown<T>(possible: Is<T> | object | undefined): possible is Is<T> {
   return possible !== undefined && 'is' in possible;
 }

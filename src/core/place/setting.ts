@@ -17,6 +17,7 @@ export function toggleLives(place: Place, id: AnimalId): Place {
   });
 }
 
+/** Adds what lies near, or takes it back. */
 export function toggleNear(place: Place, thing: Near): Place {
   const { near } = place.setting;
   const isThere = near.includes(thing);
@@ -25,6 +26,7 @@ export function toggleNear(place: Place, thing: Near): Place {
   });
 }
 
+/** How often an animal comes in the keeper’s own word, where they gave one. */
 export function oftenOf({ setting }: Place, animal: AnimalId): Often | undefined {
   return setting.often?.find((it) => it.animal === animal)?.often;
 }

@@ -19,6 +19,7 @@ export interface FoundPlace {
   readonly provenance: ReadonlyMap<string, Provenance>;
 }
 
+/** Under which readings of one attribute of one item are found. */
 export function attributeKey(item: ItemId, attribute: AttributeId): string {
   return `${item} ${attribute}`;
 }
@@ -31,6 +32,7 @@ export function inDateOrder(walks: readonly Walk[]): Walk[] {
     .map(({ walk }) => walk);
 }
 
+/** Structure with every reading laid over it; a bay found as before is the same object. */
 export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace {
   const provenance = latestReadings(walks);
   const values = new Map<ItemId, Map<AttributeId, Possible>>();

@@ -4,6 +4,7 @@ import type { AttributeOf, ItemKind, Items } from '../attributes/attribute';
 import { memoized } from '../memo';
 import type { Bay } from '../place/place';
 
+/** Whether nothing of the bay is left to be read: its best is its worst. */
 export const isAllRead = memoized(
   (bay: Bay): boolean =>
     isStated('bay', bay) &&

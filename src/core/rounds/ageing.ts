@@ -44,6 +44,7 @@ export function ageingOf(
     .sort((a, b) => a.due.localeCompare(b.due));
 }
 
+/** Whether its day (YYYY-MM-DD) has come. */
 export function isDue({ due }: Pick<Ageing, 'due'>, today: string): boolean {
   return due <= today;
 }

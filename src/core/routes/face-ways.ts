@@ -14,6 +14,7 @@ export interface FaceWays {
   readonly reach: BayWay | undefined;
 }
 
+/** Whether outside is on one side of it. */
 export function isOuter({ between }: Face): boolean {
   return between[0] === outside || between[1] === outside;
 }
@@ -30,6 +31,7 @@ interface Kept {
 
 const answers = answersBy<Face, WeakMap<Animal, Kept>>();
 
+/** The ways through a face for one animal in circumstances; worked out once. */
 export function faceWays(face: Face, animal: Animal, bound: Bound, when: When): FaceWays {
   const perAnimal = getOrMake(answers, face, () => new WeakMap<Animal, Kept>());
   const own = getOrMake(perAnimal, animal, (): Kept => ({ bySlot: [], byRest: new Map() }));

@@ -13,6 +13,7 @@ export const leastChance = 0.1;
 /** Strands that turn back this share or more shut a way (figure of the model: assumption of ours). */
 export const strandsShut = 0.8;
 
+/** Whether a route counts as a way in (under 60 min) or a slow one (under 480 min and a chance of 10 % or more); `undefined`: neither. */
 export function paceOf(route: {
   readonly minutes: number;
   readonly turnedBack: number;

@@ -26,6 +26,7 @@ const answersFor = answersBy<Animal, Last[]>();
 /** Circumstances that alternate within one judgement, with both bounds. */
 const mostKept = 16;
 
+/** From every zone the lightest way on to the birds; the same object for the same question. */
 export function toBirdsOf(
   place: Place,
   animal: Animal,

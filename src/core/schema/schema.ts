@@ -154,16 +154,19 @@ export const money = whole(0, dearest);
 
 export const flag: Schema<boolean> = { kind: 'flag' };
 
+/** Just this value. */
 export const constant = <const T extends string | number | true>(value: T): Schema<T> => ({
   kind: 'constant',
   value,
 });
 
+/** One of these texts. */
 export const oneOf = <T extends string>(values: readonly T[]): Schema<T> => ({
   kind: 'one-of',
   values,
 });
 
+/** A list of any length. */
 export const list = <T>(of: Schema<T>): Schema<readonly T[]> => ({ kind: 'list', of });
 
 /** A list of at least `least`; `sentence` says what is missing: "needs a layer". */
@@ -173,6 +176,7 @@ export const listOfSome = <T>(
   sentence?: string,
 ): Schema<readonly T[]> => ({ kind: 'list', of, least, ...(sentence && { sentence }) });
 
+/** A list of two. */
 export const pair = <T>(of: Schema<T>): Schema<readonly [T, T]> => ({
   kind: 'list',
   of,
@@ -197,8 +201,10 @@ export const openObject = <F extends Fields>(fields: F): Schema<TypeOfFields<F>>
 /** An object whose field names are ids. */
 export const map = <T>(of: Schema<T>): Schema<Readonly<Record<string, T>>> => ({ kind: 'map', of });
 
+/** A field that may be left out. */
 export const optional = <T>(of: Schema<T>): OptionalField<T> => ({ kind: 'optional', of });
 
+/** The same or null. */
 export const nullable = <T>(of: Schema<T>): Schema<T | null> => ({ kind: 'nullable', of });
 
 /** One of several, as `memberFor` tells. */

@@ -9,6 +9,7 @@ export type AnimalVerdict =
   /** Not about in these hours. */
   | 'away';
 
+/** Away, shut out, let in, or not known yet, for one animal in a scenario. */
 export function animalVerdict({
   about,
   minutes,

@@ -23,6 +23,7 @@ export interface AnimalView {
   readonly next: Route | undefined;
 }
 
+/** One animal turned round: all its ways in a scenario, by bay. */
 export function animalView(known: Known, scenario: Scenario, id: AnimalId): AnimalView {
   const { found, date, log, table } = known;
   const { place } = found;

@@ -7,6 +7,7 @@ import { scenarios, type Scenario } from './scenario';
 
 export type Judgements = Readonly<Record<Scenario, Judgement>>;
 
+/** All four scenarios of a day. */
 export function judgeAll(
   place: Place,
   walks: readonly Walk[],

@@ -52,6 +52,7 @@ export interface AnimalRoutes {
   readonly worst: readonly FaceRoutes[];
 }
 
+/** One animal in a scenario: minutes and chance at both ends, by group of birds, and its weakest route. */
 export function judgeAnimal(
   place: Place,
   animal: Animal,

@@ -49,6 +49,7 @@ export interface Judgement {
   readonly judged: readonly Attack[];
 }
 
+/** One scenario of a place, a shut night unless said otherwise, with readings laid over it. */
 export function judge(
   place: Place,
   walks: readonly Walk[],
@@ -68,6 +69,7 @@ export interface Known {
   readonly stops: Judgement['stops'];
 }
 
+/** What is the same in every scenario, worked out once. */
 export function findOut(
   place: Place,
   walks: readonly Walk[],
@@ -106,6 +108,7 @@ export function* judging(
   return yield* judgingFound(yield* findingOut(place, walks, circumstances), scenario);
 }
 
+/** One scenario of what was found out. */
 export function judgeFound(known: Known, scenario: Scenario): Judgement {
   return atOnce(judgingFound(known, scenario));
 }

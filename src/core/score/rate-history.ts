@@ -17,6 +17,7 @@ export interface RateHistory {
   readonly points: readonly RatePoint[];
 }
 
+/** How the log moved what is reckoned with of one animal, visits a year, up to a day. */
 export function rateHistory(
   place: Place,
   animal: Animal,

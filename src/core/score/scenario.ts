@@ -15,6 +15,7 @@ export const scenarioHours: Readonly<Record<Scenario, readonly Hours[]>> = {
   ranging: ['day'],
 };
 
+/** Whether an animal is about in a scenario’s hours. */
 export function isAbout(animal: Animal, scenario: Scenario): boolean {
   return animal.active.some((hours) => scenarioHours[scenario].includes(hours));
 }

@@ -7,6 +7,7 @@ export interface Tonight {
   readonly missedRound: number;
 }
 
+/** The blend of a shut night and a forgotten round, by the chance of one. */
 export function tonight(judgements: Judgements): Tonight {
   const { 'night-shut': shut, 'left-open': leftOpen } = judgements;
   const { missedRound } = shut;

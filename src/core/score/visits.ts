@@ -82,6 +82,7 @@ interface Evidence {
   readonly watched: number;
 }
 
+/** What the log says of one animal: visits seen, and nights watched. */
 export function evidence(animal: Animal, log: readonly LogEntry[], date?: string): Evidence {
   const recent = log.filter((entry) => isRecent(entry, date));
   const ofIt = recent.filter(

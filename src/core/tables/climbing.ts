@@ -28,6 +28,7 @@ export interface EnoughAgainstClimbing {
   readonly tilt?: Figure;
 }
 
+/** Wall and overhang, mm, published as enough. */
 export function highEnough(
   height: number,
   overhang: number,
@@ -37,10 +38,12 @@ export function highEnough(
   return { height: published(height, source, note), overhang: published(overhang, source, note) };
 }
 
+/** Wall, mm, that practice calls enough, without an overhang. */
 export function highByPractice(height: number, note?: string): EnoughAgainstClimbing {
   return { height: practice(height, note), overhang: practice(0) };
 }
 
+/** Wall, mm, that we take for enough, without an overhang. */
 export function highByAssumption(height: number, note?: string): EnoughAgainstClimbing {
   return { height: assumed(height, note), overhang: assumed(0) };
 }

@@ -6,6 +6,7 @@ import type { SourceId } from './sources';
 
 const needless = (set: (value: number) => EnoughAgainstDigging['depth']) => set(0);
 
+/** Mesh so deep and so far out, mm, published as enough. */
 export function enough(
   depth: number,
   outward: number,

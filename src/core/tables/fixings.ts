@@ -20,6 +20,7 @@ export type Condition = (typeof conditions)[number];
 /** Classes that rust, rot and sun take off cover and fixing alike (assumption of ours); the weakest class is 1. */
 export const weakenedBy: Readonly<Record<Condition, number>> = { sound: 0, worn: 1, failing: 2 };
 
+/** Class of strength in a condition; never below 1. */
 export function weakened(strength: number, condition: Condition): number {
   return Math.max(1, strength - weakenedBy[condition]);
 }

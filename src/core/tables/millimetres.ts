@@ -2,6 +2,7 @@
 import type { Figure } from './figure';
 import type { SourceId } from './sources';
 
+/** A figure in print, mm, recalled from memory. */
 export function published(value: number, source: SourceId, note?: string): Figure {
   return { value, unit: 'mm', source, mark: 'published', ...(note && { note }) };
 }
@@ -11,6 +12,7 @@ export function practice(value: number, note?: string): Figure {
   return { value, unit: 'mm', source: 'trade', mark: 'common-practice', ...(note && { note }) };
 }
 
+/** A figure of our own, mm. */
 export function assumed(value: number, note?: string): Figure {
   return { value, unit: 'mm', source: 'rookle', mark: 'assumption', ...(note && { note }) };
 }

@@ -38,6 +38,7 @@ export const leftWhenTouching: Readonly<Record<Touching, number>> = {
   mesh: 0.1,
 };
 
+/** Wires at published heights, mm. */
 export const wires = (source: SourceId, ...heights: number[]): WireSet => ({
   heights: heights.map((height) => published(height, source)),
 });
@@ -52,17 +53,20 @@ export const lowStrand: WireSet = {
   ],
 };
 
+/** A wire so high and so far off the wall, mm. */
 export const offWall = (source: SourceId, height: number, out: number): WireSet => ({
   heights: [published(height, source)],
   standOff: published(out, source),
 });
 
+/** Wires at heights of our own, mm. */
 export const assumedWires = (...heights: number[]): WireSet => ({
   heights: heights.map((height) =>
     assumed(height, 'No heights are printed for it that we can recall.'),
   ),
 });
 
+/** Line potential that is needed, kV (common practice). */
 export const kilovolts = (value: number): Figure => ({
   value,
   // Given as 3 to 4, and 5 to 6 for bears.
@@ -73,6 +77,7 @@ export const kilovolts = (value: number): Figure => ({
   note: 'Least line potential as makers and advisers give it; more is aimed at.',
 });
 
+/** Share of tries turned back at best (assumption of ours). */
 export const turnedBack = (value: number): Figure => ({
   value,
   unit: 'share',
@@ -81,6 +86,7 @@ export const turnedBack = (value: number): Figure => ({
   note: 'No share is printed that we can recall; strands are reviewed as good, never as certain.',
 });
 
+/** What strands do to one animal. */
 export const shocks = (volts: number, ...sets: WireSet[]): Shocking => ({
   share: turnedBack(0.95),
   sets,

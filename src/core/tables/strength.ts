@@ -15,6 +15,7 @@ export interface Tearing {
   readonly gnaws: boolean;
 }
 
+/** A class of strength, as practice ranks them. */
 export const strengthClass = (value: number, note?: string): Figure => ({
   value,
   unit: 'class',
@@ -53,4 +54,5 @@ export const tears = {
   anything: tearing(5, 4, 'Breaks heavy mesh and boards; no fixing holds against it.'),
 } as const;
 
+/** The same of an animal that gnaws. */
 export const gnaws = (what: Tearing): Tearing => ({ ...what, gnaws: true });

@@ -47,6 +47,7 @@ export interface Coming {
   readonly away: readonly number[];
 }
 
+/** How often an animal comes, what draws it, and in which months (1–12) it comes more or not at all. */
 export function comes(
   usual: Coming['usual'],
   drawnBy: readonly Near[],

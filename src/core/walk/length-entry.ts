@@ -71,6 +71,7 @@ export function readLength(
   return { mm: Math.round(mm * 1e6) / 1e6, entered: hasUnit ? typed : `${typed} ${unit}` };
 }
 
+/** Whether a length was read. */
 export function isLength(read: EnteredLength | LengthProblem): read is EnteredLength {
   return 'mm' in read && !('problem' in read);
 }

@@ -26,6 +26,7 @@ export interface Outcome {
   readonly shutTook: Reading | undefined;
 }
 
+/** What a walk came to, against what was known before it. */
 export function outcomeOf(
   walk: Walk,
   walks: readonly Walk[],

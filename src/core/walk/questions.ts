@@ -32,6 +32,7 @@ export interface Question {
   readonly known: Possible | undefined;
 }
 
+/** Of one attribute of one item; stable, fit for an address. */
 export function questionId(item: ItemId, attribute: AttributeId): string {
   return attributeKey(item, attribute).replace(' ', '~');
 }

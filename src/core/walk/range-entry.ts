@@ -49,6 +49,7 @@ export function worseEnd(value: ReadValue, attribute: AttributeId): number {
   return attributes[attribute].better === 'more' ? value.from : value.to;
 }
 
+/** Whether a figure or range was read. */
 export function isRead(read: ReadValue | EntryProblem): read is ReadValue {
   return !('problem' in read);
 }

@@ -31,10 +31,16 @@ export interface ExclusionOpening {
   readonly animal: AnimalId;
 }
 
-export function meaningOf(place: Place, item: ItemId, attribute: AttributeId, mm: number): Meaning {
+/** Who a figure lets by, by this reading alone; `value` in the attribute’s unit. */
+export function meaningOf(
+  place: Place,
+  item: ItemId,
+  attribute: AttributeId,
+  value: number,
+): Meaning {
   const shape = shapeOf(attribute);
   const efforts = livesHere(place).flatMap((animal) =>
-    partsWith(place, item, attribute, mm, animal),
+    partsWith(place, item, attribute, value, animal),
   );
   const inDoubt = efforts.filter(
     ({ reason }) => 'verdict' in reason && reason.verdict === 'in-doubt',
@@ -60,12 +66,12 @@ function partsWith(
   place: Place,
   item: ItemId,
   attribute: AttributeId,
-  mm: number,
+  value: number,
   animal: Animal,
 ): PartEffort[] {
   const shape = shapeOf(attribute);
-  if (shape) return [passEffort(animal, item, attribute, mm, shape)];
-  const bay = findItem(setAttribute(place, item, attribute, { is: mm }), item)?.bay;
+  if (shape) return [passEffort(animal, item, attribute, value, shape)];
+  const bay = findItem(setAttribute(place, item, attribute, { is: value }), item)?.bay;
   const effort = bay && byAttack(attribute, bay, animal);
   return effort ? [effort] : [];
 }

@@ -21,6 +21,7 @@ export interface HarmCheck {
   readonly share?: number;
 }
 
+/** The eight kinds of harm, each with whether the mend can do it here. */
 export function harmChecks(mend: CatalogueMend): HarmCheck[] {
   const cautions: readonly Caution[] = mend.cautions;
   return harms.map((harm) => {

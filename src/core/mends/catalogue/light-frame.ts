@@ -1,6 +1,7 @@
 /** A frame that is moved: what is bedded or let in at its edge stays behind, and a hard edge takes no pegs. */
 import type { WeakSpot } from '../weak-spot';
 
+/** Whether the bay stands on a frame light enough to have its weight asked. */
 export function isLightFrame({ bay }: Pick<WeakSpot, 'bay'>): boolean {
   return bay.ground?.weight !== undefined;
 }

@@ -80,12 +80,15 @@ export interface Cutting extends TypeOf<typeof cuttingSchema> {}
 
 export type Cut = { readonly cutting: Cutting } | { readonly tooLarge: readonly string[] };
 
+/** mm² */
 export const areaOf = ({ length, width }: Pick<Piece, 'length' | 'width'>): number =>
   length * width;
 
+/** Sum of what `of` gives for each. */
 export const sumBy = <T>(all: readonly T[], of: (it: T) => number): number =>
   all.reduce((sum, it) => sum + of(it), 0);
 
+/** Whether a piece can be cut from a roll, not turned. */
 export function fitsOn(piece: Piece, roll: Roll): boolean {
   return piece.length <= roll.length && piece.width <= roll.width;
 }

@@ -16,6 +16,7 @@ export function turnedPiece({ id, length }: Piece): Piece {
   return { id, length: 1, width: length };
 }
 
+/** A bar as a roll one wide, so that lengths are filled as widths are. */
 export function turnedRoll({ width: _width, ...roll }: Roll): Roll {
   return { ...roll, length: 1, width: roll.length };
 }

@@ -7,11 +7,13 @@ export const mostInSet = 30;
 /** What a state of `packing` takes, in steps of filling a bar or a section. */
 export const stepsOfNode = 150;
 
+/** The set of the first so many pieces, one bit each. */
 export const setOfFirst = (count: number): number => 2 ** count - 1;
 
 /** The place of the first piece of a set that is not empty. */
 export const firstIn = (set: number): number => 31 - Math.clz32(set & -set);
 
+/** The places of the pieces in a set, lowest first. */
 export function placesIn(set: number): number[] {
   const places: number[] = [];
   for (let left = set; left !== 0; left &= left - 1) places.push(firstIn(left));

@@ -53,6 +53,7 @@ interface RollSet {
   readonly from: number;
 }
 
+/** Goes through the sets of rolls that could hold the pieces, cheapest first, as far as `atLeast` lets it. */
 export function throughSets({
   pieces,
   stock,

@@ -72,6 +72,7 @@ export function limitsWithHand({ candidates }: Planning, limits: Limits): Limits
   return { ...limits, must: [...new Set([...inHand, ...(limits.must ?? [])])] };
 }
 
+/** The plan for these limits in words’ reach: what is chosen in the order of the work, what is left, why not the others. In steps. */
 export function* answering(
   session: Planning,
   given: Limits,

@@ -27,6 +27,7 @@ interface Way {
 /** How many of a term's links each mend serves, so that its price is never asked of them more than once in all. */
 export type Served = ReadonlyMap<number, number>;
 
+/** How many of a term’s links each mend serves. */
 export function servedBy(term: Term): Served {
   const served = new Map<number, number>();
   for (const { mends } of term.links) {
@@ -35,6 +36,7 @@ export function servedBy(term: Term): Served {
   return served;
 }
 
+/** The least that a term can lose by any set that the money and time left can pay for. */
 export function reachOf(
   term: Term,
   served: Served,

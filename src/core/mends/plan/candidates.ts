@@ -43,6 +43,7 @@ export function candidatesFor(
   return withExclusions([...offered, ...others], spots);
 }
 
+/** Stable: the same mend at the same spot has the same id on any day. */
 export function candidateId({ kind, spot, id }: Pick<Mend, 'kind' | 'spot' | 'id'>): string {
   return kind === 'own' ? id : `${kind} ${spot.kind} ${spot.item}`;
 }

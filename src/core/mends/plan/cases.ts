@@ -19,6 +19,7 @@ export interface MonthCase extends Case {
   readonly key: string;
 }
 
+/** Every month of a year in use, each with the days it stands for. */
 export function casesOfYear(place: Place, year: number): MonthCase[] {
   const spans = spansOf(place);
   return months.flatMap((month) => {

@@ -6,6 +6,7 @@ export type Choice = Uint8Array;
 export const made = 1;
 export const barred = 2;
 
+/** Nothing made, nothing barred. */
 export function noChoice(problem: PlanProblem): Choice {
   return new Uint8Array(problem.candidates.length);
 }
@@ -20,12 +21,14 @@ export function making(problem: PlanProblem, choice: Choice, mend: number): Choi
   return after;
 }
 
+/** The same with these mends barred, where they are not made. */
 export function barring(choice: Choice, mends: readonly number[]): Choice {
   const after = choice.slice();
   for (const mend of mends) if (after[mend] !== made) after[mend] = barred;
   return after;
 }
 
+/** Places of the mends that are made, lowest first. */
 export function chosenOf(choice: Choice): number[] {
   const chosen: number[] = [];
   choice.forEach((state, index) => {
@@ -34,6 +37,7 @@ export function chosenOf(choice: Choice): number[] {
   return chosen;
 }
 
+/** Which of a link’s mends are in that state, one bit each. */
 export function maskOf(link: Link, choice: Choice, state: 1 | 2): number {
   let mask = 0;
   for (let bit = 0; bit < link.mends.length; bit += 1) {
@@ -54,10 +58,12 @@ export function stateOf(link: Link, choice: Choice): LinkState {
 /** What is minimised over the links: birds lost, or whether an animal is shut out. */
 export type Metric = 'weight' | 'minutes';
 
+/** Weight or minutes of a link’s state; Infinity where it holds. */
 export function weightIn(state: LinkState, metric: Metric): number {
   return state[metric] ?? Infinity;
 }
 
+/** What the mends made take: hundredths of money and minutes. */
 export function sumsOf(
   { candidates }: PlanProblem,
   choice: Choice,

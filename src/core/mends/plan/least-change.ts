@@ -9,6 +9,7 @@ import type { PlanProblem } from './problem';
 
 export const worthwhile = ours(0.01, 'birds', 'Fewer a year nobody would call a change.');
 
+/** The cheapest set that changes anything at all; `undefined` where none does. In steps. */
 export function* leastChange(
   problem: PlanProblem,
   limits: Omit<Limits, 'cents' | 'minutes'> = {},

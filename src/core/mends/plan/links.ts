@@ -20,6 +20,7 @@ export interface TermCase {
   readonly zone: ZoneId;
 }
 
+/** Every way through or reach into a bay as a link between zones, with what it weighs by each set of its mends. */
 export function linksOf(
   place: Place,
   { animal, scenario, date, zone }: TermCase,

@@ -25,10 +25,12 @@ export function lossAt(
   );
 }
 
+/** Birds a year that a term loses by a choice. */
 export function lossOf(term: Term, choice: Choice): number {
   return term.weight * chanceOf(distanceWith(term, choice));
 }
 
+/** The lightest way from outside to the birds of a term, by weight or minutes; Infinity where there is none. */
 export function distanceWith(
   term: Term,
   choice: Choice,

@@ -33,9 +33,11 @@ export function orderOf(problem: PlanProblem, chosen: readonly number[]): number
   return order;
 }
 
+/** Whether a term counts by night. */
 export const isNight = ({ scenarios }: Term): boolean =>
   scenarios.includes('night-shut') || scenarios.includes('left-open');
 
+/** The choice in which just these are made. */
 export function choiceOf(problem: PlanProblem, chosen: readonly number[]): Choice {
   return chosen.reduce((choice, mend) => making(problem, choice, mend), noChoice(problem));
 }

@@ -17,6 +17,7 @@ export type ShutOut =
       readonly stays: readonly { readonly bay: ItemId; readonly spot: string }[];
     };
 
+/** The cheapest set that leaves the animal no way to the birds in a scenario, or the spots without a mend that let it by all the same. In steps. */
 export function* shuttingOut(
   problem: PlanProblem,
   animal: AnimalId,

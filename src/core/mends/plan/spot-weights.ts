@@ -16,6 +16,7 @@ export interface SpotWeight {
 /** By "through spot" or "reach spot"; a spot that holds is absent. */
 export type SpotWeights = ReadonlyMap<string, SpotWeight>;
 
+/** What each spot of a bay weighs for one animal, through it and by reach. */
 export function spotWeights(place: Place, bay: Bay, animal: Animal, when: When): SpotWeights {
   const { through, reach } = bayWays(bay, animal, 'best', when);
   const weights = new Map<string, SpotWeight>();
@@ -35,6 +36,7 @@ export function spotWeights(place: Place, bay: Bay, animal: Animal, when: When):
   return weights;
 }
 
+/** The smaller of two minutes, where `null` holds. */
 export function least(a: number | null, b: number | null): number | null {
   if (a === null || b === null) return a ?? b;
   return Math.min(a, b);

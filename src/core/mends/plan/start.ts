@@ -3,6 +3,7 @@ import { barring, making, noChoice, type Choice } from './choice';
 import type { Limits } from './limits';
 import type { PlanProblem } from './problem';
 
+/** The choice that the keeper’s own words begin the search with: must done, won’t and too long barred. */
 export function startOf(problem: PlanProblem, { longest, must = [], wont = [] }: Limits): Choice {
   const { candidates } = problem;
   const isMust = (id: string): boolean => must.includes(id);

@@ -16,6 +16,7 @@ import type { Case } from './cases';
 const isByDay = ({ reason }: PartEffort): boolean =>
   reason.kind === 'stands-open' && (reason.doors === 'by-day' || reason.doors === 'ranging');
 
+/** Every weak spot of a place in any of the cases, bays first, then whole zones. */
 export function weakEverywhere(place: Place, cases: readonly Case[]): WeakSpot[] {
   const inBays = allBays(place).flatMap(({ bay }) => weakIn(place, bay, cases));
   return [...inBays, ...zonesOf(place, inBays), ...linesOf(place, inBays)];

@@ -21,6 +21,7 @@ const mostPriced = 120;
 /** Shares of the budget by the metre that are tried first: there is soon something that can be had. */
 const shares = [0.9, 0.8, 0.7, 0.6, 0.5, 0.35, 0.2];
 
+/** The best plan whose whole rolls, boards and packs the budget pays for. In steps. */
 export function* planningWhole(
   session: Planning,
   limits: Limits,

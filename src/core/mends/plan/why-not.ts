@@ -24,6 +24,7 @@ export type WhyNot =
 /** Birds a year that are nothing. */
 const tolerance = 1e-9;
 
+/** Why a candidate, by its place, is not in the plan. */
 export function whyNot(
   problem: PlanProblem,
   plan: Pick<Plan, 'chosen' | 'cents' | 'minutes' | 'after'>,

@@ -4,6 +4,7 @@ import type { Figure } from '../../tables/figure';
 /** Width of what has none that matters, mm. */
 export const barWidth = 1;
 
+/** Whether a piece is of something cut to length only. */
 export const isBar = ({ width }: { readonly width: number }): boolean => width === barWidth;
 
 /** What a saw takes of a board at each cut, mm. */

@@ -6,6 +6,7 @@ export interface Heading {
   readonly turn: number;
 }
 
+/** For each bay of the lap its heading and the turn at its far end, degrees. */
 export function headingsOf(lap: readonly LapBay[]): Heading[] {
   const angles = lap.map(({ start, end }) => degrees(Math.atan2(end.y - start.y, end.x - start.x)));
   // A closed lap turns once round; which way tells outside from inside.

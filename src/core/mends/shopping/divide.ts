@@ -30,6 +30,7 @@ export function divisions(rolls: readonly Roll[]): Division[] {
   return widths.flatMap((strip) => [...lengths, 0].map((longest) => ({ longest, strip })));
 }
 
+/** Stretches as pieces that fit the rolls, joined at posts with overlap. */
 export function divided(
   stretches: readonly Stretch[],
   rolls: readonly Roll[],

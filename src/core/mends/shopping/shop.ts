@@ -88,6 +88,7 @@ export interface Shop extends TypeOf<typeof shopSchema> {}
 /** Until the keeper says otherwise. */
 export const firstAllowance = ours(10, 'per cent', 'For what nobody foresaw.');
 
+/** What a keeper has of shops before they have written anything in. */
 export function firstShop({ id }: Pick<Place, 'id'>): Shop {
   return {
     placeId: id,

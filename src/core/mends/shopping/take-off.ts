@@ -45,6 +45,7 @@ interface Taken {
   readonly amount: Amount;
 }
 
+/** Everything that these mends take, from measured lengths. */
 export function takeOff(found: Place, mends: readonly Mend[]): TakeOff {
   const untold: string[] = [];
   const taken = mends.flatMap((mend): Taken[] => {

@@ -12,6 +12,7 @@ export interface Reach {
   readonly walls: readonly BayId[];
 }
 
+/** The bays that “others like this one” can mean: of the same side, and of all walls like it. */
 export function reachOf(place: Place, id: BayId): Reach {
   const found = findBay(place, id);
   if (!found) return { side: [], walls: [] };

@@ -3,10 +3,12 @@ import type { Bay, BayId, Place } from '../place';
 
 export type BayChange = (bay: Bay) => Bay;
 
+/** The place with one bay changed; all others are the same objects. */
 export function changeBay(place: Place, id: BayId, change: BayChange): Place {
   return changeBays(place, [id], change);
 }
 
+/** The same for several bays. */
 export function changeBays(place: Place, ids: readonly BayId[], change: BayChange): Place {
   const wanted = new Set(ids);
   return {
@@ -28,6 +30,7 @@ export function withChanged<T extends { readonly id: string }>(
   return all.map((one) => (one.id === id ? change(one) : one));
 }
 
+/** All but the one of that id. */
 export function without<T extends { readonly id: string }>(all: readonly T[], id: string): T[] {
   return all.filter((one) => one.id !== id);
 }

@@ -8,6 +8,7 @@ export const standings = ['earth', 'frame', 'floor'] as const;
 /** The earth with posts set in it; the earth as a light frame that may be lifted; a floor of its own. */
 export type Standing = (typeof standings)[number];
 
+/** What a bay stands on: a floor, a light frame, or earth. */
 export function standingOf({ ground }: Bay): Standing {
   if (!ground) return 'floor';
   return ground.weight === undefined && ground.pegs === undefined ? 'earth' : 'frame';
@@ -46,6 +47,7 @@ export interface StrandSizes {
   readonly standOff?: Is<number>;
 }
 
+/** The bay without that strand. */
 export function dropStrand(bay: Bay, id: ItemId): Bay {
   return { ...bay, strands: without(bay.strands, id) };
 }

@@ -8,6 +8,7 @@ import type { Bay, Face, Place, Zone } from '../place';
 import type { NewId } from './cover';
 import { copyOf, resizeBay } from './posts';
 
+/** The place with other zones: walls, roofs and floors follow, and bays that still fit keep what they are. */
 export function layAgain(place: Place, zones: readonly Zone[], newId: NewId): Place {
   const left = new Set(place.faces);
   const faces = facesOf(zones).flatMap((laid): Face[] => {

@@ -68,10 +68,12 @@ export function changeOpening(bay: Bay, id: ItemId, change: Partial<Opening>): B
   };
 }
 
+/** The bay without that opening. */
 export function dropOpening(bay: Bay, id: ItemId): Bay {
   return { ...bay, openings: without(bay.openings, id) };
 }
 
+/** The bay with one more latch of unknown kind on that opening. */
 export function addLatch(bay: Bay, opening: ItemId, newId: NewId): Bay {
   const latch = { id: newId('latch'), kind: any };
   return {
@@ -83,6 +85,7 @@ export function addLatch(bay: Bay, opening: ItemId, newId: NewId): Bay {
   };
 }
 
+/** The bay without that latch. */
 export function dropLatch(bay: Bay, latch: ItemId): Bay {
   return {
     ...bay,

@@ -43,6 +43,7 @@ export function movePost(place: Place, id: BayId, width: number): Place | undefi
   return replaced(resized, next.id, [resizeBay(next, rest)]);
 }
 
+/** The bay that follows on the same wall. */
 export function nextTo(place: Place, id: BayId): Bay | undefined {
   const { bays } = faceWith(place, id) ?? { bays: [] };
   const index = bays.findIndex((bay) => bay.id === id);

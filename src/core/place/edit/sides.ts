@@ -4,10 +4,12 @@ import { any, is } from '../possible';
 import { addOpening } from './openings';
 import type { NewId } from './cover';
 
+/** The place with another name for a side. */
 export function renameSide(place: Place, id: string, name: string): Place {
   return changeSide(place, id, (side) => ({ ...side, name }));
 }
 
+/** The place with a side of another kind; its walls follow. */
 export function setSideKind(place: Place, id: string, kind: SideKind, newId: NewId): Place {
   const changed = changeSide(place, id, (side) => ({ ...side, kind }));
   return {

@@ -25,6 +25,7 @@ import { copyOf } from './posts';
 /** What does not move a wall. */
 export type ZoneWords = Pick<Zone, 'name' | 'moves' | 'inUse'>;
 
+/** The place with other words for a zone. */
 export function describeZone(place: Place, id: ZoneId, words: Partial<ZoneWords>): Place {
   return { ...place, zones: withChanged(place.zones, id, (zone) => ({ ...zone, ...words })) };
 }
@@ -128,6 +129,7 @@ export interface NewZone {
   readonly base?: number;
 }
 
+/** The place with a zone more, standing against a side of another. */
 export function addZone(place: Place, it: NewZone, newId: NewId): Place {
   const id = newId('zone');
   const side = sideOf(place, it.against);

@@ -7,6 +7,7 @@ import { topOf, type Cover, type ZoneDress } from './zone-dress';
 /** Fine mesh usually changes to coarser at knee height, mm (common practice). */
 export const kneeHeight = 600;
 
+/** A stretch of wall as bays, post to post, dressed as the zone is. */
 export function baysAlong(
   { length }: Pick<Stretch, 'length'>,
   zone: Zone,
@@ -55,6 +56,7 @@ function bandsOf(id: string, base: number, height: number, { cover }: ZoneDress)
   return [band('low', 0, kneeHeight), band('high', kneeHeight, height)];
 }
 
+/** Layers of a band, numbered from outside. */
 export function layersOf(band: string, cover: readonly Cover[]) {
   return cover.map((mesh, index) => ({ id: `${band}-${index + 1}`, mesh }));
 }

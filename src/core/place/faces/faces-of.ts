@@ -9,6 +9,7 @@ import { houseDress, topOf, usualDress, type ZoneDress } from './zone-dress';
 
 export type Dresses = Readonly<Record<ZoneId, ZoneDress>>;
 
+/** All walls, roofs and floors that follow from which zones meet. */
 export function facesOf(zones: readonly Zone[], dresses: Dresses = {}): Face[] {
   return [
     ...layWalls(zones, dresses),
@@ -16,6 +17,7 @@ export function facesOf(zones: readonly Zone[], dresses: Dresses = {}): Face[] {
   ];
 }
 
+/** What a zone’s walls are made of: as given, else as is usual. */
 export const dressOf = (zone: Zone, dresses: Dresses): ZoneDress =>
   dresses[zone.id] ?? usualDress[zone.kind];
 
@@ -48,6 +50,7 @@ function layWalls(zones: readonly Zone[], dresses: Dresses): Face[] {
   });
 }
 
+/** The zone whose wall a stretch is: the one that encloses. */
 export function ownerOf({ between }: Stretch, zones: readonly Zone[]): Zone | undefined {
   return zones
     .filter(({ id }) => between.includes(id))

@@ -42,6 +42,7 @@ function fitted(bay: Bay, width: number, up: number, height: number, middle = tr
 
 export type FirstOpening = (bay: Bay) => Opening;
 
+/** A gate as high as the bay allows. */
 export const gate =
   (id = 'gate', name = 'gate'): FirstOpening =>
   (bay) =>
@@ -55,6 +56,7 @@ export const peopleDoor =
     ...(byDay && { byDay }),
   });
 
+/** A nest lid in the middle of a bay. */
 export const nestLid =
   (id = 'nest-lid'): FirstOpening =>
   (bay) =>
@@ -81,6 +83,7 @@ export const vent =
     shutBy: 'nobody',
   });
 
+/** A clean-out hatch. */
 export const hatch =
   (id: ItemId, name: string): FirstOpening =>
   (bay) =>

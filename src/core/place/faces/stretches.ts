@@ -39,6 +39,7 @@ export function stretchesOf(zones: readonly Zone[]): Stretch[] {
   ];
 }
 
+/** Whether a zone’s floor is above the ground. */
 export const isRaised = ({ base = 0 }: Zone): boolean => base > 0;
 
 interface Figure {
@@ -154,6 +155,7 @@ function isOn({ from, to }: Stretch, point: Point): boolean {
   return far > 0 && far < length && Math.abs(aside) < lookAside;
 }
 
+/** The point a share of the way from `a` to `b`. */
 export function partWay(a: Point, b: Point, share: number): Point {
   return { x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share };
 }

@@ -49,6 +49,7 @@ export const usualHeight: Readonly<Record<Zone['kind'], number>> = {
   'under-house': 600,
 };
 
+/** Of a zone’s walls, mm; the usual one where none is said. */
 export const heightOf = ({ kind, height }: Zone): number => height ?? usualHeight[kind];
 
 /** Above the ground. */

@@ -12,6 +12,7 @@ interface AtEnd {
   readonly dresses?: Dresses;
 }
 
+/** A run with its house at one end; mm. */
 export function houseAtEnd(
   { runWidth, runDepth, runHeight, houseWidth, houseDepth }: Sizes,
   { runName, houseHeight, dresses = {} }: AtEnd,

@@ -5,6 +5,7 @@ import { outside } from '../place';
 import { rectangularZone, type Rectangle } from './rectangle';
 import type { Laid, ShapeProblem, Sizes } from './shape';
 
+/** A house that stands free in its run, or why it does not fit. */
 export function houseInRun(
   { runWidth, runDepth, runHeight, houseWidth, houseDepth }: Sizes,
   /** Where its near left corner stands. */

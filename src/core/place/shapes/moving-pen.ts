@@ -14,6 +14,7 @@ export interface Pen {
   readonly sleepingEnd?: number;
 }
 
+/** A pen that is moved, with a sleeping end. */
 export function movingPen(
   { runWidth, runDepth, runHeight }: Pick<Sizes, 'runWidth' | 'runDepth' | 'runHeight'>,
   { name, moves, cover, roof, sleepingEnd }: Pen,

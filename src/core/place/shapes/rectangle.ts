@@ -12,6 +12,7 @@ export interface Rectangle {
 
 export const rectangleSides = ['front', 'left', 'back', 'right'] as const;
 
+/** The outline of a rectangle from its near left corner, four named sides. */
 export function rectangle(id: string, it: Rectangle, named: string, kind: SideKind): Outline {
   const side = (name: (typeof rectangleSides)[number], length: number): Side => ({
     id: `${id}-${name}`,

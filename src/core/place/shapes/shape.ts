@@ -47,4 +47,5 @@ export interface StartingShape {
   readonly lay: (sizes: Sizes) => Laid | ShapeProblem;
 }
 
+/** Whether a shape came out with these sizes. */
 export const isLaid = (it: Laid | ShapeProblem): it is Laid => 'zones' in it;
