@@ -13,7 +13,7 @@ import type { AnimalId } from '@/core/tables/animals';
 import { lookParams, useLook, type Look } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
 import { LapSheet } from '@/features/look/LapSheet';
-import { PlanSheet } from '@/features/look/PlanSheet';
+import { SitePlanSheet } from '@/features/look/SitePlanSheet';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Columns } from '@/ui/controls/Columns';
 import { LinkRow } from '@/ui/controls/LinkRow';
@@ -78,7 +78,7 @@ export function AnimalScreen({ yard, id }: { readonly yard: Yard; readonly id: A
       }
       right={
         <View>
-          <PlanSheet {...drawn} whereabouts={birds} tallest={wide ? 420 : 330} />
+          <SitePlanSheet {...drawn} whereabouts={birds} tallest={wide ? 420 : 330} />
           <LapSheet {...drawn} day={look.day} whole={false} />
         </View>
       }

@@ -8,7 +8,7 @@ import { inDateOrder } from '@/core/records/apply-readings';
 import { lapOf } from '@/core/place/lap';
 import { judge, type Judgement } from '@/core/score/judge';
 import { LapSheet } from '@/features/look/LapSheet';
-import { PlanSheet } from '@/features/look/PlanSheet';
+import { SitePlanSheet } from '@/features/look/SitePlanSheet';
 import { lookParams, useLook, type Look } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
 import { BackLink } from '@/ui/controls/BackLink';
@@ -78,7 +78,7 @@ export function CompareScreen({ yard }: { readonly yard: Yard }) {
         </Txt>
         <Txt tone="ink2">{holdWords(judgement.hold)}.</Txt>
       </View>
-      <PlanSheet {...drawn(judgement)} whereabouts={judgement.whereabouts} tallest={330} />
+      <SitePlanSheet {...drawn(judgement)} whereabouts={judgement.whereabouts} tallest={330} />
       <LapSheet {...drawn(judgement)} day={look.day} whole={false} together={together} />
     </View>
   );

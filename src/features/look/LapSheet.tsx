@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Lap } from '@/ui/drawings/Lap';
 import type { LapsTogether } from '@/ui/drawings/use-laps-together';
 import { useWidth } from '@/ui/theme/use-width';
-import type { Drawn } from './PlanSheet';
+import type { Drawn } from './SitePlanSheet';
 
 interface Props extends Drawn {
   readonly day: string;

@@ -9,7 +9,7 @@ import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { Lap } from '@/ui/drawings/Lap';
 import { lapDrawing } from '@/ui/drawings/LapDrawing';
-import { Plan, planDrawing } from '@/ui/drawings/Plan';
+import { SitePlan, sitePlanDrawing } from '@/ui/drawings/SitePlan';
 import { pictureOf } from '@/ui/drawings/picture-of';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
@@ -40,13 +40,13 @@ export function PlaceDrawings({ yard }: { readonly yard: Yard }) {
       <Txt kind="small" tone="ink2" style={styles.hint}>
         {placeText.touchAWallToChange}
       </Txt>
-      <Plan {...drawing} tallest={360} />
+      <SitePlan {...drawing} tallest={360} />
       <Lap {...drawing} whole={wide} />
       <View style={styles.row}>
         <Button
           look="key"
           label={placeText.planAsAPicture}
-          onPress={() => save(planDrawing, 'plan')}
+          onPress={() => save(sitePlanDrawing, 'plan')}
           style={styles.half}
         />
         <Button

@@ -8,7 +8,7 @@ import { readyFor, withMends } from '@/core/mends/plan/with-mends';
 import { judge } from '@/core/score/judge';
 import type { AnimalId } from '@/core/tables/animals';
 import { LapSheet } from '@/features/look/LapSheet';
-import { PlanSheet } from '@/features/look/PlanSheet';
+import { SitePlanSheet } from '@/features/look/SitePlanSheet';
 import { lookParams, useLook } from '@/features/look/use-look';
 import { usePlanLimits } from '@/store/plan-limits';
 import type { Yard } from '@/store/records';
@@ -182,7 +182,7 @@ function Drawn({
         <Txt kind="heading">{planText.withThePlanMade}</Txt>
         <Txt tone="ink2">{planText.onAShutNight(after.waysIn.length, after.slowWays.length)}</Txt>
       </View>
-      <PlanSheet {...drawn} whereabouts={whereabouts} tallest={wide ? 400 : 330} />
+      <SitePlanSheet {...drawn} whereabouts={whereabouts} tallest={wide ? 400 : 330} />
       <LapSheet {...drawn} day={look.today} whole={false} />
     </View>
   );

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { inDateOrder } from '@/core/records/apply-readings';
 import type { WayIn } from '@/core/routes/ways-in';
 import { LapSheet } from '@/features/look/LapSheet';
-import { PlanSheet } from '@/features/look/PlanSheet';
+import { SitePlanSheet } from '@/features/look/SitePlanSheet';
 import { lookParams, useLook } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
@@ -60,7 +60,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
         </ScreenOnly>
       </View>
       <View role="group" aria-label={reportText.planAndLap}>
-        <PlanSheet {...drawn} whereabouts={whereabouts} tallest={340} />
+        <SitePlanSheet {...drawn} whereabouts={whereabouts} tallest={340} />
         <LapSheet {...drawn} day={look.day} whole={printing} />
       </View>
       <Part title={reportText.waysFound(waysIn.length)}>

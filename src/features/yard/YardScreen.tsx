@@ -14,7 +14,7 @@ import { color, readableWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { LapSheet } from '@/features/look/LapSheet';
-import { PlanSheet } from '@/features/look/PlanSheet';
+import { SitePlanSheet } from '@/features/look/SitePlanSheet';
 import { useAllScenarios } from '@/features/look/use-all-scenarios';
 import { useLook } from '@/features/look/use-look';
 import { AnimalList } from './AnimalList';
@@ -53,7 +53,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const room = height - abovePlan - wholeLapHeight(place, page);
   const touched = { place, marks, ways, selected, onSelect: setSelected };
   const plan = stage > 0 && (
-    <PlanSheet
+    <SitePlanSheet
       {...touched}
       whereabouts={whereabouts}
       guess={wide ? page - listWidth : Math.min(page, readableWidth)}

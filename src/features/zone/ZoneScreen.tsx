@@ -29,7 +29,7 @@ import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
-import { Plan } from '@/ui/drawings/Plan';
+import { SitePlan } from '@/ui/drawings/SitePlan';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { movesNames, zoneKindNames } from '@/words/edit-words';
@@ -60,7 +60,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
       {zone && (
         <>
           <View style={styles.sheet}>
-            <Plan
+            <SitePlan
               place={judgement.found.place}
               marks={judgement.marks}
               ways={[]}

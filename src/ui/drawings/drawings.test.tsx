@@ -4,7 +4,7 @@ import { judge } from '@/core/score/judge';
 import { lineCode } from '../theme/line-code';
 import { Lap } from './Lap';
 import { Legend } from './Legend';
-import { Plan } from './Plan';
+import { SitePlan } from './SitePlan';
 
 const judgement = judge(samphireYard.place, samphireYard.walks);
 const { place } = judgement.found;
@@ -19,7 +19,7 @@ const shared = {
 
 test('the plan has a button for every wall, named with how it stands', () => {
   const onSelect = jest.fn();
-  render(<Plan {...shared} tallest={330} onSelect={onSelect} />);
+  render(<SitePlan {...shared} tallest={330} onSelect={onSelect} />);
   const walls = screen.getAllByRole('button');
   expect(walls).toHaveLength(14 + 3);
   expect(screen.getAllByRole('button', { name: /: open or minutes$/ })).toHaveLength(3);

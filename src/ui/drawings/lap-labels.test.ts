@@ -5,7 +5,7 @@ import { lapOf } from '@/core/place/lap';
 import { fittingScale, lapFrame } from './lap-frame';
 import { distanceLabelsOf, sideLabelsOf, skirtLabelsOf, type LapLabel } from './lap-labels';
 import { lapLayout } from './lap-layout';
-import { letter } from './plan-labels';
+import { letter } from './site-plan-labels';
 
 const place = applyReadings(samphireYard.place, samphireYard.walks).place;
 const lap = lapOf(place);

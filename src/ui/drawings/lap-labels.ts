@@ -2,7 +2,7 @@
 import { uiText } from '@/words/screens/ui';
 import type { Place } from '@/core/place/place';
 import type { LapBox, LapLayout } from './lap-layout';
-import { letter } from './plan-labels';
+import { letter } from './site-plan-labels';
 
 export interface LapLabel {
   readonly text: string;

@@ -12,7 +12,7 @@ import {
 import type { Soil } from '@/core/tables/soils';
 import type { Lap } from '@/core/place/lap';
 import { isWithin } from '@/core/place/year-span';
-import { roofKindOf, type RoofKind } from './plan-zones';
+import { roofKindOf, type RoofKind } from './site-plan-zones';
 import type { MeshId } from '@/core/tables/meshes';
 
 export interface Box {

@@ -5,7 +5,7 @@ import { judge } from '@/core/score/judge';
 import { scenarios } from '@/core/score/scenario';
 import { boxOf, lapLayout } from './lap-layout';
 import { lapSpot } from './LapRoute';
-import { birdsAbout, birdsAtRoost } from './plan-zones';
+import { birdsAbout, birdsAtRoost } from './site-plan-zones';
 
 const frame = { scale: 0.05, above: 20, below: 60, margin: 10 };
 

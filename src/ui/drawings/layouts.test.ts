@@ -8,8 +8,8 @@ import type { Place } from '@/core/place/place';
 import { beginningOf, elbow } from '@/core/tests/elbow';
 import { fittingScale, lapFrame, wholeLapHeight } from './lap-frame';
 import { boxOf, lapLayout } from './lap-layout';
-import { labelSpan, overlaps } from './plan-labels';
-import { isLimitedByHeight, planLayout } from './plan-layout';
+import { labelSpan, overlaps } from './site-plan-labels';
+import { isLimitedByHeight, sitePlanLayout } from './site-plan-layout';
 
 const place = applyReadings(samphireYard.place, samphireYard.walks).place;
 const lap = lapOf(place);
@@ -56,13 +56,13 @@ describe('the lap', () => {
 });
 
 describe('the plan', () => {
-  const layout = planLayout(place, 360, 330, ['n2']);
+  const layout = sitePlanLayout(place, 360, 330, ['n2']);
 
   test('is limited by its height exactly where more width would not make it larger', () => {
     for (const width of [300, 360, 500, 800, 1200]) {
       for (const tallest of [200, 330, 520]) {
-        const wider = planLayout(place, width + 400, tallest).scale;
-        const { scale } = planLayout(place, width, tallest);
+        const wider = sitePlanLayout(place, width + 400, tallest).scale;
+        const { scale } = sitePlanLayout(place, width, tallest);
         expect(isLimitedByHeight(place, width, tallest)).toBe(scale > wider * 0.999);
       }
     }
@@ -135,7 +135,7 @@ describe('side names in the plan', () => {
     'of %s: none stands on another or off the page',
     (_, shown) => {
       for (const width of [320, 390, 800]) {
-        const { sides: labels, height } = planLayout(shown, width, 400);
+        const { sides: labels, height } = sitePlanLayout(shown, width, 400);
         expect(labels.length).toBeGreaterThan(0);
         labels.forEach((label, index) => {
           expect(labels.slice(index + 1).some((other) => overlaps(label, other))).toBe(false);

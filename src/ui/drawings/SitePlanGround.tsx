@@ -1,9 +1,9 @@
 /** What lies and stands along the walls: buried skirts as strokes, aprons as strips, strands, doors. One path each: there are hundreds. */
 import { G, Path } from 'react-native-svg';
 import { color } from '../theme/tokens';
-import type { PlanDoor, PlanLine } from './plan-line';
+import type { SitePlanDoor, SitePlanLine } from './site-plan-line';
 
-export function PlanGround({ lines }: { readonly lines: readonly PlanLine[] }) {
+export function SitePlanGround({ lines }: { readonly lines: readonly SitePlanLine[] }) {
   return (
     <G>
       <Path
@@ -36,7 +36,7 @@ export function PlanGround({ lines }: { readonly lines: readonly PlanLine[] }) {
 }
 
 /** Doors for people stand open a little, as on any plan; what only birds or hands use is a bar in the wall. */
-export function PlanDoors({ lines }: { readonly lines: readonly PlanLine[] }) {
+export function SitePlanDoors({ lines }: { readonly lines: readonly SitePlanLine[] }) {
   return (
     <G>
       <Path d={doorsOf(lines, true)} stroke={color.ink} strokeWidth={2.5} />
@@ -45,9 +45,9 @@ export function PlanDoors({ lines }: { readonly lines: readonly PlanLine[] }) {
   );
 }
 
-const leaves: ReadonlySet<PlanDoor['kind']> = new Set(['gate', 'door']);
+const leaves: ReadonlySet<SitePlanDoor['kind']> = new Set(['gate', 'door']);
 
-function doorsOf(lines: readonly PlanLine[], isLeaf: boolean): string {
+function doorsOf(lines: readonly SitePlanLine[], isLeaf: boolean): string {
   return lines
     .flatMap(({ doors, outward }) =>
       doors.filter(({ kind }) => leaves.has(kind) === isLeaf).map((door) => leafOf(door, outward)),
@@ -56,7 +56,7 @@ function doorsOf(lines: readonly PlanLine[], isLeaf: boolean): string {
     .join('');
 }
 
-function leafOf({ kind, from, to }: PlanDoor, outward: { x: number; y: number }) {
+function leafOf({ kind, from, to }: SitePlanDoor, outward: { x: number; y: number }) {
   if (!leaves.has(kind)) {
     const by = 6;
     const inward = (p: { x: number; y: number }) => ({
@@ -76,13 +76,13 @@ function leafOf({ kind, from, to }: PlanDoor, outward: { x: number; y: number })
   };
 }
 
-function apronOf({ from, to, outward, apron }: PlanLine): string {
+function apronOf({ from, to, outward, apron }: SitePlanLine): string {
   const [x, y] = [outward.x * apron, outward.y * apron];
   return `M${round(from.x)} ${round(from.y)}L${round(to.x)} ${round(to.y)}L${round(to.x + x)} ${round(to.y + y)}L${round(from.x + x)} ${round(from.y + y)}Z`;
 }
 
 /** Short strokes into the ground outside a wall. */
-function strokesOf({ from, to, length, outward }: PlanLine): string {
+function strokesOf({ from, to, length, outward }: SitePlanLine): string {
   const count = Math.floor(length / 8);
   return Array.from({ length: count }, (_, index) => {
     const share = (index + 0.5) / count;
@@ -92,7 +92,7 @@ function strokesOf({ from, to, length, outward }: PlanLine): string {
   }).join('');
 }
 
-function strandOf({ from, to, outward }: PlanLine): string {
+function strandOf({ from, to, outward }: SitePlanLine): string {
   const by = 12;
   return `M${round(from.x + outward.x * by)} ${round(from.y + outward.y * by)}L${round(to.x + outward.x * by)} ${round(to.y + outward.y * by)}`;
 }

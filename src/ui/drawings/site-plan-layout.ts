@@ -12,19 +12,19 @@ import {
   shortName,
   sideLabels,
   type SideLabel,
-} from './plan-labels';
-import type { PlanDoor, PlanLine } from './plan-line';
-import { birdsAtRoost, planZone, type BirdsIn, type PlanZone } from './plan-zones';
+} from './site-plan-labels';
+import type { SitePlanDoor, SitePlanLine } from './site-plan-line';
+import { birdsAtRoost, sitePlanZone, type BirdsIn, type SitePlanZone } from './site-plan-zones';
 
-export interface PlanLayout {
+export interface SitePlanLayout {
   readonly width: number;
   readonly height: number;
   /** px per mm. */
   readonly scale: number;
   /** Largest first, so that what stands within another lies over it. */
-  readonly zones: readonly PlanZone[];
-  readonly walls: readonly PlanLine[];
-  readonly partitions: readonly PlanLine[];
+  readonly zones: readonly SitePlanZone[];
+  readonly walls: readonly SitePlanLine[];
+  readonly partitions: readonly SitePlanLine[];
   readonly sides: readonly SideLabel[];
 }
 
@@ -33,26 +33,26 @@ const leastMargin = 54;
 /** A raised wall is drawn so far inside the one it stands above, px. */
 const raisedInset = 10;
 
-let last: PlanLayout | undefined;
+let last: SitePlanLayout | undefined;
 
 /**
  * The same, and whatever stands as it stood the last time is given as the same object, so that it is not drawn anew. Values only; the
  * answer is the same with or without.
  */
-export function keptPlanLayout(...asked: Parameters<typeof planLayout>): PlanLayout {
-  last = replaceEqualDeep(last, planLayout(...asked));
+export function stableSitePlanLayout(...asked: Parameters<typeof sitePlanLayout>): SitePlanLayout {
+  last = replaceEqualDeep(last, sitePlanLayout(...asked));
   return last;
 }
 
 /** Lays the plan out to fit a width; its height follows, up to `tallest`. */
-export function planLayout(
+export function sitePlanLayout(
   place: Place,
   width: number,
   tallest: number,
   /** Bays that carry a number: names keep clear of them. */
   numbered: readonly BayId[] = [],
   birdsIn: BirdsIn = birdsAtRoost(place),
-): PlanLayout {
+): SitePlanLayout {
   const fit = fitted(place, width, tallest);
   const { outlines, margin, left, right, low, high } = fit;
   const scale = Math.min(fit.byWidth, fit.byHeight);
@@ -69,7 +69,7 @@ export function planLayout(
     height: Math.max((high - low) * scale + 2 * margin, lowest),
     scale,
     zones: outlines
-      .map(({ zone, points }) => planZone(place, zone, points.map(onPage), birdsIn))
+      .map(({ zone, points }) => sitePlanZone(place, zone, points.map(onPage), birdsIn))
       .sort((a, b) => sizeOf(b) - sizeOf(a)),
     walls,
     partitions: innerWalls(place).bays.map((bay) => line(bay, onPage, scale)),
@@ -95,7 +95,7 @@ export function isLimitedByHeight(place: Place, width: number, tallest: number):
   return byHeight <= byWidth;
 }
 
-function sizeOf({ points }: PlanZone): number {
+function sizeOf({ points }: SitePlanZone): number {
   const [left, right] = range(points.map(({ x }) => x));
   const [top, low] = range(points.map(({ y }) => y));
   return (right - left) * (low - top);
@@ -105,7 +105,7 @@ function line(
   { bay, face, start, end }: LapBay,
   onPage: (point: Point) => Point,
   scale: number,
-): PlanLine {
+): SitePlanLine {
   const [a, b] = [onPage(start), onPage(end)];
   const [dx, dy] = [b.x - a.x, b.y - a.y];
   const length = Math.hypot(dx, dy);
@@ -134,7 +134,7 @@ function line(
   };
 }
 
-function doorsIn(bay: Bay, from: Point, to: Point): PlanDoor[] {
+function doorsIn(bay: Bay, from: Point, to: Point): SitePlanDoor[] {
   const at = (mm: number): Point => {
     const share = bay.width === 0 ? 0 : mm / bay.width;
     return { x: from.x + (to.x - from.x) * share, y: from.y + (to.y - from.y) * share };

@@ -2,7 +2,7 @@
 import { lapOf, type LapBay } from '@/core/place/lap';
 import type { Point } from '@/core/place/outline';
 import type { BayId, Place } from '@/core/place/place';
-import type { PlanLine } from './plan-line';
+import type { SitePlanLine } from './site-plan-line';
 
 export interface SideLabel {
   readonly name: string;
@@ -26,11 +26,11 @@ export const shortName = (name: string): string => {
 /** One name a side; `numbered`: bays that carry a number. */
 export function sideLabels(
   place: Place,
-  walls: readonly PlanLine[],
+  walls: readonly SitePlanLine[],
   numbered: readonly BayId[],
   width: number,
 ): SideLabel[] {
-  const free = new Map<string, PlanLine>();
+  const free = new Map<string, SitePlanLine>();
   namedBays(place).forEach(({ sideName, bay }) => {
     const wall = walls.find((it) => it.bay === bay.id);
     const known = free.get(sideName);
@@ -49,7 +49,7 @@ export function sideLabels(
 }
 
 /** A name that another zone's wall runs through cannot be read there; the lap has it as well. */
-function crosses({ from, to, length }: PlanLine, label: SideLabel): boolean {
+function crosses({ from, to, length }: SitePlanLine, label: SideLabel): boolean {
   const span = labelSpan(label);
   const every = 5;
   const steps = Math.max(1, Math.ceil(length / every));

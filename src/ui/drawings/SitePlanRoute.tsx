@@ -4,16 +4,16 @@ import type { Point } from '@/core/place/outline';
 import type { WayIn } from '@/core/routes/ways-in';
 import { Badge } from './Badge';
 import { Dotted } from './Dotted';
-import type { PlanLayout } from './plan-layout';
-import type { PlanLine } from './plan-line';
+import type { SitePlanLayout } from './site-plan-layout';
+import type { SitePlanLine } from './site-plan-line';
 
 interface Props {
-  readonly layout: PlanLayout;
+  readonly layout: SitePlanLayout;
   readonly way: WayIn;
   readonly number: number;
 }
 
-export function PlanRoute({ layout, way, number }: Props) {
+export function SitePlanRoute({ layout, way, number }: Props) {
   const steps = way.by[0]?.route.steps ?? [];
   const all = [...layout.walls, ...layout.partitions];
   const lines = steps.flatMap(({ bay }) => all.find((it) => it.bay === bay.id) ?? []);
@@ -39,7 +39,7 @@ export function PlanRoute({ layout, way, number }: Props) {
 }
 
 /** The middle of where birds are behind the last wall. */
-function endOf({ zones }: PlanLayout, lines: readonly PlanLine[]): Point | undefined {
+function endOf({ zones }: SitePlanLayout, lines: readonly SitePlanLine[]): Point | undefined {
   const behind: readonly string[] = lines.at(-1)?.between ?? [];
   const home =
     zones.find(({ id, birds }) => birds > 0 && behind.includes(id)) ??

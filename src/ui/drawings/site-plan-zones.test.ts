@@ -5,8 +5,8 @@ import type { Place } from '@/core/place/place';
 import type { MeshId } from '@/core/tables/meshes';
 import { samphireYard } from '../../../demo/samphire-yard';
 import { tamarackBank } from '../../../demo/tamarack-bank';
-import { planLayout } from './plan-layout';
-import { roofKindOf } from './plan-zones';
+import { sitePlanLayout } from './site-plan-layout';
+import { roofKindOf } from './site-plan-zones';
 
 const found = (it: typeof samphireYard): Place => applyReadings(it.place, it.walks).place;
 const roofed = (mesh: MeshId) => setRoof(samphireYard.place, 'run', [{ is: mesh }], countedIds());
@@ -30,7 +30,7 @@ test('no roof is open, one nobody looked at says so', () => {
 });
 
 test('the second demo place: aprons reach outward as wide as they are, a strand goes round, doors are there', () => {
-  const { walls, scale, zones } = planLayout(found(tamarackBank), 390, 360);
+  const { walls, scale, zones } = sitePlanLayout(found(tamarackBank), 390, 360);
   const orchard = walls.filter(({ bay }) => bay.startsWith('orchard'));
   expect(orchard.length).toBeGreaterThan(0);
   for (const wall of orchard) {

@@ -2,7 +2,7 @@
 import type { Point } from '@/core/place/outline';
 import type { BayId, Opening } from '@/core/place/place';
 
-export interface PlanLine {
+export interface SitePlanLine {
   readonly bay: BayId;
   readonly name: string;
   readonly between: readonly [string, string];
@@ -19,10 +19,10 @@ export interface PlanLine {
   /** Mesh dug in below the wall. */
   readonly buried: boolean;
   readonly hasStrand: boolean;
-  readonly doors: readonly PlanDoor[];
+  readonly doors: readonly SitePlanDoor[];
 }
 
-export interface PlanDoor {
+export interface SitePlanDoor {
   readonly kind: Opening['kind'];
   readonly from: Point;
   readonly to: Point;

@@ -6,9 +6,9 @@ import type { WayIn } from '@/core/routes/ways-in';
 import type { BayMark } from '@/core/score/judge';
 import type { Whereabouts } from '@/core/score/scenario';
 import { Legend } from '@/ui/drawings/Legend';
-import { Plan } from '@/ui/drawings/Plan';
-import { isLimitedByHeight } from '@/ui/drawings/plan-layout';
-import { birdsAbout } from '@/ui/drawings/plan-zones';
+import { SitePlan } from '@/ui/drawings/SitePlan';
+import { isLimitedByHeight } from '@/ui/drawings/site-plan-layout';
+import { birdsAbout } from '@/ui/drawings/site-plan-zones';
 import type { Works } from '@/ui/drawings/WorkTag';
 import { color, space } from '@/ui/theme/tokens';
 import { useWidth } from '@/ui/theme/use-width';
@@ -31,7 +31,7 @@ interface Props extends Drawn {
   readonly tallest: number;
 }
 
-export function PlanSheet({ guess, whereabouts, ...plan }: Props) {
+export function SitePlanSheet({ guess, whereabouts, ...plan }: Props) {
   const { width, onLayout } = useWidth(guess);
   const birdsIn = useMemo(() => birdsAbout(whereabouts), [whereabouts]);
   const { place, tallest } = plan;
@@ -41,7 +41,7 @@ export function PlanSheet({ guess, whereabouts, ...plan }: Props) {
   );
   return (
     <View style={[styles.sheet, beside && styles.beside]} onLayout={onLayout}>
-      <Plan {...plan} width={beside ? width - legendWidth : width} birdsIn={birdsIn} />
+      <SitePlan {...plan} width={beside ? width - legendWidth : width} birdsIn={birdsIn} />
       <View style={beside ? styles.standing : styles.legend}>
         <Legend marks={new Set(plan.marks.values())} standing={beside} />
       </View>

@@ -6,7 +6,7 @@ import { G, Path, Polygon } from 'react-native-svg';
 import type { Point } from '@/core/place/outline';
 import { isInside } from '@/core/place/polygon';
 import { color } from '../theme/tokens';
-import type { PlanZone, RoofKind } from './plan-zones';
+import type { SitePlanZone, RoofKind } from './site-plan-zones';
 import { SvgText } from './SvgText';
 
 /** One cell of the hatch over a run: nothing over an open one, denser the more it keeps out. */
@@ -21,7 +21,7 @@ const hatches: Readonly<
   sheet: { step: 6, lines: 'M0 6L6 0' },
 };
 
-export function PlanZones({ zones }: { readonly zones: readonly PlanZone[] }) {
+export function SitePlanZones({ zones }: { readonly zones: readonly SitePlanZone[] }) {
   return (
     <G>
       {zones.map((zone) =>
@@ -45,7 +45,7 @@ export function PlanZones({ zones }: { readonly zones: readonly PlanZone[] }) {
 }
 
 /** Zones are drawn anew only where they look otherwise: the hatch alone has hundreds of strokes. */
-const RunZone = memo(function RunZone({ zone }: { readonly zone: PlanZone }) {
+const RunZone = memo(function RunZone({ zone }: { readonly zone: SitePlanZone }) {
   const { points, roof, birds, middle } = zone;
   return (
     <G>
@@ -105,7 +105,7 @@ const shifted = (lines: string, x: number, y: number): string => {
   );
 };
 
-const HouseZone = memo(function HouseZone({ zone }: { readonly zone: PlanZone }) {
+const HouseZone = memo(function HouseZone({ zone }: { readonly zone: SitePlanZone }) {
   const { points, middle, birds, name } = zone;
   const xs = points.map(({ x }) => x);
   const ys = points.map(({ y }) => y);

@@ -9,7 +9,7 @@ import { meshes, type MeshId } from '@/core/tables/meshes';
 export const roofKinds = ['open', 'netting', 'mesh', 'sheet', 'mixed', 'unread'] as const;
 export type RoofKind = (typeof roofKinds)[number];
 
-export interface PlanZone {
+export interface SitePlanZone {
   readonly id: string;
   readonly kind: ZoneKind;
   readonly name: string;
@@ -22,12 +22,12 @@ export interface PlanZone {
 /** Birds in each zone, by its id. */
 export type BirdsIn = ReadonlyMap<string, number>;
 
-export function planZone(
+export function sitePlanZone(
   place: Place,
   zone: Zone,
   points: readonly Point[],
   birdsIn: BirdsIn,
-): PlanZone {
+): SitePlanZone {
   return {
     id: zone.id,
     kind: zone.kind,

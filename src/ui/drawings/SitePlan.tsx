@@ -9,12 +9,12 @@ import type { BayMark } from '@/core/score/judge';
 import { lineCode } from '../theme/line-code';
 import { color } from '../theme/tokens';
 import { MarkedLine } from './MarkedLine';
-import type { BirdsIn } from './plan-zones';
-import { keptPlanLayout } from './plan-layout';
-import { type PlanLine } from './plan-line';
-import { PlanDoors, PlanGround } from './PlanGround';
-import { PlanRoute } from './PlanRoute';
-import { PlanZones } from './PlanZones';
+import type { BirdsIn } from './site-plan-zones';
+import { stableSitePlanLayout } from './site-plan-layout';
+import { type SitePlanLine } from './site-plan-line';
+import { SitePlanDoors, SitePlanGround } from './SitePlanGround';
+import { SitePlanRoute } from './SitePlanRoute';
+import { SitePlanZones } from './SitePlanZones';
 import { SvgText } from './SvgText';
 import { WallTouch } from './WallTouch';
 import { WorkTag, type Works } from './WorkTag';
@@ -34,9 +34,9 @@ interface Props {
 }
 
 /** Id of the drawing in the page: what is saved as a picture is found by it. */
-export const planDrawing = 'plan-drawing';
+export const sitePlanDrawing = 'plan-drawing';
 
-export function Plan({
+export function SitePlan({
   place,
   marks,
   ways,
@@ -49,7 +49,7 @@ export function Plan({
 }: Props) {
   const layout = useMemo(
     () =>
-      keptPlanLayout(
+      stableSitePlanLayout(
         place,
         width,
         tallest,
@@ -62,15 +62,15 @@ export function Plan({
   return (
     <View style={{ width, height: layout.height }}>
       <Svg
-        id={planDrawing}
+        id={sitePlanDrawing}
         width={width}
         height={layout.height}
         role="img"
         aria-label={uiText.planOfNorthUpEvery(place.name)}
       >
         <Rect x={0} y={0} width={width} height={layout.height} fill={color.ground} />
-        <PlanGround lines={layout.walls} />
-        <PlanZones zones={layout.zones} />
+        <SitePlanGround lines={layout.walls} />
+        <SitePlanZones zones={layout.zones} />
         {lines.map((line) => (
           <Fragment key={line.bay}>
             {selected === line.bay && (
@@ -86,14 +86,14 @@ export function Plan({
             <MarkedLine from={line.from} to={line.to} mark={marks.get(line.bay) ?? 'unread'} />
           </Fragment>
         ))}
-        <PlanDoors lines={lines} />
+        <SitePlanDoors lines={lines} />
         {layout.sides.map(({ name, at, anchor }, index) => (
           <SvgText key={index} x={at.x} y={at.y + 5} anchor={anchor}>
             {name}
           </SvgText>
         ))}
         {ways.map((way, index) => (
-          <PlanRoute key={way.id} layout={layout} way={way} number={index + 1} />
+          <SitePlanRoute key={way.id} layout={layout} way={way} number={index + 1} />
         ))}
         {works &&
           lines.map(({ bay, middle, outward }) => {
@@ -125,7 +125,7 @@ export function Plan({
 }
 
 /** Lies outside the wall rather than on it, so that two walls never fight over a corner. */
-function touchArea({ middle: on, length, angle, outward }: PlanLine) {
+function touchArea({ middle: on, length, angle, outward }: SitePlanLine) {
   const thick = 34;
   const long = Math.max(length - 2, 24);
   const out = thick / 2 - 7;
