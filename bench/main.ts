@@ -3,7 +3,6 @@ import { writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { listen } from '../server/listen';
 import { memoryCost } from './memory';
-import { savingCost } from './saving';
 import { judgingCost } from './judging';
 import { performancePage } from './performance-page';
 import { planningCost } from './planning';
@@ -31,11 +30,9 @@ async function main(): Promise<void> {
     scores.push({ path, ...middle, lowest: lowest.performance });
   }
   const painted = await repaint(server.address);
-  const saving = await savingCost(server.address);
   server.close();
   const page = performancePage(load, scores, judgingCost(), painted, await planningCost(), {
     ...tenYears,
-    ...saving,
     ...memoryCost(),
   });
   writeFileSync(join(root, 'docs', 'performance.md'), page);

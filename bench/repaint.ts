@@ -3,9 +3,8 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { samphireYard } from '../demo/samphire-yard';
 import { tamarackBank } from '../demo/tamarack-bank';
 import { chromiumArguments, chromiumPath } from '../e2e/places';
-import type { PlaceFile } from '../src/core/formats/place-file';
+import { writePlaceFile, type PlaceFile } from '../src/core/formats/place-file';
 import { largePlace } from './large-place';
-import { openedIn } from './opened-in';
 
 /** Middles of several, ms. */
 export interface Took {
@@ -47,7 +46,32 @@ async function measured(
   reading: string,
   slower: number,
 ): Promise<Took> {
-  const { context, page } = await openedIn(browser, address, file);
+  // A newer version that is offered has no place in a measurement.
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+  });
+  const page = await context.newPage();
+  // The other tabs are told when the screens are.
+  await page.addInitScript(() => {
+    const tell = BroadcastChannel.prototype.postMessage;
+    BroadcastChannel.prototype.postMessage = function (message: unknown) {
+      performance.mark('yard-changed');
+      tell.call(this, message);
+    };
+  });
+  await page.goto(`${address}/place`);
+  const waiting = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Open a file' }).click();
+  await (
+    await waiting
+  ).setFiles({
+    name: 'place.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(writePlaceFile(file)),
+  });
+  await page.getByText(file.place.name).first().waitFor();
+  await page.waitForTimeout(2000);
   await page.goto(`${address}/walk/${question}`);
   await page.getByRole('heading', { level: 1 }).waitFor();
   for (const digit of reading) {
