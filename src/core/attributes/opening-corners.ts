@@ -1,20 +1,4 @@
 /** Widest gap at a corner of an opening when pulled. */
-import { always, amount } from './attribute';
-import { usualGaps, widestGap } from './limits';
-import { field } from './paths';
+import { openingEdge } from './opening-edge';
 
-export const openingCorners = amount('opening', {
-  unit: 'mm',
-  better: 'less',
-  limits: [0, widestGap],
-  usual: usualGaps,
-  asked: { when: (_opening, { opening }) => opening?.isFixed === false },
-  shortWalks: ['storm', 'loss'],
-  wears: true,
-  isAlike: false,
-  looksAt: [],
-  spots: ['edges'],
-  isUnreadWithout: always,
-  bears: 'slot',
-  path: field('gapPulled'),
-});
+export const openingCorners = openingEdge('gapPulled');

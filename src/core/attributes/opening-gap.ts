@@ -1,20 +1,4 @@
 /** Gap round an opening when it is shut. */
-import { always, amount } from './attribute';
-import { usualGaps, widestGap } from './limits';
-import { field } from './paths';
+import { openingEdge } from './opening-edge';
 
-export const openingGap = amount('opening', {
-  unit: 'mm',
-  better: 'less',
-  limits: [0, widestGap],
-  usual: usualGaps,
-  asked: { when: (_opening, { opening }) => opening?.isFixed === false },
-  shortWalks: ['storm', 'loss'],
-  wears: true,
-  isAlike: false,
-  looksAt: [],
-  spots: ['edges'],
-  isUnreadWithout: always,
-  bears: 'slot',
-  path: field('gap'),
-});
+export const openingGap = openingEdge('gap');
