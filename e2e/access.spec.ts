@@ -45,13 +45,16 @@ const screens: [name: string, path: string][] = [
   ['places', '/places'],
 ];
 
-/** In daylight and at dusk. */
+/** In daylight and at dusk; dusk changes colours and nothing else. */
 async function expectNoViolations(page: Page): Promise<void> {
+  const all = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+  const checks = {
+    light: new AxeBuilder({ page }).withTags(all),
+    dark: new AxeBuilder({ page }).withRules(['color-contrast']),
+  };
   for (const colorScheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme });
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-      .analyze();
+    const { violations } = await checks[colorScheme].analyze();
     expect(
       violations.map(
         ({ id, nodes }) =>

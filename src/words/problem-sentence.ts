@@ -20,6 +20,8 @@ export function readingSentence(
     case 'not-a-number':
     case 'too-much':
       return amountSentence(problem, unit);
+    case 'which':
+      return whichSentence(problem);
     case 'empty':
     case 'negative':
       return unit === 'mm' ? lengthSentence(problem, units) : amountSentence(problem, unit);
@@ -33,6 +35,8 @@ export function lengthSentence(problem: LengthProblem, units: Units): string {
       return `Type a reading in ${unitName(units)}, or say “can’t tell”.`;
     case 'not-a-length':
       return `“${problem.text}” is not a length. Write it like ${example}.`;
+    case 'which':
+      return whichSentence(problem);
     case 'negative':
       return 'A gap cannot be less than nothing. Type 0 where there is none.';
     case 'too-long':
@@ -46,9 +50,22 @@ function amountSentence(problem: AmountProblem, unit: Unit): string {
       return `Type a reading in ${unit}, or say “can’t tell”.`;
     case 'not-a-number':
       return `“${problem.text}” is not a number of ${unit}. Write it like 4.5.`;
+    case 'which':
+      return whichSentence(problem);
     case 'negative':
       return 'It cannot be less than nothing. Type 0 where there is none.';
     case 'too-much':
       return `${problem.value} ${unit} is more than this can be (at most ${problem.limit} ${unit}). Check the figure and its unit.`;
   }
+}
+
+/** What may be meant two ways is asked back, and never guessed. */
+function whichSentence({
+  text,
+  of,
+}: Extract<AmountProblem, { readonly problem: 'which' }>): string {
+  const [only, other] = of;
+  return other === undefined
+    ? `“${text}”: do you mean ${only}? Type the unit with it.`
+    : `“${text}” may be ${only} or ${other}: which? Type it with its unit.`;
 }

@@ -4,7 +4,7 @@ test.each([
   ['4.5', 'kV', 4.5, '4.5 kV'],
   ['4,5 kV', 'kV', 4.5, '4.5 kV'],
   [' 20 kg ', 'kg', 20, '20 kg'],
-  ['.5', 'kV', 0.5, '.5 kV'],
+  ['.5', 'kV', 0.5, '0.5 kV'],
   ['0', 'kg', 0, '0 kg'],
 ] as const)('“%s” in %s is %d', (text, unit, value, entered) => {
   expect(readAmount(text, unit, 1000)).toEqual({ value, entered });

@@ -70,7 +70,13 @@ test('what was kept reads back as the same length, in either kind of place', () 
       fc.constantFrom('', ' 1/8', ' 3/8', ' 1/2', ' 7/8', '.25'),
       fc.constantFrom<Units>('metric', 'imperial'),
       (whole, part, units) => {
-        const read = readLength(`${whole}${part}`, units, 2000);
+        const text = `${whole}${part}`;
+        const read = readLength(text, units, 2000);
+        // A fraction of a millimetre is nobody's reading: asked back.
+        if (units === 'metric' && part.includes('/')) {
+          expect(read).toEqual({ problem: 'which', text, of: [`${text} in`] });
+          return;
+        }
         if (!isLength(read)) throw new Error(`refused ${whole}${part}`);
         for (const other of ['metric', 'imperial'] as const) {
           expect(readLength(read.entered, other, 2000)).toEqual(read);

@@ -40,6 +40,13 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
               style={styles.key}
             />
           ))}
+          <Button
+            look="chip"
+            label={walkText.plusASixteenth}
+            says={walkText.aSixteenthMore}
+            onPress={() => setText(withSixteenth)}
+            style={styles.key}
+          />
         </View>
       )}
       <View style={styles.row}>
@@ -103,6 +110,19 @@ export function withFraction(text: string, fraction: string): string {
 function oneFraction(text: string, fraction: string): string {
   const whole = text.replace(/\s*\d+\/\d+$/, '').trim();
   return whole === '' ? fraction : `${whole} ${fraction}`;
+}
+
+/** A sixteenth more than the eighth there: 3/8 becomes 7/16, and nothing 1/16. One that is there already goes. */
+export function withSixteenth(text: string): string {
+  const [, over = '0', under = '16'] = /(\d+)\/(\d+)$/.exec(text) ?? [];
+  const sixteenths = (Number(over) * 16) / Number(under);
+  const next = sixteenths % 2 === 0 ? sixteenths + 1 : sixteenths - 1;
+  return next === 0 ? text.replace(/\s*\d+\/\d+$/, '') : withFraction(text, reduced(next));
+}
+
+function reduced(sixteenths: number): string {
+  const parts = [2, 4, 8, 16].find((under) => (sixteenths * under) % 16 === 0) ?? 16;
+  return `${(sixteenths * parts) / 16}/${parts}`;
 }
 
 /** From this to that: nothing comes before the first length, and there is no third. */

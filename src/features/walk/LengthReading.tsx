@@ -3,6 +3,7 @@ import { walkText } from '@/words/screens/walk';
 import { useDeferredValue, useEffect, useRef, type ReactNode } from 'react';
 import { StyleSheet, TextInput, View } from 'react-native';
 import { attributes, unitOf } from '@/core/attributes';
+import type { Unit } from '@/core/attributes/attribute';
 import type { Place, Units } from '@/core/place/place';
 import { isLength, readLength } from '@/core/walk/length-entry';
 import type { Question } from '@/core/walk/questions';
@@ -11,6 +12,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { questionWords } from '@/words/attributes';
+import { fractionSigns } from '@/words/length-words';
 import { Keypad } from './Keypad';
 import { lastAmount, LastReading } from './LastReading';
 import { MeaningLines } from './MeaningLines';
@@ -36,7 +38,7 @@ export function LengthReading({
   busy,
   quick,
 }: Props) {
-  const { text, setText, units, setUnits, value } = answer;
+  const { text, setText, setWhole, typeOn, units, setUnits, value } = answer;
   // The digit is seen first; what it means may follow a frame later.
   const meant = useDeferredValue(value);
   const last = lastAmount(question);
@@ -62,6 +64,7 @@ export function LengthReading({
             onSubmitEditing={onSubmit}
             // The keys below are the keyboard of a phone; a real one types as well.
             inputMode="none"
+            selectTextOnFocus
             placeholder="–"
             placeholderTextColor={color.ink3}
             style={styles.input}
@@ -77,23 +80,24 @@ export function LengthReading({
           <LastReading place={place} question={question} last={last} value={meant} />
         </View>
       </View>
-      {/* In inches the fractions of the keypad take their place. */}
-      {(units === 'metric' || unit !== 'mm') && usual.length > 0 && (
+      {usual.length > 0 && (
         <View style={styles.chips}>
-          {usual.map(String).map((size) => (
-            <Button
-              key={size}
-              look="chip"
-              label={size === '0' ? walkText.none : size}
-              selected={isSame(size, text, units)}
-              onPress={() => setText(size)}
-              style={styles.chip}
-            />
-          ))}
+          {usual
+            .map((it) => usualSize(it, unit, units))
+            .map((size) => (
+              <Button
+                key={size}
+                look="chip"
+                label={size === '0' ? walkText.none : (fractionSigns[size] ?? size)}
+                selected={isSame(size, text, units)}
+                onPress={() => setWhole(size)}
+                style={styles.chip}
+              />
+            ))}
         </View>
       )}
       <Keypad
-        setText={setText}
+        setText={typeOn}
         units={units}
         setUnits={unit === 'mm' ? setUnits : undefined}
         onCannotTell={onCannotTell}
@@ -101,6 +105,16 @@ export function LengthReading({
       />
     </>
   );
+}
+
+/** As it is typed in the keeper's units: to a quarter of an inch, as tapes and boards are. */
+function usualSize(value: number, unit: Unit, units: Units): string {
+  if (unit !== 'mm' || units === 'metric') return String(value);
+  const quarters = Math.round((value / 25.4) * 4);
+  const [whole, rest] = [Math.floor(quarters / 4), quarters % 4];
+  const fraction = rest === 0 ? '' : rest === 2 ? '1/2' : `${rest}/4`;
+  if (whole === 0) return fraction === '' ? '0' : fraction;
+  return fraction === '' ? String(whole) : `${whole} ${fraction}`;
 }
 
 function isSame(size: string, text: string, units: Units): boolean {

@@ -5,7 +5,7 @@ import { samphireYard } from '../../../demo/samphire-yard';
 import { judge } from '@/core/score/judge';
 import { questionsOf } from '@/core/walk/questions';
 import { ChangedSince } from '@/store/change-yard';
-import { withFraction, withoutLast, withRange } from './Keypad';
+import { withFraction, withoutLast, withRange, withSixteenth } from './Keypad';
 import { QuestionScreen, type QuestionProps } from './QuestionScreen';
 
 const { place, walks } = samphireYard;
@@ -122,6 +122,10 @@ test('fractions: one a length, deleted whole', () => {
   expect(withFraction('1', '3/8')).toBe('1 3/8');
   expect(withFraction('1 3/8', '1/2')).toBe('1 1/2');
   expect(withFraction('', '1/2')).toBe('1/2');
+  expect(withSixteenth('1 3/8')).toBe('1 7/16');
+  expect(withSixteenth('1 7/16')).toBe('1 3/8');
+  expect(withSixteenth('')).toBe('1/16');
+  expect(withSixteenth('1 1/16')).toBe('1');
   expect(withoutLast('1 3/8')).toBe('1');
   expect(withoutLast('34')).toBe('3');
 });

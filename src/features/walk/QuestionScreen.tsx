@@ -21,6 +21,7 @@ import { useWide } from '@/ui/theme/use-wide';
 import { capital } from '@/words/names';
 import { changedSinceWords, notSavedWords } from '@/words/not-saved-words';
 import { questionWords } from '@/words/attributes';
+import { AskedBack } from './AskedBack';
 import { ChoiceReading } from './ChoiceReading';
 import { KeysOfQuestion } from './KeysOfQuestion';
 import { LengthReading } from './LengthReading';
@@ -180,6 +181,9 @@ export function QuestionScreen(props: QuestionProps) {
           </View>
         </View>
         {trouble && <Notice>{trouble}</Notice>}
+        {trouble && outcome.kind === 'refused' && answer.kind === 'amount' && (
+          <AskedBack asked={outcome.asked} onChoose={answer.setWhole} />
+        )}
         {answer.kind === 'amount' ? (
           <LengthReading
             place={place}
@@ -208,7 +212,7 @@ export function QuestionScreen(props: QuestionProps) {
             answer.kind === 'amount' && isGauged(question)
               ? (text) => {
                   answer.setUnits(place.units);
-                  answer.setText(text);
+                  answer.setWhole(text);
                 }
               : undefined
           }

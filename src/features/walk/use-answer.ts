@@ -11,7 +11,8 @@ import { readingSentence } from '@/words/problem-sentence';
 
 export type Outcome =
   | { readonly kind: 'save'; readonly value: NewReading['value'] }
-  | { readonly kind: 'refused'; readonly sentence: string }
+  /** `asked`: what it may be, where the keeper is asked which. */
+  | { readonly kind: 'refused'; readonly sentence: string; readonly asked: readonly string[] }
   /** Nothing new was said: going on needs no saving. */
   | { readonly kind: 'unchanged' };
 
@@ -19,6 +20,10 @@ export interface AmountAnswer {
   readonly kind: 'amount';
   readonly text: string;
   readonly setText: Dispatch<SetStateAction<string>>;
+  /** Puts a whole figure there: a chip, what was asked back. The next key takes its place. */
+  readonly setWhole: (text: string) => void;
+  /** Keys of the keypad: on what is being typed, never on a figure that stood there as a whole. */
+  readonly typeOn: Dispatch<SetStateAction<string>>;
   readonly units: Units;
   readonly setUnits: (units: Units) => void;
   /** The reading as far as it can be read, in the attribute's unit; of a range the end that counts against the place. */
@@ -34,6 +39,9 @@ export interface ChoiceAnswer {
   readonly outcome: Outcome;
 }
 
+/** By place: whoever turned to inches once measures the next gap in them too. As long as the tab lasts. */
+const unitsLastUsed = new Map<string, Units>();
+
 export function useAnswer(
   place: Place,
   question: Question,
@@ -42,7 +50,10 @@ export function useAnswer(
   const attribute = attributes[question.attribute];
   const before = given && given.value !== 'cannot-tell' ? given.value : undefined;
   const [text, setText] = useState(() => enteredText(before));
-  const [units, setUnits] = useState<Units>(() => enteredUnits(before) ?? place.units);
+  const [isWhole, setIsWhole] = useState(text !== '');
+  const [units, setUnits] = useState<Units>(
+    () => enteredUnits(before) ?? unitsLastUsed.get(place.id) ?? place.units,
+  );
   const [chosen, choose] = useState(() => (isKnown<string>(before) ? before.is : undefined));
   if (attribute.value === 'choice') {
     const unchanged = chosen === undefined || (isKnown<string>(before) && before.is === chosen);
@@ -58,9 +69,23 @@ export function useAnswer(
   return {
     kind: 'amount',
     text,
-    setText,
+    setText: (next) => {
+      setIsWhole(false);
+      setText(next);
+    },
+    setWhole: (next) => {
+      setIsWhole(true);
+      setText(next);
+    },
+    typeOn: (next) => {
+      setText((now) => (typeof next === 'function' ? next(isWhole ? '' : now) : next));
+      setIsWhole(false);
+    },
     units,
-    setUnits,
+    setUnits: (next) => {
+      unitsLastUsed.set(place.id, next);
+      setUnits(next);
+    },
     value: isRead(read) ? worseEnd(read, question.attribute) : undefined,
     outcome: amountOutcome(read, before, question.attribute, units),
   };
@@ -77,7 +102,11 @@ function amountOutcome(
   }
   // Going on without a reading is skipping: the question stays open, nothing is lost.
   if (read.problem === 'empty') return { kind: 'unchanged' };
-  return { kind: 'refused', sentence: readingSentence(read, attribute, units) };
+  return {
+    kind: 'refused',
+    sentence: readingSentence(read, attribute, units),
+    asked: read.problem === 'which' ? read.of : [],
+  };
 }
 
 function isSameValue(

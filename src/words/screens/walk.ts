@@ -42,6 +42,8 @@ export const walkText = spoken('walk', {
   keys: 'Keys',
   inch: (fraction: string) => `${fraction} inch`,
   deleteTheLastSign: 'Delete the last sign',
+  plusASixteenth: '+¹⁄₁₆',
+  aSixteenthMore: 'A sixteenth of an inch more, or less where one is there',
   toInches: 'to inches',
   toMm: 'to mm',
   clear: 'clear',
