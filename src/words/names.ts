@@ -121,6 +121,10 @@ export const latchNames: Readonly<Record<LatchId | 'none', string>> = {
   carabiner: 'screw-gate carabiner',
   clip: 'clip through the hasp',
   padlock: 'padlock',
+  pin: 'pin or nail that draws out',
+  'cord-loop': 'cord hooked on a screw',
+  'elastic-cords': 'two elastic cords',
+  'two-sided-lock': 'lock worked from both sides',
   none: 'no latch',
 };
 

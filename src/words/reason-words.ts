@@ -41,11 +41,13 @@ const doorsWords: Readonly<Record<Doors, string>> = {
 
 const latchVerdicts: Readonly<Record<LatchVerdict, (animal: string, motions: string) => string>> = {
   'unlatched-pushed': (animal) => `Nothing holds it shut, and a ${animal} pushes.`,
-  'unlatched-left-alone': (animal) => `Nothing holds it shut, but a ${animal} does not push doors.`,
+  'unlatched-left-alone': (animal) => `No latch, but a ${animal} does not open it so.`,
+  'unlatched-moved': (animal, motions) =>
+    `Nothing holds it shut but one motion (${motions}): a ${animal} works that out.`,
   'motion-unknown': (animal, motions) => `A ${animal} does not work ${motions}.`,
   'too-stiff': (animal) => `Too stiff for a ${animal}.`,
   'two-different-motions': (animal, motions) =>
-    `Two different motions (${motions}): more than a ${animal} works out.`,
+    `Two different motions (${motions}): a ${animal} works each, and is at it all night.`,
   'one-motion': (animal, motions) => `One motion (${motions}): a ${animal} works that out.`,
   'same-motion-twice': (animal, motions) =>
     `The same motion twice (${motions}): a ${animal} learns one after the other.`,
@@ -88,13 +90,16 @@ function reasonSentence(reason: Reason, animal: string, place: Place): string {
 }
 
 function openingSentence(
-  { opening, used, strict, verdict }: Extract<Reason, { kind: 'opening' }>,
+  { opening, used, strict, passes, verdict }: Extract<Reason, { kind: 'opening' }>,
   animal: string,
   { units }: Place,
 ): string {
   const read = lengthWords(opening, units);
   const figure = lengthWords(used.value, units);
   if (verdict === 'passes') return `${read} lets a ${animal} by: ${figure} shuts it out.`;
+  if (verdict === 'squeezes') {
+    return `${read} is more than the ${figure} that shuts a ${animal} out, and less than the ${lengthWords(passes, units)} it is known to pass.`;
+  }
   const under = `${read}; under the ${figure} that shuts a ${animal} out`;
   return verdict === 'stopped'
     ? `${under}.`

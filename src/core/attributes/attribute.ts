@@ -57,7 +57,7 @@ export interface Circumstances {
     /** It does not open: a vent, a seam. */
     readonly isFixed: boolean;
     /** It swings or lifts, so that a latch holds it. */
-    readonly isSwinging: boolean;
+    readonly isLatched: boolean;
   };
   /** Where birds sleep within reach through this bay, as far as it is known: the section in which one stands beside them. */
   readonly roostSection?: WalkSection;

@@ -6,7 +6,7 @@ import { field } from './paths';
 export const latch = choice('latch', {
   choices: fittedLatchIds,
   better: 'none',
-  asked: { when: (_latch, { opening }) => opening?.isSwinging === true },
+  asked: { when: (_latch, { opening }) => opening?.isLatched === true },
   shortWalks: ['loss'],
   wears: false,
   isAlike: false,

@@ -1,6 +1,8 @@
 /** Getting to a height on a wall: within its leap, by wing, or by climbing what is below, the hardest layer deciding. */
 import type { Bay, Layer } from '../place/place';
 import type { Animal } from '../tables/animals';
+import { step } from '../tables/climbing';
+import type { Figure } from '../tables/figure';
 import { meshes } from '../tables/meshes';
 import { meshMembers, memberAt, type Bound } from './bound';
 import type { Reason } from './reason';
@@ -12,10 +14,16 @@ export function outOfReach(
   bay: Bay,
   bound: Bound,
 ): Reason | undefined {
-  if (animal.flies || height <= animal.leap.value || climbsTo(animal, height, bay, bound)) {
+  if (animal.flies || height <= getsUp(animal).value || climbsTo(animal, height, bay, bound)) {
     return undefined;
   }
-  return { kind: 'out-of-reach', height, leap: animal.leap };
+  return { kind: 'out-of-reach', height, leap: getsUp(animal) };
+}
+
+/** How high it gets from the ground by leaping, clambering, or as everything that walks steps up, mm. */
+export function getsUp({ leap, climbs, over }: Animal): Figure {
+  const clambers = climbs.wire === 'clambers' ? (over ?? []).map(({ height }) => height) : [];
+  return [step, ...clambers].reduce((most, it) => (it.value > most.value ? it : most), leap);
 }
 
 /** A roof has no wall of its own below it: it is got to by whatever the animal climbs best. */

@@ -2,14 +2,20 @@
 import type { ByDay, Opening, OpeningKind } from '../place/place';
 import type { Doors } from './when';
 
-/** Openings that swing and need a latch. A pop door that slides is lifted: what pulling it opens is read. */
-const swinging: readonly OpeningKind[] = ['gate', 'door', 'hatch', 'nest-lid', 'disused-door'];
+/** Doors that want a latch: slides and plugs are judged by their own motion as well. */
+const latched: readonly OpeningKind[] = ['gate', 'door', 'hatch', 'nest-lid', 'disused-door'];
+const shutByHand: readonly OpeningKind[] = [...latched, 'pop-door', 'pass-through'];
 
-/** A latch that a mend has not yet brought makes no door of a slide. */
-export function isSwinging({ kind, latches }: Opening): boolean {
+/** Whether a latch is asked for. One that a mend has not yet brought makes no latched door of a slide. */
+export function isLatched({ kind, latches }: Opening): boolean {
   return (
-    swinging.includes(kind) || latches.some(({ kind: it }) => !('is' in it && it.is === 'none'))
+    latched.includes(kind) || latches.some(({ kind: it }) => !('is' in it && it.is === 'none'))
   );
+}
+
+/** Whether somebody can open it by hand: a door, a slide, a plug, or anything else that a latch holds. */
+export function opensByHand(opening: Opening): boolean {
+  return shutByHand.includes(opening.kind) || opening.moves !== undefined || isLatched(opening);
 }
 
 const fixable: readonly OpeningKind[] = ['vent', 'window', 'hole', 'seam'];

@@ -3,8 +3,9 @@ import type { Band, Bay, Layer } from '../place/place';
 import { isWithin } from '../place/year-span';
 import type { Animal } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
-import { choiceAt, clearOf, meshMembers, memberAt, type Bound } from './bound';
-import { openingReason } from './pass';
+import { pullGaveNothing } from '../tables/strength';
+import { choiceAt, clearOf, lengthAt, meshMembers, memberAt, type Bound } from './bound';
+import { apertureFor, minutesOfOpening, openingReason, within, type Aperture } from './pass';
 import type { OpeningReason, TearReason } from './reason';
 import { addMinutes, compareMinutes } from './effort-level';
 import { tearEffort } from './tear';
@@ -39,34 +40,55 @@ export function isNotThere({ ready, bands }: Bay): boolean {
 }
 
 /** Everything about a bay that bears on its layers. */
-type Held = Pick<Bay, 'fixing' | 'condition'>;
+type Held = { readonly [K in 'fixing' | 'condition' | 'panelPulled']?: Bay[K] | undefined };
 
-/** Effort of one layer. `limit`: the smaller clear dimension of the doorway it fills, mm. */
+/** No doorway that anything here is too big for. */
+export const wideOpen: Aperture = { short: Infinity, long: Infinity };
+
+/**
+ * Effort of one layer in its doorway: passing its mesh, or taking it away. What is torn, drawn off or gnawed leaves the doorway
+ * that it filled, which must let the animal's body through as well.
+ */
 export function layerEffort(
   layer: Layer,
   held: Held,
   animal: Animal,
   bound: Bound,
   date: string | undefined,
-  limit = Infinity,
+  doorway: Aperture = wideOpen,
 ): LayerEffort {
   const isOn = isWithin(layer.on, date);
   const fixing = choiceAt(layer.fixing ?? held.fixing, 'bay.fixing', fixings, bound);
   const condition = choiceAt(layer.condition ?? held.condition, 'bay.condition', conditions, bound);
+  const bare = openingReason(animal, doorway);
+  const without = minutesOfOpening(bare);
   return memberAt(
     isOn ? meshMembers(layer.mesh) : (['none'] as const),
     (mesh): LayerEffort => {
-      const opening = openingReason(animal, Math.min(clearOf(layer, mesh, bound), limit), 'hole');
-      if (opening.verdict === 'passes') {
-        return { layer, attack: 'pass', minutes: 0, reason: opening };
-      }
-      const torn = mesh === 'none' ? undefined : tearEffort(mesh, fixing, condition, animal);
-      return torn
-        ? { layer, attack: 'tear', ...torn }
-        : { layer, attack: 'pass', minutes: null, reason: opening };
+      const clear = apertureFor(clearOf(layer, mesh, bound), 'hole');
+      const opening = mesh === 'none' ? bare : openingReason(animal, within(clear, doorway));
+      const passing = minutesOfOpening(opening);
+      const passed: LayerEffort = { layer, attack: 'pass', minutes: passing, reason: opening };
+      if (mesh === 'none' || passing === 0) return passed;
+      const torn = tearEffort(mesh, { fixing, condition, isTried: isTried(held) }, animal);
+      if (!torn) return passed;
+      // Torn away, it leaves a doorway that is still too small.
+      if (without === null) return passed;
+      const minutes = addMinutes(torn.minutes, without);
+      return compareMinutes(minutes, passing) <= 0
+        ? { layer, attack: 'tear', minutes, reason: torn.reason }
+        : passed;
     },
     (a, b) => compareMinutes(a.minutes, b.minutes) || finer(a, b),
     bound,
+  );
+}
+
+/** Pulled hard by hand, and nothing gave: whatever the fixings are called, they hold what pulls no harder. */
+function isTried({ panelPulled }: Held): boolean {
+  return (
+    panelPulled !== undefined &&
+    lengthAt(panelPulled, 'bay.panelPulled', 'worst') <= pullGaveNothing.value
   );
 }
 
@@ -77,9 +99,9 @@ export function coverEffort(
   animal: Animal,
   bound: Bound,
   date: string | undefined,
-  limit?: number,
+  doorway?: Aperture,
 ): CoverEffort | undefined {
-  const all = layers.map((layer) => layerEffort(layer, held, animal, bound, date, limit));
+  const all = layers.map((layer) => layerEffort(layer, held, animal, bound, date, doorway));
   const [first, ...rest] = all;
   if (!first) return undefined;
   const hardest = rest.reduce(

@@ -1,6 +1,8 @@
 import type { FittedLatch, Opening } from '../place/place';
-import { animals, type AnimalId } from '../tables/animals';
-import type { LatchId } from '../tables/latches';
+import { doorMoves } from '../place/bay';
+import { animals, animalIds, type AnimalId } from '../tables/animals';
+import { latchIds, type LatchId } from '../tables/latches';
+import { compareLevels } from './effort-level';
 import { openEffort } from './open';
 
 function door(...kinds: FittedLatch['kind'][]): Opening {
@@ -21,18 +23,26 @@ function door(...kinds: FittedLatch['kind'][]): Opening {
 const level = (animal: AnimalId, ...kinds: (LatchId | 'none')[]) =>
   openEffort(door(...kinds.map((kind) => ({ is: kind }))), animals[animal], 'worst').level;
 
-describe('raccoon (common practice: one simple motion is worked, two different ones are not)', () => {
+describe('raccoon (common practice: one simple motion is worked, two different ones hardly)', () => {
   test.each(['hook-and-eye', 'slide-bolt', 'turn-button'] as const)('%s is opened', (latch) => {
     expect(level('raccoon', latch)).toBe('minutes');
   });
 
-  test.each(['two-motion', 'clip', 'padlock'] as const)('%s holds', (latch) => {
+  test.each(['clip', 'padlock'] as const)('%s holds', (latch) => {
     expect(level('raccoon', latch)).toBe('holds');
   });
 
-  test('two latches with different motions hold', () => {
-    expect(level('raccoon', 'slide-bolt', 'turn-button')).toBe('holds');
+  test('two different motions take all night: it works each of them', () => {
+    expect(level('raccoon', 'slide-bolt', 'turn-button')).toBe('night');
+    expect(level('raccoon', 'two-motion')).toBe('night');
   });
+
+  test.each(['pin', 'cord-loop', 'elastic-cords', 'two-sided-lock'] as const)(
+    '%s is opened: one motion a paw makes',
+    (latch) => {
+      expect(level('raccoon', latch)).toBe('minutes');
+    },
+  );
 
   test('two latches with the same motion are learned: more effort, not two different motions', () => {
     expect(level('raccoon', 'slide-bolt', 'slide-bolt')).toBe('hour');
@@ -62,5 +72,42 @@ test('the reason carries latches and motions as data', () => {
     latches: ['slide-bolt'],
     motions: ['slide'],
     verdict: 'one-motion',
+  });
+});
+
+describe('how a door moves (common practice)', () => {
+  const moving = (moves: Opening['moves'], ...kinds: LatchId[]): Opening => ({
+    ...door(...kinds.map((kind) => ({ is: kind }))),
+    ...(moves && { moves }),
+  });
+  const opens = (id: AnimalId, it: Opening) => openEffort(it, animals[id], 'worst').level;
+
+  test.each(['slides-up', 'slides-sideways', 'drops-open', 'lifts-off'] as const)(
+    'without a latch, one that %s is one motion to a raccoon, and shut to a fox and a cat',
+    (moves) => {
+      expect(opens('raccoon', moving(moves))).toBe('minutes');
+      expect(opens('red-fox', moving(moves))).toBe('holds');
+      expect(opens('domestic-cat', moving(moves))).toBe('holds');
+    },
+  );
+
+  test('a slide held by its motor or cord is too stiff for a raccoon', () => {
+    expect(opens('raccoon', { ...moving('slides-up'), shutBy: 'light' })).toBe('holds');
+  });
+
+  test('a bolt never makes a slide worse, nor any latch any door, for any animal', () => {
+    for (const moves of doorMoves) {
+      for (const id of animalIds) {
+        const bare = opens(id, moving(moves));
+        for (const latch of latchIds) {
+          const one = opens(id, moving(moves, latch));
+          expect(compareLevels(one, bare)).toBeGreaterThanOrEqual(0);
+          for (const second of latchIds) {
+            const two = opens(id, moving(moves, latch, second));
+            expect(compareLevels(two, one)).toBeGreaterThanOrEqual(0);
+          }
+        }
+      }
+    }
   });
 });

@@ -1,33 +1,67 @@
 /** Open: does this animal work the latches? */
 import { members } from '../place/possible';
 import type { FittedLatch, Opening } from '../place/place';
+import { usualMoves } from '../place/bay';
 import type { Animal } from '../tables/animals';
 import { latches, latchIds, type LatchId } from '../tables/latches';
+import type { Motion } from '../tables/motions';
 import type { Bound } from './bound';
 import type { LatchReason, LatchVerdict, PartEffort } from './reason';
 import { compareLevels, minutesOf, type EffortLevel } from './effort-level';
 
 /**
- * One motion is worked in minutes by clever paws. Two different motions stop them (common practice). Two latches
- * with the same motion are learned one after the other: more effort, never "two different motions".
+ * One motion is worked in minutes by clever paws. Two different motions take the whole night (common practice says that they
+ * stop them; each alone is worked, so not for ever). Two latches with the same motion are learned one after the other: more
+ * effort, never "two different motions".
  */
 const levelOfVerdict: Readonly<Record<LatchVerdict, EffortLevel>> = {
   'unlatched-pushed': 'open',
   'unlatched-left-alone': 'holds',
+  'unlatched-moved': 'minutes',
   'motion-unknown': 'holds',
   'too-stiff': 'holds',
-  'two-different-motions': 'holds',
+  'two-different-motions': 'night',
   'one-motion': 'minutes',
   'same-motion-twice': 'hour',
   forced: 'minutes',
 };
 
+/** A slide or flap in fair order, moved by its own weight's worth; driven by a motor or drawn by a cord, it is held. N, assumptions of ours. */
+const ownForce = { free: 10, held: 80 } as const;
+
+/** How a door moves decides what it asks of whoever opens it with no latch on. */
+function ownMotion({ moves, kind, shutBy }: Door): LatchMotionAsked | undefined {
+  const isHeld = shutBy === 'light' || shutBy === 'cord';
+  const force = isHeld ? ownForce.held : ownForce.free;
+  switch (moves ?? usualMoves[kind]) {
+    case 'swings':
+      return undefined;
+    case 'slides-sideways':
+      return { motion: 'slide', force };
+    // Let go, it drops open: held up by its cord or latch alone, and pulled down.
+    case 'drops-open':
+      return { motion: 'pull', force };
+    case 'slides-up':
+    case 'lifts-off':
+      return { motion: 'lift', force };
+  }
+}
+
+interface LatchMotionAsked {
+  readonly motion: Motion;
+  readonly force: number;
+}
+
 /** Effort of opening; among the latches that may be fitted the kindest or the unkindest set, as `bound` says. */
 export function openEffort(opening: Opening, animal: Animal, bound: Bound): PartEffort {
-  const judged = combinations(opening.latches).map((fitted) => latchReason(fitted, animal));
+  const unlatched = levelOfVerdict[latchReason([], animal, opening).verdict];
+  const judged = combinations(opening.latches).map((fitted) =>
+    latchReason(fitted, animal, opening),
+  );
   const [first, ...rest] = judged.map((reason) => ({
     reason,
-    level: levelOfVerdict[reason.verdict],
+    // A latch is never worse than none: whoever draws the bolt has the slide still to lift.
+    level: harder(levelOfVerdict[reason.verdict], unlatched),
   }));
   if (!first) throw new Error(`no latches to judge on ${opening.id}`);
   const better = (a: EffortLevel, b: EffortLevel): boolean =>
@@ -47,16 +81,36 @@ export function openEffort(opening: Opening, animal: Animal, bound: Bound): Part
   };
 }
 
+const harder = (a: EffortLevel, b: EffortLevel): EffortLevel => (compareLevels(a, b) > 0 ? a : b);
+
+type Door = Pick<Opening, 'moves' | 'kind' | 'shutBy'>;
+const swingingDoor: Door = { kind: 'door', shutBy: 'hand' };
+
 /** What these latches together come to against one animal: the verdict, with the motions they ask for. */
-export function latchReason(fitted: readonly LatchId[], animal: Animal): LatchReason {
-  const asked = fitted.flatMap((id) => latches[id].motions);
+export function latchReason(
+  fitted: readonly LatchId[],
+  animal: Animal,
+  door: Door = swingingDoor,
+): LatchReason {
+  const own = fitted.length === 0 ? ownMotion(door) : undefined;
+  const asked = own
+    ? [own]
+    : fitted
+        .flatMap((id) => latches[id].motions)
+        .map(({ motion, force }) => ({ motion, force: force.value }));
   const motions = [...new Set(asked.map(({ motion }) => motion))];
   const { dexterity } = animal;
   const verdict = (): LatchVerdict => {
     if (isForced(fitted, animal)) return 'forced';
-    if (fitted.length === 0) return dexterity.pushes ? 'unlatched-pushed' : 'unlatched-left-alone';
-    if (motions.some((motion) => !dexterity.motions.includes(motion))) return 'motion-unknown';
-    if (asked.some(({ force }) => force.value > dexterity.force.value)) return 'too-stiff';
+    if (asked.length === 0) return dexterity.pushes ? 'unlatched-pushed' : 'unlatched-left-alone';
+    if (motions.some((motion) => !dexterity.motions.includes(motion))) {
+      // What is strong enough needs no paws to shove a slide up.
+      if (own && dexterity.pushes && dexterity.force.value >= 10 * own.force)
+        return 'unlatched-moved';
+      return own ? 'unlatched-left-alone' : 'motion-unknown';
+    }
+    if (asked.some(({ force }) => force > dexterity.force.value)) return 'too-stiff';
+    if (own) return 'unlatched-moved';
     if (motions.length > 1) return 'two-different-motions';
     return fitted.length > 1 ? 'same-motion-twice' : 'one-motion';
   };

@@ -3,10 +3,18 @@ import type { Bay, Layer, Opening } from '../place/place';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
-import { isFixed, isSwinging, standsOpen } from './doors';
+import { isFixed, opensByHand, standsOpen } from './doors';
 import { coverEffort, isNone } from './layers';
 import { openEffort } from './open';
-import { holding, openingReason, part, passEffort, shapeOf } from './pass';
+import {
+  apertureFor,
+  apertureOf,
+  holding,
+  minutesOfOpening,
+  openingReason,
+  part,
+  within,
+} from './pass';
 import type { PartEffort } from './reason';
 import type { When } from './when';
 
@@ -23,12 +31,11 @@ export function openingEffort(
   if (standsOpen(opening, when.doors)) return [throughDoorway(opening, animal, when)];
   const layers = opening.cover ?? [];
   if (isFixed(opening)) return [throughCover(opening, layers, bay, animal, bound, when)];
-  const gap = lengthAt(opening.gap, 'opening.gap', bound);
-  const pulled = lengthAt(opening.gapPulled, 'opening.gapPulled', bound);
   return [
-    passEffort(animal, opening.id, 'opening.gap', gap),
-    passEffort(animal, opening.id, 'opening.gapPulled', pulled),
-    ...(isSwinging(opening) ? [openEffort(opening, animal, bound)] : []),
+    roundEdges(opening, 'opening.gap', animal, bound),
+    // Nothing that flies pulls at a door.
+    ...(animal.flies ? [] : [roundEdges(opening, 'opening.gapPulled', animal, bound)]),
+    ...(opensByHand(opening) ? [openEffort(opening, animal, bound)] : []),
     // What a door is made of is judged where it was described.
     ...(layers.some((layer) => !isNone(layer))
       ? [throughCover(opening, layers, bay, animal, bound, when)]
@@ -36,17 +43,28 @@ export function openingEffort(
   ];
 }
 
-/** Standing open, it stops only what is too big for the doorway. */
-function throughDoorway(opening: Opening, animal: Animal, { doors }: When): PartEffort {
-  const reason = doorway(opening, animal);
-  return reason.verdict === 'passes'
-    ? part(animal, opening.id, 'wait', 0, { kind: 'stands-open', habit: opening.habit, doors })
-    : holding(animal, opening.id, reason);
+/** The gap round a door: as long as the door, and never wider than the doorway would be without it. */
+function roundEdges(
+  opening: Opening,
+  attribute: 'opening.gap' | 'opening.gapPulled',
+  animal: Animal,
+  bound: Bound,
+): PartEffort {
+  const wide = attribute === 'opening.gap' ? opening.gap : opening.gapPulled;
+  const gap = apertureFor(lengthAt(wide, attribute, bound), 'slot');
+  const reason = openingReason(animal, within(gap, doorwayOf(opening)));
+  return part(animal, opening.id, 'pass', minutesOfOpening(reason), reason, attribute);
 }
 
-function doorway({ width, height }: Opening, animal: Animal) {
-  return openingReason(animal, Math.min(width, height), shapeOf(width, height));
+/** Standing open, it stops only what is too big for the doorway. */
+function throughDoorway(opening: Opening, animal: Animal, { doors }: When): PartEffort {
+  const reason = openingReason(animal, doorwayOf(opening));
+  return reason.verdict === 'passes'
+    ? part(animal, opening.id, 'wait', 0, { kind: 'stands-open', habit: opening.habit, doors })
+    : part(animal, opening.id, 'pass', minutesOfOpening(reason), reason);
 }
+
+const doorwayOf = ({ width, height }: Opening) => apertureOf(width, height);
 
 function throughCover(
   opening: Opening,
@@ -56,12 +74,14 @@ function throughCover(
   bound: Bound,
   when: When,
 ): PartEffort {
-  const limit = Math.min(opening.width, opening.height);
+  const doorway = doorwayOf(opening);
   const there = layers.filter((layer) => !isNone(layer));
-  const cover = coverEffort(there, bay, animal, bound, when.date, limit);
+  // Pulling at the wall says nothing of what holds a door's own cover.
+  const held = { ...bay, panelPulled: undefined };
+  const cover = coverEffort(there, held, animal, bound, when.date, doorway);
   if (!cover) {
-    const reason = doorway(opening, animal);
-    return part(animal, opening.id, 'pass', reason.verdict === 'passes' ? 0 : null, reason);
+    const reason = openingReason(animal, doorway);
+    return part(animal, opening.id, 'pass', minutesOfOpening(reason), reason);
   }
   const { hardest, others, minutes } = cover;
   const through = part(

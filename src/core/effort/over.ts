@@ -2,7 +2,7 @@
 import type { Bay, TopEdge } from '../place/place';
 import type { Animal } from '../tables/animals';
 import type { EnoughAgainstClimbing } from '../tables/climbing';
-import { climbsTo } from './access';
+import { climbsTo, getsUp } from './access';
 import type { Bound } from './bound';
 import { holding, part } from './pass';
 import type { OverReason, PartEffort } from './reason';
@@ -26,8 +26,9 @@ export function overEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort |
   const how = leaps ? 'jump' : 'climb';
   const why = reason(how, { ...(nearest && { enough: nearest.enough }), ratio });
   if (ratio >= 1) return part(animal, bay.id, how, null, why);
-  if (!leaps && !climbsTo(animal, height, bay, bound)) {
-    return holding(animal, bay.id, { kind: 'out-of-reach', height, leap: animal.leap });
+  const most = getsUp(animal);
+  if (!leaps && height > most.value && !climbsTo(animal, height, bay, bound)) {
+    return holding(animal, bay.id, { kind: 'out-of-reach', height, leap: most });
   }
   const plain = leaps && overhang === 0 && (top.tilt ?? 0) === 0;
   return part(animal, bay.id, how, minutesOf(plain ? 'minutes' : levelOfRatio(ratio)), why);

@@ -5,8 +5,16 @@ import type { PossibleAmount } from '../place/possible';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
-import { coverEffort, isBareBand } from './layers';
-import { holding, openingReason, part, passEffort, shapeOf } from './pass';
+import { coverEffort, isBareBand, wideOpen } from './layers';
+import {
+  apertureOf,
+  holding,
+  minutesOfOpening,
+  openingReason,
+  part,
+  passEffort,
+  type Aperture,
+} from './pass';
 import type { PartEffort, OpeningShape } from './reason';
 import type { When } from './when';
 
@@ -17,15 +25,17 @@ export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): Par
   const bare = bareStretches(bay).map(({ from, to }) => passBare(bay, from, to, animal, bound));
   // Where nothing covers it there is nothing to pull at, and no sill.
   if (bay.bands.length === 0) return bare;
-  const ground = bay.ground
-    ? [
-        gap('ground.gap', bay.ground.gap, 'slot'),
-        gap('ground.gapLifted', bay.ground.gapLifted, 'slot'),
-      ]
-    : [];
+  const ground = bay.ground ? [gap('ground.gap', bay.ground.gap, 'slot')] : [];
+  // Nothing that flies lifts an edge or pulls a panel.
+  const pulled = animal.flies
+    ? []
+    : [
+        ...(bay.ground ? [gap('ground.gapLifted', bay.ground.gapLifted, 'slot')] : []),
+        gap('bay.panelPulled', bay.panelPulled, 'slot'),
+      ];
   return [
     ...ground,
-    gap('bay.panelPulled', bay.panelPulled, 'slot'),
+    ...pulled,
     gap('bay.largestHole', bay.largestHole, 'hole'),
     ...bay.bands
       .filter((band) => !isBareBand(band))
@@ -42,7 +52,8 @@ export function passBand(
   bound: Bound,
   when: When,
 ): PartEffort {
-  const cover = coverEffort(band.layers, bay, animal, bound, when.date);
+  const doorway = doorwayOf(band, bay, animal, bound, when);
+  const cover = coverEffort(band.layers, bay, animal, bound, when.date, doorway);
   if (!cover) throw new Error(`band ${band.id} has no layer`);
   const { hardest, others, minutes } = cover;
   const item = hardest.layer.id;
@@ -52,6 +63,30 @@ export function passBand(
   return others.length === 0
     ? through
     : { ...through, besides: others.map(({ reason }) => reason) };
+}
+
+/**
+ * What is left where a band is taken away: the band, with every band above and below it that the animal takes away or goes
+ * through as well. A strip of screen between boards leaves a slit, however often it is drawn as one strip or two.
+ */
+function doorwayOf(band: Band, bay: Bay, animal: Animal, bound: Bound, when: When): Aperture {
+  const whole = apertureOf(bay.width, band.to - band.from);
+  // A flat roof's bands have no height of their own.
+  if (band.to <= band.from) return wideOpen;
+  if (whole.short >= animal.exclusion.passes.value) return whole;
+  const upward = bay.bands.filter((it) => it.to > it.from).sort((a, b) => a.from - b.from);
+  const goes = (it: Band): boolean =>
+    isBareBand(it) || coverEffort(it.layers, bay, animal, bound, when.date)?.minutes !== null;
+  let { from, to } = band;
+  for (const it of upward.slice(upward.indexOf(band) + 1)) {
+    if (!goes(it)) break;
+    to = Math.max(to, it.to);
+  }
+  for (const it of upward.slice(0, upward.indexOf(band)).reverse()) {
+    if (!goes(it)) break;
+    from = Math.min(from, it.from);
+  }
+  return apertureOf(bay.width, to - from);
 }
 
 /** Stretches of a wall's height that no band covers. A flat roof's bands have no height of their own. */
@@ -74,9 +109,8 @@ export function bareStretches(bay: Bay): { readonly from: number; readonly to: n
 function passBare(bay: Bay, from: number, to: number, animal: Animal, bound: Bound): PartEffort {
   const high = outOfReach(animal, from, bay, bound);
   if (high) return holding(animal, bay.id, high);
-  const clear = Math.min(bay.width, to - from);
-  const opening = openingReason(animal, clear, shapeOf(bay.width, to - from));
+  const opening = openingReason(animal, apertureOf(bay.width, to - from));
   return opening.verdict === 'passes'
     ? part(animal, bay.id, 'pass', 0, { kind: 'no-cover' })
-    : holding(animal, bay.id, opening);
+    : part(animal, bay.id, 'pass', minutesOfOpening(opening), opening);
 }

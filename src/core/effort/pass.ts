@@ -8,55 +8,97 @@ import type { Figure } from '../tables/figure';
 import type { OpeningReason, PartEffort, Reason, OpeningShape, Verdict } from './reason';
 import { minutesOf, levelOf } from './effort-level';
 
-/** Longer than this many times its width, an opening is a slot (assumption of ours). */
-const slotRatio = 3;
-
-/** Slot or hole, by its two clear sizes, mm. */
-export function shapeOf(width: number, height: number): OpeningShape {
-  const [short, long] = width < height ? [width, height] : [height, width];
-  return long > slotRatio * short ? 'slot' : 'hole';
+/** The two clear sizes of an opening, mm: the smaller, and the one across it. A gap that runs on has no end. */
+export interface Aperture {
+  readonly short: number;
+  readonly long: number;
 }
 
-/** The figure that shuts an opening of this shape. */
-export function exclusionAt(exclusion: Exclusion, shape: OpeningShape): Figure {
-  return (shape === 'slot' && exclusion.slot) || exclusion.used;
+/** The aperture of these two sizes, mm. */
+export function apertureOf(width: number, height: number): Aperture {
+  return width < height ? { short: width, long: height } : { short: height, long: width };
 }
 
-/** The stricter figure for an opening of this shape: never looser than the one used. */
-export function strictAt(exclusion: Exclusion, shape: OpeningShape): Figure {
-  const used = exclusionAt(exclusion, shape);
-  return used.value < exclusion.strict.value ? used : exclusion.strict;
+/** What is left of both where one fills the other: mesh in a vent is never wider than the vent. */
+export function within(a: Aperture, b: Aperture): Aperture {
+  return { short: Math.min(a.short, b.short), long: Math.min(a.long, b.long) };
+}
+
+/** As long as it may be (a gap along a sill), or as wide as it is long (a hole). */
+export function apertureFor(opening: number, shape: OpeningShape): Aperture {
+  return { short: opening, long: shape === 'slot' ? Infinity : opening };
 }
 
 /**
- * An opening above the figure used counts as passing; under it and over the stricter figure it is in doubt,
- * which holds but is said. Where the source says "under", the figure itself passes.
+ * An opening this many times as long as the slot's figure is a whole slot; up to the hole's figure it is a hole, and between
+ * them the figure falls with the length (assumption of ours). It is the length alone that moves the figure, so that an opening
+ * made longer or wider never stops anybody that it let through.
  */
-export function verdictOf(
-  opening: number,
-  exclusion: Exclusion,
-  shape: OpeningShape = 'hole',
-): Verdict {
-  const used = exclusionAt(exclusion, shape);
-  if (opening > used.value) return 'passes';
-  // "Under" is said of the published figure; a slot's is ours, and shuts at itself.
-  if (exclusion.passesAtFigure && used === exclusion.used && opening === used.value)
-    return 'passes';
-  return opening > strictAt(exclusion, shape).value ? 'in-doubt' : 'stopped';
+const slotRatio = 3;
+
+/** The figure that shuts an opening so long, mm. */
+export function exclusionAt({ used, slot }: Exclusion, long: number): Figure {
+  if (!slot || long <= used.value) return used;
+  const whole = slotRatio * slot.value;
+  if (long >= whole) return slot;
+  const share = (long - used.value) / (whole - used.value);
+  return { ...slot, value: used.value - share * (used.value - slot.value) };
 }
 
-/** An opening, mm, held against the animal’s figures, with the verdict and by how much. */
-export function openingReason(animal: Animal, opening: number, shape: OpeningShape): OpeningReason {
-  const used = exclusionAt(animal.exclusion, shape);
+/** The stricter figure for an opening so long: never looser than the one used. */
+export function strictAt(exclusion: Exclusion, long: number): Figure {
+  const used = exclusionAt(exclusion, long);
+  return used.value < exclusion.strict.value ? used : exclusion.strict;
+}
+
+/** Where the head turns flat, so much of what is passed as a hole is passed as a slot: as the fox’s figures have it (assumption of ours). */
+const passedAsSlot = 0.84;
+
+/** What the animal is known to pass in an opening so long, mm; never under the figure that shuts it. */
+export function passesAt({ passes }: Exclusion, used: Figure, long: number): number {
+  const hole = passes.value;
+  const whole = slotRatio * hole;
+  const turned = Math.max(0, Math.min(1, (long - hole) / (whole - hole)));
+  return Math.max(used.value, hole * (1 - turned * (1 - passedAsSlot)));
+}
+
+/**
+ * From the size the animal is known to pass it walks in. At or under the figure used it holds; what lies over the stricter
+ * figure is in doubt, which is said. In the band between it squeezes and enlarges: a level for each third (assumption of ours).
+ */
+export function verdictOf(aperture: Aperture, exclusion: Exclusion): Verdict {
+  const used = exclusionAt(exclusion, aperture.long);
+  if (aperture.short > used.value) {
+    return aperture.short >= passesAt(exclusion, used, aperture.long) ? 'passes' : 'squeezes';
+  }
+  return aperture.short > strictAt(exclusion, aperture.long).value ? 'in-doubt' : 'stopped';
+}
+
+/** An aperture held against the animal’s figures, with the verdict and by how much. */
+export function openingReason(animal: Animal, aperture: Aperture): OpeningReason {
+  const { exclusion } = animal;
+  const { short, long } = aperture;
+  const used = exclusionAt(exclusion, long);
   return {
     kind: 'opening',
-    opening,
-    shape,
+    opening: short,
+    shape: used === exclusion.used ? 'hole' : 'slot',
     used,
-    strict: strictAt(animal.exclusion, shape),
-    verdict: verdictOf(opening, animal.exclusion, shape),
-    over: Math.round((opening - used.value) * 100) / 100,
+    strict: strictAt(exclusion, long),
+    passes: passesAt(exclusion, used, long),
+    verdict: verdictOf(aperture, exclusion),
+    over: Math.round((short - used.value) * 100) / 100,
   };
+}
+
+const squeezing = ['night', 'hour', 'minutes'] as const;
+
+/** Minutes of passing an opening; `null` holds. */
+export function minutesOfOpening({ verdict, over, used, passes }: OpeningReason): number | null {
+  if (verdict === 'passes') return 0;
+  if (verdict !== 'squeezes') return null;
+  const third = Math.floor((3 * over) / Math.max(0.01, passes - used.value));
+  return minutesOf(squeezing[Math.max(0, Math.min(third, 2))] ?? 'minutes');
 }
 
 /** Effort of passing an opening whose smallest clear dimension is `opening` mm. */
@@ -67,8 +109,8 @@ export function passEffort(
   opening: number,
   shape: OpeningShape = 'slot',
 ): PartEffort {
-  const reason = openingReason(animal, opening, shape);
-  return part(animal, item, 'pass', reason.verdict === 'passes' ? 0 : null, reason, attribute);
+  const reason = openingReason(animal, apertureFor(opening, shape));
+  return part(animal, item, 'pass', minutesOfOpening(reason), reason, attribute);
 }
 
 /** A part as every attack gives it. */

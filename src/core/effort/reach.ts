@@ -3,12 +3,13 @@ import type { AmountId, AttributeId } from '../attributes';
 import type { Bay, ItemId, Layer, Opening } from '../place/place';
 import { isWithin } from '../place/year-span';
 import type { Animal } from '../tables/animals';
+import type { ReachOpening } from '../tables/reaching';
 import { outOfReach } from './access';
 import { clearOpening, lengthAt, type Bound } from './bound';
 import { isFixed, standsOpen } from './doors';
 import { isBareBand, isNone } from './layers';
-import { part, verdictOf } from './pass';
-import type { PartEffort } from './reason';
+import { part } from './pass';
+import type { PartEffort, Verdict } from './reason';
 import { minutesOf } from './effort-level';
 import type { When } from './when';
 
@@ -39,7 +40,7 @@ export function reachEffort(
   if (!first) return undefined;
   const widest = rest.reduce((kept, it) => (it.clear > kept.clear ? it : kept), first);
   const { used, strict } = reaches.opening;
-  const verdict = verdictOf(widest.clear, reaches.opening);
+  const verdict = reachVerdict(widest.clear, reaches.opening);
   return part(
     animal,
     widest.item,
@@ -56,6 +57,12 @@ export function reachEffort(
     },
     widest.attribute,
   );
+}
+
+/** Whether a paw, muzzle or beak goes through an opening so wide, mm. */
+function reachVerdict(clear: number, { used, strict, passesAtFigure }: ReachOpening): Verdict {
+  if (clear > used.value || (passesAtFigure && clear === used.value)) return 'passes';
+  return clear > strict.value ? 'in-doubt' : 'stopped';
 }
 
 function gapsNear(bay: Bay, animal: Animal, bound: Bound, when: When): Gap[] {

@@ -16,6 +16,8 @@ import type { Doors } from './when';
 
 export type Verdict =
   | 'passes'
+  /** Over the figure used, under what the animal is known to pass: a band in which the effort falls. */
+  | 'squeezes'
   /** Under the figure used, over the stricter one. */
   | 'in-doubt'
   | 'stopped';
@@ -28,6 +30,8 @@ export interface OpeningReason {
   readonly shape: OpeningShape;
   readonly used: Figure;
   readonly strict: Figure;
+  /** What the animal is known to pass in an opening of this shape, mm. */
+  readonly passes: number;
   readonly verdict: Verdict;
   /** Opening less the figure used, mm; below zero it is stopped by that much. */
   readonly over: number;
@@ -120,6 +124,8 @@ export type Reason =
 export type LatchVerdict =
   | 'unlatched-pushed'
   | 'unlatched-left-alone'
+  /** No latch: sliding, lifting or pulling it down is all it asks, and this animal does. */
+  | 'unlatched-moved'
   | 'motion-unknown'
   | 'too-stiff'
   | 'two-different-motions'

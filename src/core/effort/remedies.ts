@@ -7,7 +7,6 @@ import { latchIds, type LatchId } from '../tables/latches';
 import { meshes, meshIds, type MeshId } from '../tables/meshes';
 import { latchReason } from './open';
 import type { PartEffort, Reason } from './reason';
-import { verdictOf } from './pass';
 
 export type Remedy =
   /** Make the opening no wider: by the figure used, and by the stricter one mends are made to. */
@@ -91,7 +90,7 @@ function meshesThatHold(animal: Animal): MeshId[] {
   return meshIds.filter((id) => {
     const { clear, strength, gnawed } = meshes[id];
     return (
-      verdictOf(clear.value, animal.exclusion) !== 'passes' &&
+      clear.value <= animal.exclusion.used.value &&
       strength.value > animal.tears.breaks.value &&
       !(animal.tears.gnaws && gnawed)
     );
@@ -100,5 +99,5 @@ function meshesThatHold(animal: Animal): MeshId[] {
 
 function latchHolds(fitted: readonly LatchId[], animal: Animal): boolean {
   const { verdict } = latchReason(fitted, animal);
-  return ['motion-unknown', 'too-stiff', 'two-different-motions'].includes(verdict);
+  return ['motion-unknown', 'too-stiff'].includes(verdict);
 }

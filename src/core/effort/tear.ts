@@ -2,6 +2,7 @@
 import type { Animal } from '../tables/animals';
 import { fixingClass, weakened, type Condition, type Fixing } from '../tables/fixings';
 import { meshes, type MeshId } from '../tables/meshes';
+import { handPull } from '../tables/strength';
 import type { TearReason } from './reason';
 import { minutesOf, type EffortLevel } from './effort-level';
 
@@ -17,11 +18,18 @@ export interface Torn {
   readonly reason: TearReason;
 }
 
+/** How cover is held where it hangs. */
+export interface Fixed {
+  readonly fixing: Fixing;
+  readonly condition: Condition;
+  /** Pulled hard by hand, and nothing gave: then only what pulls harder than a hand draws it off. */
+  readonly isTried: boolean;
+}
+
 /** The quickest of breaking, pulling off and gnawing; `undefined` where it does none of them. */
 export function tearEffort(
   mesh: MeshId,
-  fixing: Fixing,
-  condition: Condition,
+  { fixing, condition, isTried }: Fixed,
   animal: Animal,
 ): Torn | undefined {
   const { breaks, pulls, gnaws } = animal.tears;
@@ -35,7 +43,8 @@ export function tearEffort(
     };
   }
   const hold = weakened(fixingClass[fixing].value, condition);
-  if (!laid && pulls.value >= hold) {
+  const isTooWeak = isTried && animal.dexterity.force.value <= handPull.value;
+  if (!laid && !isTooWeak && pulls.value >= hold) {
     return {
       minutes,
       reason: {

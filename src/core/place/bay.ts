@@ -118,6 +118,31 @@ export type OpeningKind = (typeof openingKinds)[number];
 export const habits = ['every-night', 'cold-or-storms', 'never'] as const;
 export type Habit = (typeof habits)[number];
 
+/** How it moves: on hinges, along its frame, down when let go, or away altogether. */
+export const doorMoves = [
+  'swings',
+  'slides-up',
+  'slides-sideways',
+  'drops-open',
+  'lifts-off',
+] as const;
+export type DoorMoves = (typeof doorMoves)[number];
+
+/** What an opening of a kind does unless its place says otherwise (common practice). */
+export const usualMoves: Readonly<Record<OpeningKind, DoorMoves>> = {
+  gate: 'swings',
+  door: 'swings',
+  hatch: 'swings',
+  'pop-door': 'slides-up',
+  'nest-lid': 'swings',
+  window: 'swings',
+  vent: 'swings',
+  'pass-through': 'lifts-off',
+  hole: 'lifts-off',
+  seam: 'lifts-off',
+  'disused-door': 'swings',
+};
+
 export const shutBys = ['hand', 'cord', 'light', 'nobody'] as const;
 export type ShutBy = (typeof shutBys)[number];
 
@@ -153,6 +178,8 @@ export const openingSchema = named(
     shutBy: oneOf(shutBys),
     /** How it stands by day. Absent: a pop door stands open, everything else shut. */
     byDay: optional(oneOf(byDays)),
+    /** How it moves. Absent: as its kind usually does. */
+    moves: optional(oneOf(doorMoves)),
     /** Which way it goes when let go: one that falls shut is not left open. */
     letGo: optional(oneOf(letGos)),
   }),

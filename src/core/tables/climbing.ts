@@ -20,6 +20,9 @@ export const climbs = {
   anything: { wire: 'well', wood: 'well' },
 } as const satisfies Record<string, Climbs>;
 
+/** What stops nothing that walks, mm. */
+export const step: Figure = assumed(100, 'Whatever walks steps over a sill so high, snakes too.');
+
 /** A free-standing top edge at least so high, reaching so far outward (0: not needed), leaning so far (absent: upright). */
 export interface EnoughAgainstClimbing {
   readonly height: Figure;

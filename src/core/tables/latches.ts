@@ -10,7 +10,15 @@ export type LatchId =
   | 'two-motion'
   | 'clip'
   | 'carabiner'
-  | 'padlock';
+  | 'padlock'
+  /** A pin, peg or nail that draws out. */
+  | 'pin'
+  /** A cord or loop put over a screw or hook. */
+  | 'cord-loop'
+  /** Two elastic cords, hooked on either side. */
+  | 'elastic-cords'
+  /** A lock that a knob or button works from both sides. */
+  | 'two-sided-lock';
 
 export interface LatchMotion {
   readonly motion: Motion;
@@ -63,6 +71,10 @@ export const latches: Readonly<Record<LatchId, Latch>> = {
     motions: [takes('turn', 5), takes('squeeze', 20), takes('unclip', 5)],
     ...givesWayAt(800),
   },
+  pin: { id: 'pin', motions: [takes('pull', 5)], ...givesWayAt(300) },
+  'cord-loop': { id: 'cord-loop', motions: [takes('lift', 3)], ...givesWayAt(80) },
+  'elastic-cords': { id: 'elastic-cords', motions: [takes('pull', 20)], ...givesWayAt(60) },
+  'two-sided-lock': { id: 'two-sided-lock', motions: [takes('turn', 10)], ...givesWayAt(600) },
   padlock: { id: 'padlock', motions: [takes('key', 5)], ...givesWayAt(1000) },
 };
 

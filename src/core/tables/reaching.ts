@@ -1,11 +1,18 @@
 /** Paws, muzzles and beaks: the opening that lets one through, and how far it gets. */
-import type { Exclusion } from './exclusion';
 import { ranging, type Figure } from './figure';
 import { assumed, practice } from './millimetres';
 
+/** The opening that a paw, muzzle or beak goes through, smallest clear dimension in mm. */
+export interface ReachOpening {
+  readonly used: Figure;
+  /** What mends are made to. */
+  readonly strict: Figure;
+  /** True where the source says "from", so that an opening of exactly `used` lets it through. */
+  readonly passesAtFigure?: true;
+}
+
 export interface Reaching {
-  /** An opening of `used` or more lets it through; mends are made to `strict`. */
-  readonly opening: Exclusion;
+  readonly opening: ReachOpening;
   /** Birds nearer to the cover than this are within reach, mm. */
   readonly length: Figure;
 }

@@ -15,6 +15,24 @@ export interface Tearing {
   readonly gnaws: boolean;
 }
 
+/** What a firm pull with one hand comes to in the pull test, N. */
+export const handPull: Figure = {
+  value: 150,
+  unit: 'N',
+  source: 'rookle',
+  mark: 'assumption',
+  note: 'As much as lifting 15 kg. Fixings that gave nothing hold whatever pulls no harder.',
+};
+
+/** A pull test that opened no more than this gave nothing, mm. */
+export const pullGaveNothing: Figure = {
+  value: 3,
+  unit: 'mm',
+  source: 'rookle',
+  mark: 'assumption',
+  note: 'Wire springs a little.',
+};
+
 /** A class of strength, as practice ranks them. */
 export const strengthClass = (value: number, note?: string): Figure => ({
   value,

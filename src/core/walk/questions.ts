@@ -4,7 +4,7 @@
  */
 import { attributesOf, type AttributeId, type Listed } from '../attributes';
 import type { Circumstances, ItemKind, Items, WalkSection } from '../attributes/attribute';
-import { isFixed, isSwinging } from '../effort/doors';
+import { isFixed, isLatched } from '../effort/doors';
 import { isNotThere } from '../effort/layers';
 import { allBays } from '../place/find';
 import { answersBy } from '../memo';
@@ -148,7 +148,7 @@ function bayQuestions(
     all.flatMap((layer) => ask('layer', layer, more));
   const opening = (it: Opening): Question[] => {
     const more = { opening: it.name };
-    const here = { ...at, opening: { isFixed: isFixed(it), isSwinging: isSwinging(it) } };
+    const here = { ...at, opening: { isFixed: isFixed(it), isLatched: isLatched(it) } };
     return [
       ...ask('opening', it, more, here),
       ...it.latches.flatMap((latch) => ask('latch', latch, more, here)),

@@ -70,11 +70,25 @@ function partsWith(
   animal: Animal,
 ): PartEffort[] {
   const shape = shapeOf(attribute);
-  if (shape) return [passEffort(animal, item, attribute, value, shape)];
+  if (shape) {
+    return isPulledByHand(attribute) && animal.flies
+      ? []
+      : [passEffort(animal, item, attribute, value, shape)];
+  }
   const bay = findItem(setAttribute(place, item, attribute, { is: value }), item)?.bay;
   const effort = bay && byAttack(attribute, bay, animal);
   return effort ? [effort] : [];
 }
+
+/** Read while pulling or lifting: nothing that flies does. */
+function isPulledByHand(attribute: AttributeId): boolean {
+  return pulledByHand.includes(attribute);
+}
+const pulledByHand: readonly AttributeId[] = [
+  'ground.gapLifted',
+  'bay.panelPulled',
+  'opening.gapPulled',
+];
 
 function byAttack(attribute: AttributeId, bay: Bay, animal: Animal): PartEffort | undefined {
   switch (attributes[attribute].bears) {
@@ -105,7 +119,12 @@ export function openedBy(place: Place, latch: LatchId | 'none'): AnimalId[] {
     .map(({ id }) => id);
 }
 
-const opens: readonly LatchVerdict[] = ['unlatched-pushed', 'one-motion', 'forced'];
+const opens: readonly LatchVerdict[] = [
+  'unlatched-pushed',
+  'unlatched-moved',
+  'one-motion',
+  'forced',
+];
 
 function livesHere(place: Place): Animal[] {
   return place.setting.lives.map((id) => animals[id]);
@@ -118,8 +137,9 @@ export function exclusionFor(
 ): ExclusionOpening | undefined {
   const figures = ids.map((id) => {
     const { exclusion } = animals[id];
-    const used = exclusionAt(exclusion, shape).value;
-    return { animal: id, used, strict: strictAt(exclusion, shape).value };
+    const long = shape === 'slot' ? Infinity : 0;
+    const used = exclusionAt(exclusion, long).value;
+    return { animal: id, used, strict: strictAt(exclusion, long).value };
   });
   const [first, ...rest] = figures;
   if (!first) return undefined;

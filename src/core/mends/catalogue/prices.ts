@@ -70,6 +70,10 @@ export const prices: Readonly<Record<Material, Price>> = {
   clip: price('piece', 3),
   carabiner: price('piece', 5),
   padlock: price('piece', 12),
+  pin: price('piece', 1),
+  'cord-loop': price('piece', 1),
+  'elastic-cords': price('piece', 4),
+  'two-sided-lock': price('piece', 20),
 };
 
 export const materials = Object.keys(prices) as Material[];

@@ -1,5 +1,5 @@
 import { force, patience } from '../assumptions';
-import { practice } from '../millimetres';
+import { assumed, practice } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
 import { climbs } from '../climbing';
 import { tears } from '../strength';
@@ -13,6 +13,7 @@ export const americanBadger: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(100, 'As the European badger or a little less.'),
     used: practice(50, 'Openings of 50 mm or less.'),
     strict: practice(50),
   },

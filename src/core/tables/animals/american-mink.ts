@@ -14,6 +14,7 @@ export const americanMink: Animal = {
   active: ['dusk', 'night', 'day'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(35, 'A round hole of about 35–40 mm.'),
     used: ranging(
       published(
         25.4,

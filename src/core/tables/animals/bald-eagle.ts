@@ -13,6 +13,7 @@ export const baldEagle: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(110, 'Folded wings take more than netting gives; no figure is known to us.'),
     used: practice(51, 'Netting of 2 in or less.'),
     strict: practice(50),
   },

@@ -14,6 +14,7 @@ export const blackBear: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(250, 'A grown bear’s head; cubs pass less. It tears what it does not pass.'),
     used: assumed(
       100,
       'The opening hardly matters: it tears. Electric is the only practical barrier.',

@@ -15,6 +15,7 @@ export const bobcat: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(112, 'A grown one needs about 100–125 mm.'),
     used: ranging(
       practice(51, 'Openings of 2 in or less; an adult needs about 100–125 mm.'),
       50,

@@ -1,5 +1,5 @@
 import { force, patience } from '../assumptions';
-import { practice } from '../millimetres';
+import { assumed, practice } from '../millimetres';
 import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
@@ -12,6 +12,7 @@ export const carpetPython: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(25, 'Grown ones are thicker than rat snakes; hatchlings pass 6 mm.'),
     used: practice(12, '10–12 mm; hatchlings 6.'),
     strict: practice(6, 'Hatchlings.'),
   },

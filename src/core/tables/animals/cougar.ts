@@ -1,5 +1,5 @@
 import { force, patience } from '../assumptions';
-import { practice } from '../millimetres';
+import { assumed, practice } from '../millimetres';
 import { climbs, highEnough } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
@@ -12,6 +12,7 @@ export const cougar: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(170, 'No figure is known to us; more than a bobcat.'),
     used: practice(51, 'Heavy roofed mesh of 2 in or less.'),
     strict: practice(50),
   },

@@ -16,6 +16,10 @@ export const coyote: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(
+      150,
+      'A grown one needs about 100–150 mm; published sheep wire of 152 × 102 mm keeps it out.',
+    ),
     used: ranging(
       practice(
         50.8,

@@ -13,6 +13,7 @@ export const crow: Animal = {
   active: ['day'],
   concerns: 'chicks',
   exclusion: {
+    passes: practice(50, 'Crows pass about 50 mm, magpies 38.'),
     used: practice(38, 'Magpies 38 mm, crows 50.'),
     strict: practice(38),
   },

@@ -1,5 +1,5 @@
 import { force, patience } from '../assumptions';
-import { published } from '../millimetres';
+import { practice, published } from '../millimetres';
 import { climbs, overhangFence } from '../climbing';
 import { paw } from '../reaching';
 import { tears } from '../strength';
@@ -19,7 +19,11 @@ export const domesticCat: Animal = {
   regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
-  exclusion: { used: ranging(closure, 50, 65), strict: closure },
+  exclusion: {
+    passes: practice(70, 'A grown cat’s head takes about 65–75 mm.'),
+    used: ranging(closure, 50, 65),
+    strict: closure,
+  },
   climbs: climbs.anything,
   leap: published(1800, 'moseby-read'),
   tears: tears.netting,

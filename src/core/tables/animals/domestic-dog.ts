@@ -16,6 +16,7 @@ export const domesticDog: Animal = {
   active: ['day', 'dusk'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(130, 'Depends on the breed: a small terrier passes 100 mm, few dogs less.'),
     slot: assumed(80, slotNote),
     used: ranging(practice(100, 'Depends on the breed; 100 mm assumed.'), 50, 100),
     strict: practice(50, 'Small terriers.'),

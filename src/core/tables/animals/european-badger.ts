@@ -16,7 +16,11 @@ export const europeanBadger: Animal = {
   regions: ['gb', 'ie', 'eu'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  exclusion: { used: ranging(closure, 50, 100), strict: closure },
+  exclusion: {
+    passes: practice(115, 'A grown badger needs about 100–130 mm.'),
+    used: ranging(closure, 50, 100),
+    strict: closure,
+  },
   digs: [enough(500, 300, 'ha59', '500–600 mm down with a return of 300.', [500, 600])],
   climbs: climbs.clambers,
   leap: practice(1000, 'Clambers about 1 m; a poor jumper.'),

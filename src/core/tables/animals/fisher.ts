@@ -13,6 +13,7 @@ export const fisher: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(60, 'About 60–75 mm.'),
     used: ranging(practice(25.4, 'Mesh of 1 in or less; passes about 60–75 mm.'), 25, 60),
     strict: practice(25),
   },

@@ -1,5 +1,5 @@
 import { force, patience } from '../assumptions';
-import { practice } from '../millimetres';
+import { assumed, practice } from '../millimetres';
 import { assumedDeepOrOut } from '../digging';
 import { climbs } from '../climbing';
 import { tears } from '../strength';
@@ -13,6 +13,7 @@ export const goanna: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(50, 'A grown one is as thick as a wrist; the young pass less.'),
     used: practice(25, 'Mesh of 25 mm or less.'),
     strict: practice(25),
   },

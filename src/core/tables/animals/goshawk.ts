@@ -13,6 +13,7 @@ export const goshawk: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(80, 'Folded wings take more than netting gives; no figure is known to us.'),
     used: practice(51, 'Netting of 2 in or less. Enters by open doors and pop doors too.'),
     strict: practice(50),
   },

@@ -13,6 +13,7 @@ export const greatHornedOwl: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(80, 'Folded wings take more than netting gives; no figure is known to us.'),
     used: practice(51, 'Netting of 2 in or less. Walks into an open coop.'),
     strict: practice(50),
   },

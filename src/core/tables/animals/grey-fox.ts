@@ -16,10 +16,10 @@ export const greyFox: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(90, 'Smaller than the red fox, which needs about 100 mm.'),
     slot: assumed(64, slotNote),
     used: ranging(published(76.2, 'pcwd-foxes', 'As the red fox: openings under 3 in.'), 75, 100),
     strict: practice(75, 'The metric size under 3 in.'),
-    passesAtFigure: true,
   },
   digs: [enough(305, 305, 'pcwd-foxes', 'As the red fox; digs less.'), ...deepOrOut(450, 450)],
   climbs: climbs.anything,

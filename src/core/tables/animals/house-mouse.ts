@@ -1,5 +1,5 @@
 import { force, patience } from '../assumptions';
-import { practice, published } from '../millimetres';
+import { assumed, practice, published } from '../millimetres';
 import { climbs } from '../climbing';
 import { tears, gnaws } from '../strength';
 import { takes } from '../taking';
@@ -13,6 +13,7 @@ export const houseMouse: Animal = {
   active: ['dusk', 'night'],
   concerns: 'feed-only',
   exclusion: {
+    passes: assumed(8, 'A grown mouse passes where a pencil does.'),
     used: ranging(
       published(
         6.4,

@@ -13,6 +13,7 @@ export const leastWeasel: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
   exclusion: {
+    passes: practice(15, 'About 15–20 mm; it is said, through a wedding ring.'),
     used: ranging(
       published(
         6.4,

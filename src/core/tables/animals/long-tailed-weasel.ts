@@ -13,6 +13,7 @@ export const longTailedWeasel: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(20, 'A female passes about 20 mm.'),
     used: ranging(
       published(
         12.7,

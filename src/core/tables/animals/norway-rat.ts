@@ -14,6 +14,7 @@ export const norwayRat: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(20, 'A grown rat needs about 20–25 mm; the young, 12.'),
     used: ranging(
       published(12.7, 'bbt', '½ in keeps out young rats too; an adult needs about 20–25 mm.'),
       10,

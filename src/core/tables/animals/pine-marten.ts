@@ -13,6 +13,7 @@ export const pineMarten: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(45, 'About 45 mm.'),
     used: ranging(practice(25.4, 'Mesh of 25 mm or less; passes about 45 mm.'), 25, 45),
     strict: practice(25),
   },

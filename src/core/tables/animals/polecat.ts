@@ -14,6 +14,7 @@ export const polecat: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(40, 'A male passes about 40–50 mm.'),
     used: ranging(
       practice(25.4, '25 mm; a male passes about 40–50. Ferrets run wild in New Zealand.'),
       25,

@@ -13,6 +13,7 @@ export const quoll: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: assumed(40, 'No figure is known to us; as a polecat.'),
     used: practice(25, 'Mesh of 25 mm or less.'),
     strict: practice(25),
   },

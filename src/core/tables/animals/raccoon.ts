@@ -21,7 +21,12 @@ export const raccoon: Animal = {
   regions: ['na', 'eu'],
   active: ['dusk', 'night'],
   concerns: 'any-flock',
-  exclusion: { used: ranging(closure, 75, 100), strict: closure, slot: assumed(64, slotNote) },
+  exclusion: {
+    passes: practice(88, 'It passes 3–4 in; the middle of it.'),
+    used: ranging(closure, 75, 100),
+    strict: closure,
+    slot: assumed(64, slotNote),
+  },
   digs: assumedDeepOrOut(150, 300),
   climbs: climbs.anything,
   leap: ranging(practice(1200), 900, 1200),

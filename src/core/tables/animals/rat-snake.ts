@@ -13,6 +13,7 @@ export const ratSnake: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
   exclusion: {
+    passes: practice(12.7, 'Grown ones pass about 12.7–25 mm; hatchlings less.'),
     used: ranging(
       published(6.4, 'pcwd-snakes', '¼ in mesh; adults pass about 12.7–25 mm.'),
       6,

@@ -16,6 +16,7 @@ export const redFox: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(100, 'A grown fox needs about 100 mm; a cub less.'),
     slot: assumed(64, slotNote),
     used: ranging(
       published(
@@ -26,9 +27,8 @@ export const redFox: Animal = {
       75,
       100,
     ),
-    // "Under" has no largest value; the metric size below it is what mends are made to.
+    // “Under 3 in” has no largest value: the metric size below it is what mends are made to.
     strict: practice(75, 'The metric size under 3 in.'),
-    passesAtFigure: true,
   },
   digs: [
     enough(305, 305, 'pcwd-foxes', '12–24 in down and at least 12 in out.', [305, 610]),

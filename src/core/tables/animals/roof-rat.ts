@@ -13,6 +13,7 @@ export const roofRat: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(20, 'As the Norway rat.'),
     used: ranging(published(12.7, 'pcwd-rats', '½ in.'), 10, 20),
     strict: practice(10, 'British practice says 10–12 mm.'),
   },

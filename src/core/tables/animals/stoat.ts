@@ -14,6 +14,7 @@ export const stoat: Animal = {
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(20, 'Small ones pass about 20 mm.'),
     used: ranging(
       published(
         12.7,

@@ -13,6 +13,7 @@ export const stoneMarten: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(50, 'A round hole of about 50 mm.'),
     used: ranging(practice(30, 'Mesh of 25–30 mm or less; a round hole takes about 50.'), 25, 50),
     strict: practice(25),
   },

@@ -15,6 +15,7 @@ export const stripedSkunk: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(85, 'A grown one needs 75–100 mm.'),
     used: ranging(practice(51, '2 in or less; an adult needs 75–100 mm.'), 50, 75),
     strict: practice(50),
   },

@@ -14,6 +14,7 @@ export const virginiaOpossum: Animal = {
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
+    passes: practice(76, 'A grown one needs about 76 mm, the young about 25.'),
     used: ranging(
       practice(51, '2 in or less; an adult needs about 76 mm, the young about 25.'),
       50,
