@@ -141,9 +141,18 @@ function gate(): Opening {
       { id: 'gate-bolt', kind: { any: true } },
       { id: 'gate-clip', kind: { any: true } },
     ],
+    cover: [doorOf('gate', 'welded-13')],
     habit: 'every-night',
     shutBy: 'hand',
   };
+}
+
+/** What a door is made of, held on by screws and sound. */
+function doorOf(id: string, mesh: MeshId): Layer {
+  const cover = layer(`${id}-cover`, mesh);
+  read(cover.id, 'layer.fixing', 'screws-washers');
+  read(cover.id, 'layer.condition', 'sound');
+  return { ...cover, fixing: { any: true }, condition: { any: true } };
 }
 
 function nestLid(): Opening {
@@ -159,6 +168,7 @@ function nestLid(): Opening {
     width: 700,
     height: 320,
     latches: [{ id: 'nest-hook', kind: { any: true } }],
+    cover: [doorOf('nest-lid', 'solid-board')],
     habit: 'every-night',
     shutBy: 'hand',
   };
@@ -176,6 +186,7 @@ function popDoor(): Opening {
     width: 280,
     height: 330,
     latches: [],
+    cover: [doorOf('pop-door', 'solid-board')],
     habit: 'every-night',
     shutBy: 'cord',
   };
@@ -352,7 +363,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 6,
+  version: 7,
   place,
   walks: [walk],
   mends: [],

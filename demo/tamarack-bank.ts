@@ -217,14 +217,16 @@ function walkedEdge({ id }: Bay, isHoop: boolean): void {
     return;
   }
   record.read(id, 'ground.digging', 'no');
-  // Too stony to dig: an apron under gravel, all round but for the lane.
-  const hasApron = !id.startsWith('lane');
-  record.read(id, 'skirt.mesh', hasApron ? 'welded-25x50' : 'none');
-  if (!hasApron) return;
-  readInches(id, 'skirt.depth', 0);
-  readInches(id, 'skirt.outward', 24);
-  record.read(id, 'skirt.tied', 'yes');
+  // Mesh went down with the posts on the orchard side, as far as a spade gets among the stones.
+  const hasSkirt = id.startsWith('orchard');
+  record.read(id, 'skirt.mesh', hasSkirt ? 'welded-13' : 'none');
+  if (!hasSkirt) return;
+  readInches(id, 'skirt.depth', 14);
+  readInches(id, 'skirt.outward', 0);
 }
+
+/** What is not of board: the gate is meshed like the run, the hoop's door like the hoop. */
+const madeOf: Readonly<Record<string, string>> = { gate: 'welded-13', hatch: 'stock-panel' };
 
 function walkedOpening({ id, kind, latches, cover }: Bay['openings'][number]): void {
   if (kind !== 'vent' && kind !== 'window') {
@@ -234,7 +236,13 @@ function walkedOpening({ id, kind, latches, cover }: Bay['openings'][number]): v
   const [latch] = latches;
   if (latch) record.read(latch.id, 'latch.kind', kind === 'hatch' ? 'hook-and-eye' : 'two-motion');
   const [layer] = cover ?? [];
-  if (layer) record.read(layer.id, 'layer.mesh', 'welded-13');
+  if (!layer) return;
+  const isDoor = kind !== 'vent' && kind !== 'window';
+  record.read(layer.id, 'layer.mesh', isDoor ? (madeOf[kind] ?? 'solid-board') : 'welded-13');
+  if (!isDoor) return;
+  record.read(layer.id, 'layer.fixing', 'screws-washers');
+  record.read(layer.id, 'layer.condition', 'sound');
+  if (kind === 'gate') record.read(id, 'opening.crossed', 'yes');
 }
 
 const faces = opened().map(strung);
@@ -264,13 +272,13 @@ const place: Place = {
   ],
   zones,
   faces,
-  fence: { id: 'fence', on: 'nights-and-away' },
+  fence: { id: 'fence', on: 'always' },
   routine: { shuts: 'whoever is home first', whenAway: 'a neighbor from across the brook' },
 };
 
 export const tamarackBank: PlaceFile = {
   format: 'rookle-place',
-  version: 6,
+  version: 7,
   place,
   walks: [record.walk()],
   mends: [],

@@ -32,6 +32,14 @@ export const habitNames: Readonly<Record<Habit, string>> = {
   never: 'never shut',
 };
 
+export const doorMovesNames: Readonly<Record<DoorMoves, string>> = {
+  swings: 'swings on hinges',
+  'slides-up': 'slides up',
+  'slides-sideways': 'slides sideways',
+  'drops-open': 'drops open when let go: a ramp, a flap',
+  'lifts-off': 'lifts off altogether',
+};
+
 export const byDayNames: Readonly<Record<ByDay, string>> = {
   open: 'open by day',
   'open-while-ranging': 'open while they range',

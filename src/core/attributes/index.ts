@@ -10,6 +10,9 @@ import { branches } from './branches';
 import { clearOpening } from './clear-opening';
 import { condition } from './condition';
 import { cover } from './cover';
+import { crossed } from './crossed';
+import { doorCondition } from './door-condition';
+import { doorFixing } from './door-fixing';
 import { coverNear } from './cover-near';
 import { dugInside } from './dug-inside';
 import { earthVolts } from './earth-volts';
@@ -79,8 +82,11 @@ const registry = {
   'top.width': overhang,
   'layer.mesh': cover,
   'layer.clear': clearOpening,
+  'layer.fixing': doorFixing,
+  'layer.condition': doorCondition,
   'opening.gap': openingGap,
   'opening.gapPulled': openingCorners,
+  'opening.crossed': crossed,
   'opening.letGo': letsGo,
   'opening.habit': habit,
   'latch.kind': latch,

@@ -45,7 +45,7 @@ test('pulled beats at rest: the lifted bottom edge decides', () => {
 });
 
 test('the smallest of mesh, seam, corner and sill is not what counts: the widest is', () => {
-  const bay: Bay = { ...sound, panelPulled: { is: 26 }, largestHole: { is: 14 } };
+  const bay: Bay = { ...sound, panelPulled: { is: 26 }, largestHole: { is: 21 } };
   const parts = bayEffort(bay, animals.stoat, 'worst').filter((part) => part.level === 'open');
   expect(parts.map((part) => part.attribute)).toEqual(['bay.panelPulled', 'bay.largestHole']);
 });
@@ -80,12 +80,113 @@ test('netting overhead of a badger is out of its reach; a stoat climbs to it', (
   const coarse: Bay = {
     ...sound,
     bands: [
-      { ...low, to: 1200, layers: [{ id: 'low-1', mesh: { is: 'welded-13' } }] },
-      { id: 'top', from: 1200, to: 1800, layers: [{ id: 'net', mesh: { is: 'none' } }] },
+      { ...low, to: 1400, layers: [{ id: 'low-1', mesh: { is: 'welded-13' } }] },
+      { id: 'top', from: 1400, to: 1800, layers: [{ id: 'net', mesh: { is: 'none' } }] },
     ],
   };
   expect(easiest(coarse, 'european-badger')?.level).toBe('holds');
   expect(easiest(coarse, 'stoat')?.level).toBe('open');
+});
+
+test('nobody is stopped by a step, and a badger clambers to 1,300 mm (by its own table)', () => {
+  const open = (from: number): Bay => ({
+    ...sound,
+    bands: [
+      { id: 'low', from: 0, to: from, layers: [{ id: 'low-1', mesh: { is: 'sheet' } }] },
+      { id: 'top', from, to: 1800, layers: [{ id: 'net', mesh: { is: 'none' } }] },
+    ],
+  });
+  for (const id of ['rat-snake', 'striped-skunk', 'goanna', 'american-badger'] as const) {
+    expect([id, easiest(open(100), id)?.level]).toEqual([id, 'open']);
+  }
+  expect(easiest(open(1250), 'european-badger')?.level).toBe('open');
+});
+
+test('what flies lifts no edge and pulls no panel', () => {
+  const loose: Bay = {
+    ...sound,
+    ground: { gap: { is: 5 }, gapLifted: { is: 200 } },
+    panelPulled: { is: 200 },
+  };
+  for (const id of [
+    'goshawk',
+    'red-tailed-hawk',
+    'great-horned-owl',
+    'crow',
+    'bald-eagle',
+  ] as const) {
+    expect([id, easiest(loose, id)?.level]).toEqual([id, 'holds']);
+  }
+});
+
+describe('what is torn away leaves its doorway', () => {
+  const strip = (height: number, ...more: readonly (readonly [number, number])[]): Bay => ({
+    ...sound,
+    bands: [
+      { id: 'low', from: 0, to: 600, layers: [{ id: 'low-1', mesh: { is: 'sheet' } }] },
+      {
+        id: 'strip',
+        from: 600,
+        to: 600 + height,
+        layers: [{ id: 's', mesh: { is: 'insect-screen' } }],
+      },
+      ...more.map(([from, to]) => ({
+        id: `more-${from}`,
+        from,
+        to,
+        layers: [{ id: `s-${from}`, mesh: { is: 'insect-screen' as const } }],
+      })),
+      {
+        id: 'high',
+        from: more.at(-1)?.[1] ?? 600 + height,
+        to: 1800,
+        layers: [{ id: 'high-1', mesh: { is: 'sheet' } }],
+      },
+    ],
+  });
+
+  test('a strip of screen 40 mm high lets in what fits a slit of 40 mm, and no fox', () => {
+    expect(easiest(strip(40), 'red-fox')?.level).toBe('holds');
+    expect(easiest(strip(40), 'stoat')?.level).toBe('minutes');
+  });
+
+  test('five such strips on one another are one strip', () => {
+    const five = strip(40, [640, 680], [680, 720], [720, 760], [760, 800]);
+    expect(easiest(five, 'red-fox')?.level).toBe(easiest(strip(200), 'red-fox')?.level);
+    expect(easiest(five, 'red-fox')?.level).toBe('minutes');
+  });
+
+  test('a vent of 100 × 40 mm with insect screen is no way in for fox or bear, with or without the screen', () => {
+    const vent = (...mesh: ('insect-screen' | 'none')[]): Bay => ({
+      ...sound,
+      bands: sound.bands.map((band) => ({
+        ...band,
+        layers: [{ id: `${band.id}-sheet`, mesh: { is: 'masonry' } }],
+      })),
+      openings: [
+        {
+          id: 'vent',
+          name: 'vent',
+          kind: 'vent',
+          at: 100,
+          up: 300,
+          width: 100,
+          height: 40,
+          latches: [],
+          habit: 'every-night',
+          shutBy: 'nobody',
+          cover: mesh.map((is) => ({ id: 'screen', mesh: { is } })),
+        },
+      ],
+    });
+    for (const id of ['red-fox', 'black-bear', 'european-badger'] as const) {
+      expect([easiest(vent('insect-screen'), id)?.level, easiest(vent('none'), id)?.level]).toEqual(
+        ['holds', 'holds'],
+      );
+    }
+    expect(easiest(vent('insect-screen'), 'stoat')?.level).toBe('minutes');
+    expect(easiest(vent('none'), 'stoat')?.level).toBe('open');
+  });
 });
 
 describe('a door', () => {

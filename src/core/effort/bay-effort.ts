@@ -1,5 +1,5 @@
 /** What one bay costs one animal: all its parts, each by the attack it gives way to. */
-import type { Bay } from '../place/place';
+import type { Bay, Opening } from '../place/place';
 import type { Animal } from '../tables/animals';
 import { mayGoThrough } from './bay-facts';
 import type { Bound } from './bound';
@@ -78,8 +78,20 @@ function finished(
   const strand = strandEffect(bay, animal, bound, when.line);
   return parts
     .filter((it) => it !== undefined)
-    .map((it) => (strand && isCovered(it.attack) ? { ...it, strand } : it))
+    .map((it) =>
+      strand && isCovered(it.attack, bay, bound, openingOf(bay, it)) ? { ...it, strand } : it,
+    )
     .sort((a, b) => compareParts(a, b, animal));
+}
+
+/** The opening that a part goes by: itself, its latch or its cover. */
+function openingOf({ openings }: Bay, { item }: PartEffort): Opening | undefined {
+  return openings.find(
+    ({ id, latches, cover }) =>
+      id === item ||
+      latches.some((latch) => latch.id === item) ||
+      cover?.some((layer) => layer.id === item),
+  );
 }
 
 function compareParts(a: PartEffort, b: PartEffort, animal: Animal): number {

@@ -1,4 +1,5 @@
 /** How openings stand: fixed, swinging, open by habit, by day or because the round was forgotten. */
+import { isFixed } from '../place/opening-cover';
 import type { ByDay, Opening, OpeningKind } from '../place/place';
 import type { Doors } from './when';
 
@@ -16,13 +17,6 @@ export function isLatched({ kind, latches }: Opening): boolean {
 /** Whether somebody can open it by hand: a door, a slide, a plug, or anything else that a latch holds. */
 export function opensByHand(opening: Opening): boolean {
   return shutByHand.includes(opening.kind) || opening.moves !== undefined || isLatched(opening);
-}
-
-const fixable: readonly OpeningKind[] = ['vent', 'window', 'hole', 'seam'];
-
-/** A vent, window, hole or seam that nobody shuts: its cover is all there is. */
-export function isFixed(opening: Opening): boolean {
-  return opening.shutBy === 'nobody' && fixable.includes(opening.kind);
 }
 
 function byDayOf({ byDay, kind }: Opening): ByDay {

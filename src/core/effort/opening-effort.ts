@@ -1,9 +1,10 @@
 /** A door, lid, vent or window: as it stands, round its edges, by its latches, through its cover. */
 import type { Bay, Layer, Opening } from '../place/place';
+import { coverOf, isFixed } from '../place/opening-cover';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
-import { isFixed, opensByHand, standsOpen } from './doors';
+import { opensByHand, standsOpen } from './doors';
 import { coverEffort, isNone } from './layers';
 import { openEffort } from './open';
 import {
@@ -29,17 +30,14 @@ export function openingEffort(
   const high = outOfReach(animal, opening.up, bay, bound);
   if (high) return [holding(animal, opening.id, high)];
   if (standsOpen(opening, when.doors)) return [throughDoorway(opening, animal, when)];
-  const layers = opening.cover ?? [];
+  const layers = coverOf(opening);
   if (isFixed(opening)) return [throughCover(opening, layers, bay, animal, bound, when)];
   return [
     roundEdges(opening, 'opening.gap', animal, bound),
     // Nothing that flies pulls at a door.
     ...(animal.flies ? [] : [roundEdges(opening, 'opening.gapPulled', animal, bound)]),
     ...(opensByHand(opening) ? [openEffort(opening, animal, bound)] : []),
-    // What a door is made of is judged where it was described.
-    ...(layers.some((layer) => !isNone(layer))
-      ? [throughCover(opening, layers, bay, animal, bound, when)]
-      : []),
+    throughCover(opening, layers, bay, animal, bound, when),
   ];
 }
 

@@ -46,7 +46,7 @@ describe('published closures (all recalled from memory)', () => {
 
   test('raccoon: 76.2 mm, the stricter of 3 and 4 in [PCWD: Raccoons]', () => {
     expect(level(76.2, 'raccoon')).toBe('holds');
-    expect(level(80, 'raccoon')).toBe('night');
+    expect(level(80, 'raccoon')).toBe('hour');
     expect(level(88, 'raccoon')).toBe('open');
   });
 

@@ -1,12 +1,13 @@
 /** Reach: does a paw, muzzle or beak take a bird through the cover, or a bird put its own head out? */
 import type { AmountId, AttributeId } from '../attributes';
 import type { Bay, ItemId, Layer, Opening } from '../place/place';
+import { coverOf, isFixed } from '../place/opening-cover';
 import { isWithin } from '../place/year-span';
 import type { Animal } from '../tables/animals';
 import type { ReachOpening } from '../tables/reaching';
 import { outOfReach } from './access';
 import { clearOpening, lengthAt, type Bound } from './bound';
-import { isFixed, standsOpen } from './doors';
+import { standsOpen } from './doors';
 import { isBareBand, isNone } from './layers';
 import { part } from './pass';
 import type { PartEffort, Verdict } from './reason';
@@ -93,7 +94,7 @@ function ownGaps(bay: Bay, bound: Bound): Gap[] {
 
 function openingGaps(opening: Opening, bound: Bound, when: When): Gap[] {
   if (standsOpen(opening, when.doors)) return [];
-  const there = (opening.cover ?? []).filter((layer) => !isNone(layer));
+  const there = coverOf(opening).filter((layer) => !isNone(layer));
   const cover = there.length > 0 ? [finestOf(there, bound, when.date)] : [];
   if (isFixed(opening)) {
     const bare = Math.min(opening.width, opening.height);

@@ -1,9 +1,12 @@
 /** Strands: the share of an animal's tries at this bay that they turn back. */
-import type { Bay, Strand } from '../place/place';
+import { yesNo } from '../place/bay';
+import type { Bay, Opening, Strand } from '../place/place';
+import type { Figure } from '../tables/figure';
 import { bounds, type PossibleAmount } from '../place/possible';
 import type { Animal } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
 import {
+  leaptWithWall,
   leftWhenTouching,
   mostTurnedBack,
   touching,
@@ -15,12 +18,34 @@ import { choiceAt, lengthAt, type Bound } from './bound';
 import type { StrandEffect } from './reason';
 import type { Line } from './when';
 
-/** Attacks on foot that begin at the bay. Flight and a jump from beyond pass over a strand; latches and doors stand behind none here. */
-const covered: readonly Attack[] = ['pass', 'reach', 'tear', 'dig', 'climb'];
+/**
+ * Everything on foot begins in front of the line: what works the latch, lifts the frame or climbs to the roof has crossed it.
+ * Flight passes over it.
+ */
+const onFoot: readonly Attack[] = ['pass', 'reach', 'tear', 'dig', 'climb', 'open', 'lift', 'wait'];
 
-/** Whether strands turn tries by this attack back: those on foot, never flight. */
-export function isCovered(attack: Attack): boolean {
-  return covered.includes(attack);
+/**
+ * Whether the bay's strands turn tries by this attack back. Never flight; a leap only where the line stands so far off that it
+ * is crossed before. `opening`: the one that is gone through, which the line may leave out.
+ */
+export function isCovered(
+  attack: Attack,
+  bay: Pick<Bay, 'strands'>,
+  bound: Bound,
+  opening?: Opening,
+): boolean {
+  if (opening && choiceAt(opening.crossed, 'opening.crossed', yesNo, bound) === 'no') return false;
+  if (attack === 'jump') {
+    return bay.strands
+      .filter(isThere)
+      .some((strand) => offWall(strand, bound) > leaptWithWall.value);
+  }
+  return onFoot.includes(attack);
+}
+
+function offWall({ standOff }: Strand, bound: Bound): number {
+  const [low, high] = bounds(standOff, limitsOf('strand.standOff'));
+  return bound === 'best' ? high : low;
 }
 
 /**
@@ -39,18 +64,23 @@ export function strandEffect(
   const volts = lengthAt(line.volts, 'fence.volts', bound);
   const live = Math.min(1, volts / shocked.volts.value) * line.hoursOn;
   // The line is one: what touches it anywhere here takes from all of it.
-  const contact = strands
-    .map((strand) => choiceAt(strand.touching, 'strand.touching', touching, bound))
-    .reduce((worst, it) => (leftWhenTouching[it] < leftWhenTouching[worst] ? it : worst));
-  const sets = shocked.sets.map((set) => ({
-    met: wiresMet(bay, set, bound),
-    of: set.heights.length,
-  }));
-  const [first, ...rest] = sets;
+  const touched = strands.map((strand) =>
+    choiceAt(strand.touching, 'strand.touching', touching, bound),
+  );
+  const contact = touched.reduce((worst, it) =>
+    leftWhenTouching[it] < leftWhenTouching[worst] ? it : worst,
+  );
+  // A wire under snow is touched by nothing that walks on it.
+  const clear = strands.filter((_, index) => touched[index] !== 'snow');
+  const [first, ...rest] = shocked.sets.map((set) => {
+    const met = wiresMet(clear, set, bound);
+    const of = set.heights.length;
+    return { met, of, worth: (met / of) * (set.worth?.value ?? 1) };
+  });
   if (!first) return undefined;
-  const most = rest.reduce((kept, it) => (it.met / it.of > kept.met / kept.of ? it : kept), first);
-  const share = shocked.share.value * (most.met / most.of) * live * leftWhenTouching[contact];
-  return { share: Math.min(mostTurnedBack, share), ...most, volts, touching: contact };
+  const { met, of, worth } = rest.reduce((most, it) => (it.worth > most.worth ? it : most), first);
+  const share = shocked.share.value * worth * live * leftWhenTouching[contact];
+  return { share: Math.min(mostTurnedBack, share), met, of, volts, touching: contact };
 }
 
 /** A wire at no height is one that a mend has not yet brought. */
@@ -58,10 +88,21 @@ function isThere({ height }: Strand): boolean {
   return !('is' in height && height.is === 0);
 }
 
-function wiresMet(bay: Bay, set: WireSet, bound: Bound): number {
-  return set.heights.filter((height) =>
-    bay.strands.some((strand) => meets(strand, height.value, set.standOff?.value, bound)),
-  ).length;
+/** How many of a set's heights have a wire of their own: one wire never stands for two. */
+function wiresMet(strands: readonly Strand[], set: WireSet, bound: Bound): number {
+  const wireAt = new Map<Strand, Figure>();
+  /** Finds a wire for this height, moving others to another one of theirs where that makes room (augmenting paths). */
+  const place = (height: Figure, tried: Set<Strand>): boolean =>
+    strands.some((strand) => {
+      if (tried.has(strand) || !meets(strand, height.value, set.standOff?.value, bound))
+        return false;
+      tried.add(strand);
+      const taken = wireAt.get(strand);
+      if (taken && !place(taken, tried)) return false;
+      wireAt.set(strand, height);
+      return true;
+    });
+  return set.heights.filter((height) => place(height, new Set())).length;
 }
 
 function meets(

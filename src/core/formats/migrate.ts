@@ -2,6 +2,8 @@
  * Files and records of older versions, brought up to this one. A step changes only what its version changed and checks
  * nothing: what it does not understand it hands on, for the schema to refuse in a sentence.
  */
+import type { Opening } from '../place/bay';
+import { isFixed, unreadCover } from '../place/opening-cover';
 import { formatVersion } from './place-file';
 
 type Json = Readonly<Record<string, unknown>>;
@@ -25,7 +27,23 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
   4: (place) => place,
   // Version 6 only added: the keeper's prices and offcuts, and what a mend is due, done by and spent.
   5: (place) => place,
+  // Version 7: every opening that shuts is made of something; nobody has said of what.
+  6: (place) => ({
+    ...place,
+    faces: each(place.faces, (face) => ({
+      ...face,
+      bays: each(face.bays, (bay) => ({ ...bay, openings: each(bay.openings, withCoverUnread) })),
+    })),
+  }),
 };
+
+/** Left as it is where it is not what an older version wrote: the schema says so. */
+function withCoverUnread(opening: Json): Json {
+  const { id, kind, shutBy, cover } = opening;
+  if (cover !== undefined || typeof id !== 'string') return opening;
+  const isFixedOne = isFixed({ kind, shutBy } as Pick<Opening, 'kind' | 'shutBy'>);
+  return isFixedOne ? opening : { ...opening, cover: [unreadCover(id)] };
+}
 
 function knownStrand(strand: Json): Json {
   const known = (value: unknown) => (typeof value === 'number' ? { is: value } : value);

@@ -5,6 +5,7 @@
 import { bareStretches } from '../effort/pass-bay';
 import { findItem } from '../place/find';
 import { roofFaceOf } from '../place/faces/faces-of';
+import { coverOf } from '../place/opening-cover';
 import type { Mend, MendKind, Spot } from '../records/mend';
 import type {
   Band,
@@ -46,7 +47,7 @@ export function addToPlace(place: Place, mend: Mend): Place {
       place,
       mend,
       (it) => ({ ...it, layers: withOne(it.layers, layer) }),
-      (it) => ({ ...it, cover: withOne(it.cover ?? [], layer) }),
+      (it) => ({ ...it, cover: withOne(coverOf(it), layer) }),
     );
   }
   if ('cover' in adds) return addCover(place, mend, id);
@@ -97,7 +98,7 @@ function addCover(place: Place, mend: Mend, id: ItemId): Place {
     if (bay.openings.some((it) => it.id === mend.spot.item)) {
       const layer = fittedLayer(id, 'none');
       const openings = bay.openings.map((it) =>
-        it.id === mend.spot.item ? { ...it, cover: withOne(it.cover ?? [], layer) } : it,
+        it.id === mend.spot.item ? { ...it, cover: withOne(coverOf(it), layer) } : it,
       );
       return { ...bay, openings };
     }

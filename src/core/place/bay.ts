@@ -180,6 +180,8 @@ export const openingSchema = named(
     byDay: optional(oneOf(byDays)),
     /** How it moves. Absent: as its kind usually does. */
     moves: optional(oneOf(doorMoves)),
+    /** Whether the bay's strands run across it as well (a handle, a buried lead does not count). */
+    crossed: optional(eitherWay),
     /** Which way it goes when let go: one that falls shut is not left open. */
     letGo: optional(oneOf(letGos)),
   }),

@@ -2,13 +2,21 @@
 import { attributesOf } from '../attributes';
 import type { AttributeOf, ItemKind, Items } from '../attributes/attribute';
 import { memoized } from '../memo';
+import { isFixed } from '../place/opening-cover';
 import type { Bay } from '../place/place';
 
 /** Whether nothing of the bay is left to be read: its best is its worst. */
 export const isAllRead = memoized(
   (bay: Bay): boolean =>
     isStated('bay', bay) &&
-    bay.openings.every((opening) => isStated('opening', opening)) &&
+    bay.openings.every(
+      (opening) =>
+        isStated('opening', opening) &&
+        // What a door is made of, and whether the line runs across it, is unread where it is left out.
+        (isFixed(opening) ||
+          (opening.cover !== undefined &&
+            (bay.strands.length === 0 || opening.crossed !== undefined))),
+    ) &&
     bay.strands.every((strand) => isStated('strand', strand)) &&
     !hasOpenSet(bay),
 );

@@ -1,6 +1,6 @@
 /** Electric strands: the wires that turn an animal back, and the share of its tries that they turn at most. */
 import type { Figure } from './figure';
-import { assumed, practice, published } from './millimetres';
+import { assumed, published } from './millimetres';
 import type { SourceId } from './sources';
 
 /** Wires that belong together: every one met counts its part. */
@@ -9,6 +9,8 @@ export interface WireSet {
   readonly heights: readonly Figure[];
   /** Distance from a wall behind it, where the set stands off from one. */
   readonly standOff?: Figure;
+  /** Share of the animal's own that this set is worth by itself; absent: all of it. */
+  readonly worth?: Figure;
 }
 
 export interface Shocking {
@@ -22,6 +24,9 @@ export interface Shocking {
 /** No strand turns back more than this (assumption of ours). */
 export const mostTurnedBack = 0.98;
 
+/** A line this near to a wall can be leapt together with it; farther off it is crossed first, mm. */
+export const leaptWithWall: Figure = assumed(1000, 'About a body’s length and the run-up to it.');
+
 /** A wire this far from a prescribed height or stand-off still meets it, mm (assumption of ours). */
 export const wireTolerance: Figure = assumed(
   50,
@@ -34,6 +39,7 @@ export type Touching = (typeof touching)[number];
 export const leftWhenTouching: Readonly<Record<Touching, number>> = {
   nothing: 1,
   grass: 0.5,
+  // What it leaves to the rest of the line. The wire in the snow itself gives nothing.
   snow: 0.25,
   mesh: 0.1,
 };
@@ -43,15 +49,31 @@ export const wires = (source: SourceId, ...heights: number[]): WireSet => ({
   heights: heights.map((height) => published(height, source)),
 });
 
-/** A hand's breadth up, all the way round. */
-export const lowStrand: WireSet = {
+/**
+ * One low strand, against an animal that noses along the ground and for which no such wire is printed. It counts something, by
+ * assumption: the trade says that a first touch with the nose teaches.
+ */
+export const noseStrand: WireSet = {
   heights: [
-    practice(
-      90,
-      'A strand 75–100 mm up teaches in one touch; the lowest published fox wire is 152 mm, so both are kept.',
+    assumed(
+      120,
+      'Nose height of most that go on four feet with the head down. The lowest wire printed for any is 152 mm.',
     ),
   ],
+  worth: {
+    value: 0.5,
+    unit: 'share',
+    source: 'rookle',
+    mark: 'assumption',
+    note: 'Half of what a whole set turns back. It is stepped over by what has learned to.',
+  },
 };
+
+/** A wire off the top edge of a wall or fence, where climbers put their paws over, mm above ground and off the wall. */
+export const topWire = (height: number): WireSet => ({
+  heights: [assumed(height, 'Just under the edge that it climbs to.')],
+  standOff: assumed(100, 'A hand’s breadth off the wall.'),
+});
 
 /** A wire so high and so far off the wall, mm. */
 export const offWall = (source: SourceId, height: number, out: number): WireSet => ({

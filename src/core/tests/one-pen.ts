@@ -4,7 +4,9 @@
  */
 import { writePlaceFile } from '../formats/place-file';
 import { readPlaceFile } from '../formats/read-place-file';
-import type { Band, Bay, Face, Opening, Place, TopEdge } from '../place/place';
+import type { DoorMoves } from '../place/bay';
+import { unreadCover } from '../place/opening-cover';
+import type { Band, Bay, Face, Layer, Opening, Place, TopEdge } from '../place/place';
 import { judge, type Judgement } from '../score/judge';
 import type { Scenario } from '../score/scenario';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
@@ -46,6 +48,11 @@ export interface Pen {
     readonly latches: readonly LatchId[];
     readonly corner?: number;
     readonly gap?: number;
+    /** What it is made of; absent: something that nothing goes through. */
+    readonly cover?: MeshId | 'none' | 'unread';
+    readonly moves?: DoorMoves;
+    /** Whether the wires run across it; absent: they do. */
+    readonly crossed?: 'yes' | 'no';
   };
   /** A feed pipe of this bore, its plug in every night or never. */
   readonly pipe?: { readonly bore: number; readonly plugged: boolean };
@@ -134,7 +141,8 @@ function penBay(id: string, pen: Pen, its: Opening[]): Bay {
       standOff: { is: standOff },
       touching: { is: 'nothing' },
     })),
-    panelPulled: { is: pen.pulled ?? 0 },
+    // Whoever asks about fixings asks of ones that were not found to hold a hard pull.
+    panelPulled: { is: pen.pulled ?? (pen.fixing ? 5 : 0) },
     largestHole: { is: pen.hole ?? 0 },
     roost: { is: pen.roost ?? 1000 },
   };
@@ -204,7 +212,15 @@ const common: Omit<Opening, 'id' | 'name' | 'kind'> = {
   shutBy: 'hand',
 };
 
-function openings({ door, pipe }: Pen): Opening[] {
+const sturdy = (id: string, mesh: MeshId | 'none', condition: Condition = 'sound'): Layer => ({
+  id: `${id}-cover`,
+  mesh: { is: mesh },
+  fixing: { is: 'screws-washers' },
+  condition: { is: condition },
+});
+
+function openings(pen: Pen): Opening[] {
+  const { door, pipe } = pen;
   return [
     ...(door
       ? [
@@ -215,6 +231,12 @@ function openings({ door, pipe }: Pen): Opening[] {
             kind: 'door',
             gap: { is: door.gap ?? 0 },
             gapPulled: { is: door.corner ?? 0 },
+            ...(door.moves && { moves: door.moves }),
+            crossed: { is: door.crossed ?? 'yes' },
+            cover:
+              door.cover === 'unread'
+                ? [unreadCover('door')]
+                : [sturdy('door', door.cover ?? 'masonry', pen.condition)],
             latches: door.latches.map((kind, index) => ({
               id: `latch-${index}`,
               kind: { is: kind },
@@ -232,6 +254,10 @@ function openings({ door, pipe }: Pen): Opening[] {
             width: pipe.bore,
             height: pipe.bore,
             habit: pipe.plugged ? 'every-night' : 'never',
+            gap: { is: 0 },
+            gapPulled: { is: 0 },
+            crossed: { is: 'yes' },
+            cover: [sturdy('pipe', 'masonry', 'sound')],
           } as const,
         ]
       : []),

@@ -1,7 +1,7 @@
 /** What the trade does and finds, without a printed source (common practice). Figures stand as keepers give them. */
 import type { AnimalId } from '../tables/animals';
 import type { Pen } from './one-pen';
-import { closurePin, digPin, overPin, reachLengthPin, reachPin, tearPin, wirePin } from './pins';
+import { closurePin, digPin, overPin, reachLengthPin, reachPin, tearPin } from './pins';
 import type { Prescription } from './prescription';
 
 const trade = 'common practice';
@@ -133,18 +133,6 @@ export const practisedPrescriptions: readonly Prescription[] = [
     pins: [digPin('domestic-dog', 0, 'depth'), digPin('domestic-dog', 1, 'outward')],
   },
   {
-    what: 'a strand a hand’s breadth up at 6 kV, all round, turns back foxes that come to dig',
-    source: `${trade}; the lowest printed fox wire is 152 mm`,
-    animal: 'red-fox',
-    built: [{ mesh: 'welded-25', depth: 0, wires: [[90, 0]], kilovolts: 6 }],
-    short: [{ mesh: 'welded-25', depth: 0, wires: [[90, 0]], kilovolts: 2 }],
-    broken: [
-      { mesh: 'welded-25', depth: 0 },
-      { mesh: 'welded-25', depth: 0, wires: [[400, 0]], kilovolts: 6 },
-    ],
-    pins: [wirePin('red-fox', 1, 0)],
-  },
-  {
     what: 'dogs: a 6 ft (1829 mm) fence',
     source: trade,
     animal: 'domestic-dog',
@@ -245,17 +233,20 @@ export const practisedPrescriptions: readonly Prescription[] = [
     pins: [reachPin('domestic-cat')],
   },
   {
-    what: 'a raccoon works one motion; two different ones or a clip through the hasp stop it',
+    what: 'a raccoon works one motion; two different ones keep it all night, a clip through the hasp stops it',
     source: trade,
     animal: 'raccoon',
     built: [
-      { door: { latches: ['two-motion'] } },
       { door: { latches: ['slide-bolt', 'clip'] } },
-      { door: { latches: ['turn-button', 'slide-bolt'] } },
+      { door: { latches: ['carabiner'] } },
       { door: { latches: ['padlock'] } },
     ],
-    // Two latches of one motion are learned one after the other.
-    short: [{ door: { latches: ['slide-bolt', 'slide-bolt'] } }],
+    // Two latches of one motion are learned one after the other; two motions are each worked.
+    short: [
+      { door: { latches: ['slide-bolt', 'slide-bolt'] } },
+      { door: { latches: ['two-motion'] } },
+      { door: { latches: ['turn-button', 'slide-bolt'] } },
+    ],
     broken: [
       { door: { latches: ['slide-bolt'] } },
       { door: { latches: ['hook-and-eye'] } },
@@ -271,15 +262,6 @@ export const practisedPrescriptions: readonly Prescription[] = [
     built: [{ door: { latches: ['hook-and-eye'] } }],
     short: [],
     broken: [{ door: { latches: [] } }],
-    pins: [],
-  },
-  {
-    what: 'a door cut an inch smaller than its frame is at the rat’s limit; pushed to one side it is past it',
-    source: trade,
-    animal: 'norway-rat',
-    built: [{ door: { latches: ['slide-bolt'], gap: 12.7 } }],
-    short: [],
-    broken: [{ door: { latches: ['slide-bolt'], gap: 12.7, corner: 25.4 } }],
     pins: [],
   },
   {

@@ -14,7 +14,7 @@ import {
   type Place,
   type Skirt,
 } from '../place/place';
-import { byDays, habits, yesNo, type Strand, type TopEdge } from '../place/bay';
+import { byDays, doorMoves, habits, yesNo, type Strand, type TopEdge } from '../place/bay';
 import { any, is, type PossibleChoice, type PossibleAmount } from '../place/possible';
 import { animalIds } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
@@ -92,13 +92,27 @@ function opening(id: string, knowledge: Knowledge): fc.Arbitrary<Opening> {
       habit: fc.constantFrom(...habits),
       byDay: fc.constantFrom(...byDays),
       letGo: fc.constantFrom('stays', 'falls-shut'),
-      cover: layer(`${id}-cover`, knowledge),
+      cover: fc
+        .record({
+          layer: layer(`${id}-cover`, knowledge),
+          fixing: choice(fixings, knowledge),
+          condition: choice(conditions, knowledge),
+        })
+        .map(({ layer: it, ...held }): Layer => ({ ...it, ...held })),
+      crossed: choice(yesNo, knowledge),
+      moves: fc.option(fc.constantFrom(...doorMoves), { nil: undefined }),
     })
-    .map(({ kind, cover, ...rest }): Opening => {
-      const base = { ...rest, id, name: id, at: 0, width: 300, height: 250 };
+    .map(({ kind, cover, moves, crossed, ...rest }): Opening => {
+      const base = { ...rest, id, name: id, at: 0, width: 300, height: 250, cover: [cover] };
       return kind === 'vent'
-        ? { ...base, kind, shutBy: 'nobody', latches: [], cover: [cover] }
-        : { ...base, kind: kind as Opening['kind'], shutBy: 'hand' };
+        ? { ...base, kind, shutBy: 'nobody', latches: [] }
+        : {
+            ...base,
+            kind: kind as Opening['kind'],
+            shutBy: 'hand',
+            crossed,
+            ...(moves && { moves }),
+          };
     });
 }
 

@@ -4,7 +4,8 @@
  */
 import { attributesOf, type AttributeId, type Listed } from '../attributes';
 import type { Circumstances, ItemKind, Items, WalkSection } from '../attributes/attribute';
-import { isFixed, isLatched } from '../effort/doors';
+import { isLatched } from '../effort/doors';
+import { isFixed } from '../place/opening-cover';
 import { isNotThere } from '../effort/layers';
 import { allBays } from '../place/find';
 import { answersBy } from '../memo';
@@ -144,15 +145,15 @@ function bayQuestions(
   ];
   // A strand standing free has no sill, no cover and nothing to pull at.
   if (bay.bands.length === 0) return strands;
-  const layers = (all: readonly Layer[], more: Where) =>
-    all.flatMap((layer) => ask('layer', layer, more));
+  const layers = (all: readonly Layer[], more: Where, here = at) =>
+    all.flatMap((layer) => ask('layer', layer, more, here));
   const opening = (it: Opening): Question[] => {
     const more = { opening: it.name };
     const here = { ...at, opening: { isFixed: isFixed(it), isLatched: isLatched(it) } };
     return [
       ...ask('opening', it, more, here),
       ...it.latches.flatMap((latch) => ask('latch', latch, more, here)),
-      ...layers(it.cover ?? [], more),
+      ...layers(it.cover ?? [], more, here),
     ];
   };
   return [

@@ -11,7 +11,7 @@ import {
   dropOpening,
 } from '@/core/place/edit/openings';
 import type { Opening, OpeningKind } from '@/core/place/place';
-import { byDays, habits, openingKinds, shutBys } from '@/core/place/bay';
+import { byDays, doorMoves, habits, openingKinds, shutBys, usualMoves } from '@/core/place/bay';
 import { latchIds, type LatchId } from '@/core/tables/latches';
 import { meshIds, type MeshId } from '@/core/tables/meshes';
 import { LengthField } from '@/features/edit/LengthField';
@@ -24,7 +24,7 @@ import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { byDayNames, habitNames, openingNames, shutByNames } from '@/words/edit-words';
+import { byDayNames, doorMovesNames, habitNames, openingNames, shutByNames } from '@/words/edit-words';
 import { capital, latchNames, meshNames, motionWords, unitIndex } from '@/words/names';
 import { chosen, saidChoice, type BayParts } from './bay-edit';
 
@@ -137,6 +137,13 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
                 options={shutBys.map((it) => [it, shutByNames[it]] as const)}
                 value={opening.shutBy}
                 onChange={(shutBy) => set('opening-who-shuts-it', { shutBy })}
+              />
+              <Picker
+                label={bayText.howItMoves}
+                options={doorMoves.map((it) => [it, doorMovesNames[it]] as const)}
+                value={opening.moves ?? usualMoves[opening.kind]}
+                none={undefined}
+                onChange={(moves) => set('opening-moves', { moves })}
               />
               <Choice
                 label={bayText.letGoIt}

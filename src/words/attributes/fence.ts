@@ -34,6 +34,19 @@ export const fenceWords = {
     sort: 'strands',
     tonight: cleared,
   },
+  'opening.crossed': {
+    ask: ({ opening = 'gate' }) => ({
+      title: `Does the line run across the ${opening}?`,
+      todo: 'With a handle that is hooked on, at the same height as beside it. A lead buried under it does not count.',
+      short: `line across the ${opening}`,
+    }),
+    answers: {
+      yes: ['yes, hooked on', ''],
+      no: ['no', 'behind it nothing is covered'],
+    },
+    sort: 'strands',
+    tonight: cleared,
+  },
   'fence.volts': {
     ask: {
       title: 'Volts on the line',

@@ -158,7 +158,7 @@ export const lookWords = {
   'check.heads': {
     ask: {
       title: 'Count heads',
-      todo: 'At roost is easiest. “32 to 34” is an answer; so is “can’t tell”.',
+      todo: 'At roost is easiest. “11 to 13” is an answer; so is “can’t tell”.',
       short: 'count heads',
     },
   },

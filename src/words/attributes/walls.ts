@@ -1,5 +1,6 @@
 /** Mesh, fixing, state, pull test and holes of a bay; its top edge, and birds at roost beside it. */
 import { findItem } from '@/core/place/find';
+import { isFixed } from '@/core/place/opening-cover';
 import type { Place } from '@/core/place/place';
 import { lengthWords } from '../length-words';
 import { conditionNames, fixingNames } from '../names';
@@ -17,14 +18,20 @@ export const wallWords = {
   'layer.mesh': {
     ask: (asked, place) => ({
       title: asked.opening
-        ? `What is in the ${asked.opening}?`
+        ? isDoor(asked, place)
+          ? `What is the ${asked.opening} made of?`
+          : `What is in the ${asked.opening}?`
         : isSeasonal(asked, place)
           ? 'The seasonal cover: on?'
           : 'What is this?',
       todo: isSeasonal(asked, place)
         ? `It is on at this time of year. Say what is there; “nothing” where it is off. ${bandWords(asked, place)}`
         : bandWords(asked, place),
-      short: asked.opening ? `mesh in the ${asked.opening}` : 'mesh',
+      short: asked.opening
+        ? isDoor(asked, place)
+          ? `what the ${asked.opening} is made of`
+          : `mesh in the ${asked.opening}`
+        : 'mesh',
     }),
     answers: coverWords,
     sort: 'mesh',
@@ -38,6 +45,28 @@ export const wallWords = {
       short: 'clear opening',
     }),
     sort: 'mesh',
+    givesWay: layerGivesWay,
+    tonight: over,
+  },
+  'layer.fixing': {
+    ask: ({ opening = 'door' }) => ({
+      title: `What holds the cover of the ${opening} on?`,
+      todo: 'The weakest kind of fixing anywhere on it. Boards that are its frame: screws.',
+      short: `fixing of the ${opening}`,
+    }),
+    answers: fixingNames,
+    sort: 'fixings',
+    givesWay: layerGivesWay,
+    tonight: shut,
+  },
+  'layer.condition': {
+    ask: ({ opening = 'door' }) => ({
+      title: `What state is the ${opening} in?`,
+      todo: 'Boards, mesh and fixings, at their worst spot. Press the lower edge with a thumb.',
+      short: `condition of the ${opening}`,
+    }),
+    answers: conditionNames,
+    sort: 'fixings',
     givesWay: layerGivesWay,
     tonight: over,
   },
@@ -119,6 +148,14 @@ export const wallWords = {
     tonight: blocked,
   },
 } satisfies Partial<AllWords>;
+
+/** Whether the layer asked about is of something that opens, rather than of a vent or window. */
+function isDoor({ item }: Asked, place: Place): boolean {
+  const found = findItem(place, item);
+  if (found?.kind !== 'layer') return false;
+  const opening = found.bay.openings.find((it) => it.cover?.includes(found.layer));
+  return opening !== undefined && !isFixed(opening);
+}
 
 function bandWords({ band, opening }: Asked, { units }: Place): string {
   if (opening || !band) return 'Look close: what covers it?';

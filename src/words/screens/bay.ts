@@ -68,6 +68,7 @@ export const bayText = spoken('bay', {
   atNight: 'At night',
   byDay: 'By day',
   shut: 'Shut',
+  howItMoves: 'How it moves',
   letGoIt: 'Let go, it',
   staysAsItIs: 'stays as it is',
   fallsShut: 'falls shut',

@@ -80,7 +80,7 @@ function linesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
     const parts = spots
       .filter((it) => it.bay === bay && it.spot.kind !== 'strand')
       .flatMap((it) => it.parts)
-      .filter(({ attack, animal }) => isCovered(attack) && animals[animal].shocked);
+      .filter(({ attack, animal }) => isCovered(attack, bay, 'worst') && animals[animal].shocked);
     return parts.length === 0 ? [] : [weak({ kind: 'strand', item: bay.id }, bay, parts)];
   });
   const [first] = each;

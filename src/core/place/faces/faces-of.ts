@@ -88,7 +88,8 @@ export function wallName(
 /** The roof where there is one, and the floor where it stands above the ground. */
 function layCeilings(zone: Zone, zones: readonly Zone[], dresses: Dresses): Face[] {
   const { roof } = dressOf(zone, dresses);
-  const below = zones.find(({ kind }) => kind === 'under-house');
+  // What stands raised within a run has that run beneath it, or the space under it where that is a zone of its own.
+  const below = zones.find(({ kind }) => kind === 'under-house') ?? runAround(zone, zones);
   return [
     ...(roof === 'open' ? [] : [roofFaceOf(zone, zones, roof)]),
     ...(isRaised(zone)

@@ -2,6 +2,7 @@
 import { isOutermost } from '../find';
 import type { Bay, Face, ItemId, Opening, ZoneId } from '../place';
 import { any } from '../possible';
+import { unreadCover } from '../opening-cover';
 
 export const gateWidth = 900;
 
@@ -21,6 +22,7 @@ function door(
     kind,
     ...where,
     latches: latched ? [{ id: `${id}-latch`, kind: any }] : [],
+    cover: [unreadCover(id)],
     habit: 'every-night',
     shutBy: 'hand',
   };

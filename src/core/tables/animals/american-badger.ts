@@ -2,6 +2,7 @@ import { force, patience } from '../assumptions';
 import { assumed, practice } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
 import { climbs } from '../climbing';
+import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -21,6 +22,7 @@ export const americanBadger: Animal = {
   climbs: climbs.nothing,
   leap: practice(300, 'A poor climber.'),
   tears: tears.lightMesh,
+  shocked: shocks(4, assumedWires(100, 200, 300), noseStrand),
   dexterity: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
   coming: comes('passes', ['farmland'], [6, 7, 8], [12, 1]),

@@ -2,7 +2,7 @@ import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { climbs } from '../climbing';
 import { paw } from '../reaching';
-import { shocks, assumedWires } from '../shocking';
+import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -27,7 +27,7 @@ export const bobcat: Animal = {
   leap: ranging(practice(2400, '1.8–2.4 m; wants a roof.'), 1800, 2400),
   tears: tears.lightMesh,
   reaches: paw(200),
-  shocked: shocks(4, assumedWires(152, 305, 457)),
+  shocked: shocks(4, assumedWires(152, 305, 457), noseStrand),
   dexterity: { pushes: false, motions: [], force: force(30) },
   patience: patience(45),
   coming: comes('passes', ['woods', 'cover', 'stone-walls'], [12, 1, 2]),

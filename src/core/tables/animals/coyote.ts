@@ -3,7 +3,7 @@ import { practice, published } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
 import { climbs, highEnough } from '../climbing';
 import { muzzle } from '../reaching';
-import { shocks, assumedWires } from '../shocking';
+import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -40,7 +40,7 @@ export const coyote: Animal = {
   tears: tears.lightMesh,
   reaches: muzzle(),
   over: [highEnough(1676, 0, 'pcwd-coyotes', '5½ ft or more.')],
-  shocked: shocks(4, assumedWires(152, 305, 457)),
+  shocked: shocks(4, assumedWires(152, 305, 457), noseStrand),
   dexterity: { pushes: true, motions: [], force: force(120) },
   patience: patience(45),
   coming: comes('weekly', ['farmland', 'cover', 'woods'], [4, 5, 6, 7, 8]),

@@ -2,6 +2,7 @@ import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
 import { climbs, overhangFence } from '../climbing';
 import { paw } from '../reaching';
+import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -29,6 +30,7 @@ export const domesticCat: Animal = {
   tears: tears.netting,
   reaches: paw(150),
   over: [overhangFence],
+  shocked: shocks(4, assumedWires(100, 200, 300), noseStrand),
   dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(15),
   coming: comes('weekly', ['town', 'farmland']),

@@ -3,7 +3,7 @@ import { assumed, practice } from '../millimetres';
 import { deepOrOut } from '../digging';
 import { climbs, highByPractice } from '../climbing';
 import { muzzle } from '../reaching';
-import { shocks, assumedWires } from '../shocking';
+import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -28,7 +28,7 @@ export const domesticDog: Animal = {
   tears: tears.fixings,
   reaches: muzzle(100),
   over: [highByPractice(1829, '6 ft, bottom secured.')],
-  shocked: shocks(4, assumedWires(152, 305, 457)),
+  shocked: shocks(4, assumedWires(152, 305, 457), noseStrand),
   dexterity: { pushes: true, motions: ['lift', 'pull'], force: force(200) },
   patience: patience(20),
   coming: comes('passes', ['dogs', 'town']),

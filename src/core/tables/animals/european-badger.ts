@@ -2,7 +2,7 @@ import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { enough } from '../digging';
 import { climbs, highByAssumption } from '../climbing';
-import { shocks, assumedWires } from '../shocking';
+import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -26,7 +26,7 @@ export const europeanBadger: Animal = {
   leap: practice(1000, 'Clambers about 1 m; a poor jumper.'),
   tears: tears.fixings,
   over: [highByAssumption(1300, 'Clambers about 1 m and a little more.')],
-  shocked: shocks(4, assumedWires(100, 200, 300)),
+  shocked: shocks(4, assumedWires(100, 200, 300), noseStrand),
   dexterity: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
   coming: comes('weekly', ['woods', 'farmland'], [6, 7, 8], [12, 1]),

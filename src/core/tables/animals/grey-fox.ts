@@ -3,7 +3,7 @@ import { assumed, practice, published } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
 import { climbs } from '../climbing';
 import { muzzle } from '../reaching';
-import { shocks, wires } from '../shocking';
+import { noseStrand, shocks, wires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -26,7 +26,7 @@ export const greyFox: Animal = {
   leap: practice(1800, 'Climbs trees as well.'),
   tears: tears.hex,
   reaches: muzzle(),
-  shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457)),
+  shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457), noseStrand),
   dexterity: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
   coming: comes('passes', ['woods', 'cover'], [3, 4, 5, 6, 7]),

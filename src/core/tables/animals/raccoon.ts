@@ -3,7 +3,7 @@ import { assumed, practice, published } from '../millimetres';
 import { assumedDeepOrOut } from '../digging';
 import { climbs } from '../climbing';
 import { paw } from '../reaching';
-import { shocks, wires, offWall } from '../shocking';
+import { noseStrand, offWall, shocks, wires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -32,7 +32,12 @@ export const raccoon: Animal = {
   leap: ranging(practice(1200), 900, 1200),
   tears: tears.lightMesh,
   reaches: paw(300),
-  shocked: shocks(4, wires('pcwd-raccoons', 152, 305), offWall('pcwd-raccoons', 203, 203)),
+  shocked: shocks(
+    4,
+    wires('pcwd-raccoons', 152, 305),
+    offWall('pcwd-raccoons', 203, 203),
+    noseStrand,
+  ),
   // Hook and eye, slide bolt, turn button and lever are all opened; two different motions are not
   // (common practice), which `open` computes from the motions of all latches on the door.
   dexterity: { pushes: true, motions: ['lift', 'slide', 'turn', 'pull'], force: force(40) },

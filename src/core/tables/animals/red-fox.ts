@@ -3,7 +3,7 @@ import { assumed, practice, published } from '../millimetres';
 import { deepOrOut, enough } from '../digging';
 import { climbs, overhangFence } from '../climbing';
 import { muzzle } from '../reaching';
-import { shocks, wires, lowStrand } from '../shocking';
+import { noseStrand, shocks, wires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -43,7 +43,7 @@ export const redFox: Animal = {
   tears: tears.hex,
   reaches: muzzle(),
   over: [overhangFence],
-  shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457), lowStrand),
+  shocked: shocks(4, wires('pcwd-foxes', 152, 305, 457), noseStrand),
   dexterity: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
   coming: comes('weekly', ['woods', 'town', 'farmland', 'cover'], [3, 4, 5, 6, 7]),

@@ -2,7 +2,7 @@ import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { deepOrOut } from '../digging';
 import { climbs } from '../climbing';
-import { shocks, assumedWires } from '../shocking';
+import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -23,7 +23,7 @@ export const stripedSkunk: Animal = {
   climbs: climbs.nothing,
   leap: practice(0, 'Neither climbs nor jumps to speak of.'),
   tears: tears.hex,
-  shocked: shocks(4, assumedWires(152, 305)),
+  shocked: shocks(4, assumedWires(152, 305), noseStrand),
   dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   coming: comes('weekly', ['farmland', 'town', 'feed-left-out'], [2, 3, 6, 7, 8]),

@@ -1,7 +1,7 @@
 import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
 import { climbs } from '../climbing';
-import { shocks, assumedWires } from '../shocking';
+import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
@@ -25,7 +25,7 @@ export const virginiaOpossum: Animal = {
   climbs: climbs.anything,
   leap: practice(100, 'Hardly jumps.'),
   tears: tears.hex,
-  shocked: shocks(4, assumedWires(152, 305)),
+  shocked: shocks(4, assumedWires(152, 305), noseStrand),
   dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   coming: comes('weekly', ['woods', 'town', 'feed-left-out'], [3, 4, 5, 9, 10, 11]),

@@ -1,0 +1,21 @@
+/** Whether the strands before a bay run on across its door: behind one that they leave out nothing is covered. */
+import { yesNo } from '../place/bay';
+import { choice, never } from './attribute';
+import { field } from './paths';
+
+export const crossed = choice('opening', {
+  choices: yesNo,
+  better: yesNo,
+  asked: {
+    when: (_opening, { bay, opening }) =>
+      bay !== undefined && bay.strands.length > 0 && opening?.isFixed === false,
+  },
+  shortWalks: [],
+  wears: true,
+  isAlike: false,
+  looksAt: [],
+  spots: [],
+  isUnreadWithout: never,
+
+  path: field('crossed'),
+});
