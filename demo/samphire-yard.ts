@@ -176,7 +176,7 @@ function nestLid(): Opening {
 
 function popDoor(): Opening {
   read('pop-door', 'opening.gap', 12);
-  read('pop-door', 'opening.gapPulled', 28);
+  read('pop-door', 'opening.gapPulled', 31);
   return {
     id: 'pop-door',
     name: 'pop door',

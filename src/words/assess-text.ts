@@ -1,6 +1,6 @@
 /** The judgement as a few plain lines for the command line. */
 import type { Assessment } from '@/core/formats/assess-json';
-import type { Judgement } from '@/core/score/judge';
+import type { Judgement, Range } from '@/core/score/judge';
 import { animalName, headline, holdWords, wayOnward, wayTitle } from './headline';
 import { lossWords } from './loss-words';
 import { levelLong } from './minutes-words';
@@ -13,7 +13,7 @@ export function assessText({ judgement, tonight, month, year }: Assessment): str
   const { answer, when, under } = headline(judgement);
   const animals = judgement.animals.map(
     ({ animal, about, minutes }) =>
-      `  ${animalName(animal)}: ${about ? levelLong(minutes.best) : 'not about in these hours'}`,
+      `  ${animalName(animal)}: ${about ? levelRange(minutes) : 'not about in these hours, or at this time of year'}`,
   );
   const missed = Math.round(tonight.missedRound * 1000) / 10;
   return [
@@ -28,12 +28,20 @@ export function assessText({ judgement, tonight, month, year }: Assessment): str
   ].join('\n');
 }
 
-function wayLines({ found, waysIn, slowWays }: Judgement): string[] {
+/** Both ends where something unread lies between them. */
+function levelRange({ best, worst }: Range): string {
+  return best === worst
+    ? levelLong(best)
+    : `${levelLong(best)}; with all that is unread wide open, ${levelLong(worst)}`;
+}
+
+function wayLines({ found, waysIn, slowWays, waysToEggs }: Judgement): string[] {
   const { place } = found;
   const line = (way: Judgement['waysIn'][number], mark: string) =>
     `  ${mark}. ${wayTitle(place, way)}. ${wayOnward(place, way)}`;
   return [
     ...waysIn.map((way, index) => line(way, String(index + 1))),
     ...slowWays.map((way) => line(way, 'slow')),
+    ...waysToEggs.map((way) => line(way, 'eggs')),
   ];
 }

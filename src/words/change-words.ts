@@ -97,6 +97,7 @@ const named: Readonly<Record<NamedChangeKind, (of: string) => string>> = {
   'opening-by-day': (of) => `${of}: by day`,
   'opening-who-shuts-it': (of) => `${of}: who shuts it`,
   'opening-let-go': (of) => `${of}: let go`,
+  'opening-moves': (of) => `${of}: how it moves`,
   'taking-away': (of) => `taking ${of} away`,
   adding: (of) => `adding ${of}`,
 };

@@ -1,5 +1,6 @@
 /** What can be said of a place when it is described, in words. */
 import type { Standing } from '@/core/place/edit/ground';
+import type { DoorMoves } from '@/core/place/bay';
 import type {
   ByDay,
   Habit,

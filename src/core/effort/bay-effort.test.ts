@@ -201,6 +201,7 @@ describe('a door', () => {
     gap: { is: 8 },
     gapPulled: { is: 10 },
     latches: [{ id: 'latch', kind: { is: 'padlock' } }],
+    cover: [{ id: 'door-cover', mesh: { is: 'masonry' } }],
     habit: 'every-night',
     shutBy: 'hand',
   };

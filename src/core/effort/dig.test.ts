@@ -61,7 +61,8 @@ describe('published prescriptions (recalled from memory): built to, they hold; c
 
   test('stoat: skirt of 300–400 mm [Day & MacGibbon]', () => {
     expect(level(bay(0, 300), 'stoat')).toBe('holds');
-    expect(level(bay(0, 100), 'stoat')).toBe('minutes');
+    // It follows burrows: with one there it is in, without one it is at it for a night.
+    expect(level(bay(0, 100), 'stoat')).toBe('night');
   });
 });
 

@@ -3,6 +3,7 @@ import { yesNo, type Skirt } from '../place/bay';
 import type { Bay, GroundLine } from '../place/place';
 import { members } from '../place/possible';
 import type { Animal, EnoughAgainstDigging } from '../tables/animals';
+import { harderDigging, type DiggingAbility } from '../tables/digging';
 import { soilFigures, soils, type Soil } from '../tables/soils';
 import { choiceAt, lengthAt, meshMembers, memberAt, type Bound } from './bound';
 import { layerEffort } from './layers';
@@ -26,7 +27,10 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
   const floor = stoppingFloor(ground, animal, bound);
   const { level, soil } = memberAt(
     members(ground.soil, soils),
-    (it) => ({ soil: it, level: floor ? 'holds' : onSoil(nearest.ratio, it, freshDigging) }),
+    (it) => ({
+      soil: it,
+      level: floor ? 'holds' : onSoil(nearest.ratio, it, freshDigging, animal.digsAs),
+    }),
     (a, b) => compareLevels(a.level, b.level),
     bound,
   );
@@ -83,10 +87,21 @@ export function ratioOf(skirt: SkirtLengths, { depth, outward }: EnoughAgainstDi
   return Math.min(share(skirt.depth, depth.value), share(skirt.outward, outward.value));
 }
 
-function onSoil(ratio: number, soil: Soil, freshDigging: boolean): EffortLevel {
+const easier = (a: EffortLevel, b: EffortLevel): EffortLevel => (compareLevels(a, b) < 0 ? a : b);
+
+function onSoil(
+  ratio: number,
+  soil: Soil,
+  freshDigging: boolean,
+  ability: DiggingAbility = 'able',
+): EffortLevel {
   const { digging } = soilFigures[soil];
   if (digging === 'never' || ratio >= 1) return 'holds';
+  // Who only follows has the way dug for it.
+  const own = ability === 'follows' && freshDigging ? 0 : harderDigging[ability].value;
   // However eased, digging takes minutes: there is earth to move.
-  const level = shifted(levelOfRatio(ratio), digging - (freshDigging ? 1 : 0));
+  const eased = shifted(levelOfRatio(ratio), digging - (freshDigging ? 1 : 0));
+  // Slower by nature is not shut out: that is for mesh and ground to do.
+  const level = eased === 'holds' ? eased : easier(shifted(eased, own), 'night');
   return level === 'open' ? 'minutes' : level;
 }

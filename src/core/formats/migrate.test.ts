@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { judge } from '../score/judge';
+import { formatVersion } from './place-file';
 import { readPlaceFile } from './read-place-file';
 
 const saved = (name: string) => readFileSync(join(__dirname, '../tests/saved', name), 'utf8');
@@ -9,7 +10,7 @@ test('a file of version 1 opens as it was meant', () => {
   const read = readPlaceFile(saved('place-1.json'));
   if ('problem' in read) throw new Error(JSON.stringify(read));
   const { version, place, sightings } = read.file;
-  expect(version).toBe(6);
+  expect(version).toBe(formatVersion);
   expect(sightings).toEqual([]);
   expect(place.setting).toEqual({ region: 'gb', lives: ['red-fox', 'norway-rat'], near: [] });
   // A strand's height was a plain number then.
@@ -32,27 +33,27 @@ test.each([0, 1.5, -1, 99, '1', null])('version %p is none of ours', (version) =
 test('a file of version 2 opens as it was meant', () => {
   const before = JSON.parse(saved('place-2.json')) as { place: unknown };
   expect(readPlaceFile(saved('place-2.json'))).toMatchObject({
-    file: { version: 6, place: before.place },
+    file: { version: formatVersion, place: before.place },
   });
 });
 
 test('a file of version 3 opens as it was meant: its walks were whole ones', () => {
   const before = JSON.parse(saved('place-3.json')) as { place: unknown; walks: unknown };
   expect(readPlaceFile(saved('place-3.json'))).toMatchObject({
-    file: { version: 6, place: before.place, walks: before.walks },
+    file: { version: formatVersion, place: before.place, walks: before.walks },
   });
 });
 
 test('a file of version 4 opens as it was meant', () => {
   const { place, walks, mends } = JSON.parse(saved('place-4.json')) as Record<string, unknown>;
   expect(readPlaceFile(saved('place-4.json'))).toMatchObject({
-    file: { version: 6, place, walks, mends },
+    file: { version: formatVersion, place, walks, mends },
   });
 });
 
 test('a file of version 5 opens as it was meant: nothing had been bought', () => {
   const { place, walks, mends } = JSON.parse(saved('place-5.json')) as Record<string, unknown>;
   const read = readPlaceFile(saved('place-5.json'));
-  expect(read).toMatchObject({ file: { version: 6, place, walks, mends } });
+  expect(read).toMatchObject({ file: { version: formatVersion, place, walks, mends } });
   expect('file' in read && read.file.shop).toBeUndefined();
 });

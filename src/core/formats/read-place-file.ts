@@ -1,6 +1,7 @@
 /** Reads a place file. Never throws on bad input: says what is wrong with it as data. */
 import { ValidationError } from 'yup';
 import { validatorOf } from '../schema/validator';
+import { withUndescribed } from '../place/undescribed';
 import { atOnce, type Steps } from '../steps';
 import { migratedFile } from './migrate';
 import {
@@ -53,25 +54,32 @@ function* checkShape(document: object): Steps<ReadFile> {
     return { problem: 'wrong-shape', path: error.path ?? '', detail: oneLine(error) };
   }
   const file = document as PlaceFile;
-  return doubtfulReference(file) ?? { file };
+  const doubt = doubtfulReference(file);
+  if (doubt) return doubt;
+  const place = withUndescribed(file.place);
+  return { file: place === file.place ? file : { ...file, place } };
 }
 
 const strictly = { strict: true, abortEarly: true } as const;
 
 /** The same with every face, and every reading of a walk, left out, where they are lists at all. */
 function withoutLists(document: object): object {
-  const { place, walks } = document as Readonly<Record<string, unknown>>;
-  return {
-    ...document,
-    ...(isObject(place) && { place: withEmpty(place, 'faces') }),
-    ...(Array.isArray(walks) && {
-      walks: walks.map((walk: unknown) => (isObject(walk) ? withEmpty(walk, 'readings') : walk)),
-    }),
-  };
+  return changed(document, (key, value) => {
+    if (key === 'place' && isObject(value)) return withEmpty(value, 'faces');
+    if (key !== 'walks' || !Array.isArray(value)) return value;
+    return value.map((walk: unknown) => (isObject(walk) ? withEmpty(walk, 'readings') : walk));
+  });
 }
 
-function withEmpty(it: Readonly<Record<string, unknown>>, list: string): object {
-  return Array.isArray(it[list]) ? { ...it, [list]: [] } : it;
+function withEmpty(it: object, list: string): object {
+  return changed(it, (key, value) => (key === list && Array.isArray(value) ? [] : value));
+}
+
+/** Field by field, never by spreading: a field called “__proto__” would vanish, and with it the reason to refuse the file. */
+function changed(it: object, change: (key: string, value: unknown) => unknown): object {
+  return Object.fromEntries(
+    Object.entries(it).map(([key, value]) => [key, change(key, value)] as const),
+  );
 }
 
 /** "place.faces[3]", "walks[0].readings[17]". */

@@ -50,8 +50,9 @@ export function weakSpots(place: Place, bay: Bay, when: When = nightShut): WeakS
   const found = new Map<string, { spot: Spot; parts: PartEffort[] }>();
   for (const id of place.setting.lives) {
     for (const part of bayEffort(bay, animals[id], 'best', when)) {
-      // What takes a night (a rat at sound boards) is for no mend's list.
-      if (part.minutes === null || part.minutes >= levelMinutes.night) continue;
+      if (part.minutes === null) continue;
+      // What takes a night (a rat at sound boards) is for no mend's list; an opening that is too wide is, however slow.
+      if (part.minutes >= levelMinutes.night && part.reason.kind !== 'opening') continue;
       const spot = spotOf(place, part);
       const key = `${spot.kind} ${spot.item}`;
       found.set(key, { spot, parts: [...(found.get(key)?.parts ?? []), part] });

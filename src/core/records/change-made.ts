@@ -99,6 +99,7 @@ export const namedChangeKinds = [
   'opening-by-day',
   'opening-who-shuts-it',
   'opening-let-go',
+  'opening-moves',
   'taking-away',
   'adding',
 ] as const;

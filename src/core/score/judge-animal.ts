@@ -42,6 +42,8 @@ export interface AnimalJudgement {
   /** Minutes along the weakest route to birds it takes; `null` holds. 0 where birds are in the open. */
   readonly minutes: Range;
   readonly chance: ChanceRange;
+  /** Minutes to eggs, of one that takes no birds here; absent for any other. */
+  readonly eggs?: Range;
   readonly groups: readonly GroupThreat[];
 }
 
@@ -50,6 +52,8 @@ export interface AnimalRoutes {
   readonly judgement: AnimalJudgement;
   readonly best: readonly FaceRoutes[];
   readonly worst: readonly FaceRoutes[];
+  /** Routes to eggs, of one that takes no birds here: ways in of their own, never counted with the others. */
+  readonly toEggs: readonly FaceRoutes[];
 }
 
 /** One animal in a scenario: minutes and chance at both ends, by group of birds, and its weakest route. */
@@ -61,8 +65,8 @@ export function judgeAnimal(
   birds: readonly Whereabouts[],
   dailyVisits: number,
 ): AnimalRoutes {
-  const about = isAbout(animal, scenario);
-  const visits = dailyVisits * shareOfVisits(animal, scenario);
+  const about = isAbout(place, animal, scenario, when.date);
+  const visits = dailyVisits * shareOfVisits(place, animal, scenario, when.date);
   const taken = takenBy(animal, scenario, birds);
   // What comes for eggs or feed alone is no way in's animal.
   const zones = [...new Set(taken.filter(({ damage }) => damage > 0).map(({ zone }) => zone))];
@@ -76,6 +80,7 @@ export function judgeAnimal(
     weight: visits * exposure * damage,
     chance: to?.chance(zone) ?? never,
   }));
+  const eggs = about && zones.length === 0 ? routesToEggs(place, animal, when, taken) : undefined;
   const inTheOpen = about && zones.includes(outside);
   const [best, worst] = [to?.weakest.best, to?.weakest.worst];
   return {
@@ -88,11 +93,27 @@ export function judgeAnimal(
         ? { best: 0, worst: 0 }
         : { best: best?.minutes ?? null, worst: worst?.minutes ?? null },
       chance: inTheOpen ? surely : { best: best?.chance ?? 0, worst: worst?.chance ?? 0 },
+      ...(eggs && { eggs: eggs.minutes }),
       groups,
     },
+    toEggs: eggs?.best ?? [],
     best: to?.all.best ?? [],
     worst: to?.all.worst ?? [],
   };
+}
+
+/** To where hens lay, for what comes for eggs and takes none of the birds; `undefined` where nothing is laid. */
+function routesToEggs(place: Place, animal: Animal, when: When, birds: readonly Whereabouts[]) {
+  const laid = birds.filter(({ group, zone }) => group.kind !== 'chicks' && zone !== outside);
+  const zones = [...new Set(laid.map(({ zone }) => zone))];
+  if (animal.taking.eggs.value === 0 || zones.length === 0) return undefined;
+  const best = faceRoutesOf(place, animal, 'best', when, zones);
+  const worst = faceRoutesOf(place, animal, 'worst', when, zones);
+  const minutes: Range = {
+    best: weakestOf(best)?.minutes ?? null,
+    worst: weakestOf(worst)?.minutes ?? null,
+  };
+  return { best, minutes };
 }
 
 /** What one visit that gets in takes of each group it comes for. */

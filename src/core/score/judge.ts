@@ -43,6 +43,8 @@ export interface Judgement {
   /** Sure from what was read; unread bays may hide more. */
   readonly waysIn: readonly WayIn[];
   readonly slowWays: readonly WayIn[];
+  /** By which eggs are taken and no bird: named apart, in no other list and in no hold. */
+  readonly waysToEggs: readonly WayIn[];
   readonly hold: Range;
   readonly marks: ReadonlyMap<BayId, BayMark>;
   readonly stops: { readonly all: number; readonly unread: number };
@@ -147,6 +149,7 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
     animals: judged.map(({ judgement }) => judgement),
     waysIn: ways['way-in'],
     slowWays: ways['slow-way'],
+    waysToEggs: waysIn(place, surelyIn(counted, 'toEggs'), () => 1)['way-in'],
     hold: { best: holdAt(judged, 'best'), worst: holdAt(judged, 'worst') },
     marks: bayMarks(
       place,
@@ -167,9 +170,9 @@ function holdAt(judged: readonly AnimalRoutes[], end: 'best' | 'worst'): number 
 }
 
 /** Every sure route that is quick enough to count, with whose it is. */
-function surelyIn(judged: readonly AnimalRoutes[]): AnimalRoute[] {
-  return judged.flatMap(({ judgement: { animal }, best }) =>
-    best
+function surelyIn(judged: readonly AnimalRoutes[], to: 'best' | 'toEggs' = 'best'): AnimalRoute[] {
+  return judged.flatMap(({ judgement: { animal }, [to]: faces }) =>
+    faces
       .filter(({ paces }) => paces.size > 0)
       .flatMap(({ routes }) => routes.map((route) => ({ animal, route }))),
   );

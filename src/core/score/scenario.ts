@@ -3,6 +3,7 @@ import type { Line, When } from '../effort/when';
 import { isWithin } from '../place/year-span';
 import { outside, type Group, type Place, type StrandHours, type ZoneId } from '../place/place';
 import type { Animal, Hours } from '../tables/animals';
+import { northernMonth, seasonFactor } from './visits';
 
 export const scenarios = ['night-shut', 'left-open', 'day-run', 'ranging'] as const;
 export type Scenario = (typeof scenarios)[number];
@@ -15,15 +16,34 @@ export const scenarioHours: Readonly<Record<Scenario, readonly Hours[]>> = {
   ranging: ['day'],
 };
 
-/** Whether an animal is about in a scenario’s hours. */
-export function isAbout(animal: Animal, scenario: Scenario): boolean {
-  return animal.active.some((hours) => scenarioHours[scenario].includes(hours));
+/** Hours an animal keeps on a day; without a day, any that it keeps in some month. */
+export function hoursOf(
+  { setting }: Pick<Place, 'setting'>,
+  animal: Animal,
+  date?: string,
+): readonly Hours[] {
+  const { active, byDayIn = [] } = animal;
+  if (active.includes('day') || byDayIn.length === 0) return active;
+  if (date === undefined) return [...active, 'day'];
+  const month = northernMonth(setting.region, Number(date.slice(5, 7)));
+  return byDayIn.includes(month) ? [...active, 'day'] : active;
+}
+
+/** Whether an animal is about in a scenario’s hours, at that time of year. */
+export function isAbout(place: Place, animal: Animal, scenario: Scenario, date?: string): boolean {
+  if (date !== undefined && seasonFactor(place, animal, date) === 0) return false;
+  return hoursOf(place, animal, date).some((hours) => scenarioHours[scenario].includes(hours));
 }
 
 /** Share of an animal's visits that fall into a scenario's hours: spread evenly over the hours it keeps (assumption of ours). */
-export function shareOfVisits(animal: Animal, scenario: Scenario): number {
-  const within = animal.active.filter((hours) => scenarioHours[scenario].includes(hours));
-  return within.length / animal.active.length;
+export function shareOfVisits(
+  place: Place,
+  animal: Animal,
+  scenario: Scenario,
+  date?: string,
+): number {
+  const hours = hoursOf(place, animal, date);
+  return hours.filter((it) => scenarioHours[scenario].includes(it)).length / hours.length;
 }
 
 const doorsIn: Readonly<Record<Scenario, When['doors']>> = {

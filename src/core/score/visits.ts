@@ -1,7 +1,7 @@
 /** Visits in 24 hours: the tables' word for the setting and season, the keeper's word where they have one, moved by the log. */
 import type { Place } from '../place/place';
 import type { LogEntry, Sighting } from '../records/sighting';
-import type { Animal } from '../tables/animals';
+import type { Animal, Region } from '../tables/animals';
 import { drawnTimes, oftenWords, peakTimes, visitsOf, type Often } from '../tables/visiting';
 
 /** Before anything was logged, a rate counts as if one visit had been seen (gamma shape; assumption of ours). */
@@ -45,12 +45,16 @@ export function wordFor(visits: number): Often {
     .reduce<Often>((nearest, word) => (away(word) < away(nearest) ? word : nearest), 'passes');
 }
 
+/** The month of the northern year that has the same season: half a year on, south of the line. */
+export function northernMonth(region: Region, month: number): number {
+  return region === 'au' || region === 'nz' ? ((month + 5) % 12) + 1 : month;
+}
+
 /** Times the usual in this month; half a year later south of the line. The mean of the year where no day is given. */
 export function seasonFactor({ setting }: Place, animal: Animal, date?: string): number {
   const { peak, away } = animal.coming;
-  const south = setting.region === 'au' || setting.region === 'nz';
   const factor = (month: number): number => {
-    const northern = south ? ((month + 5) % 12) + 1 : month;
+    const northern = northernMonth(setting.region, month);
     if (away.includes(northern)) return 0;
     return peak.includes(northern) ? peakTimes.value : 1;
   };

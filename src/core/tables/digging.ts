@@ -1,8 +1,22 @@
 /** Sets of figures that are enough against digging, as tables write them: depth, then outward, mm. */
 import type { EnoughAgainstDigging } from './animals/animal';
-import { ranging } from './figure';
+import { ranging, type Figure } from './figure';
 import { assumed, practice, published } from './millimetres';
 import type { SourceId } from './sources';
+
+/** Strong diggers, those that dig, and those that follow a burrow or a hole that is there already. */
+export type DiggingAbility = 'strong' | 'able' | 'follows';
+
+/** Levels by which digging is harder for them than for a strong digger (assumption of ours; that they differ is common practice). */
+export const harderDigging: Readonly<Record<DiggingAbility, Figure>> = {
+  strong: levels(0, 'Badgers, foxes, coyotes, dogs, rats.'),
+  able: levels(1, 'They dig, and give up sooner.'),
+  follows: levels(2, 'Where something has dug before them, none at all.'),
+};
+
+function levels(value: number, note: string): Figure {
+  return { value, unit: 'levels', source: 'rookle', mark: 'assumption', note };
+}
 
 const needless = (set: (value: number) => EnoughAgainstDigging['depth']) => set(0);
 
@@ -19,6 +33,11 @@ export function enough(
     depth: depthBand ? ranging(down, ...depthBand) : down,
     outward: published(outward, source, note),
   };
+}
+
+/** Common practice: laid out so far and tied to the wall, with nothing down. */
+export function outAlone(outward: number, note: string): EnoughAgainstDigging {
+  return { depth: needless(practice), outward: practice(outward, note) };
 }
 
 /** Common practice: so deep, or laid out so far; each alone. */

@@ -31,6 +31,8 @@ export type Unit =
   | 'years'
   | 'months'
   | 'kg'
+  /** Steps of effort; see effort-level.ts. */
+  | 'levels'
   | 'per cent';
 
 /** The figure with its band. */

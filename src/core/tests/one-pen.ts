@@ -117,7 +117,7 @@ export function penPlace(lives: readonly AnimalId[], pen: Pen): Place {
         outline: { start: { x: 0, y: 0 }, heading: 0, sides },
       },
     ],
-    faces: [...walls, ...(pen.roof ? [roofFace(pen, pen.roof)] : [])],
+    faces: [...walls, ...(pen.top ? [] : [roofFace(pen, pen.roof ?? 'masonry')])],
     fence: { id: 'line', volts: { is: pen.kilovolts ?? 0 }, on: 'always' },
   };
 }

@@ -41,7 +41,7 @@ function nettedOver(animal: AnimalId, scenario: Pen['scenario']): Prescription {
     short: [{ ...pen, roof: 'sheet', roofHole: 54 }],
     broken: [
       { ...pen, top: openRoof },
-      { ...pen, roof: 'stock-wire' },
+      { ...pen, roof: 'sheet', roofHole: 120 },
     ],
     pins: [closurePin(animal)],
   };
@@ -51,8 +51,8 @@ const paws: Pen = { mesh: 'welded-25', roost: 0 };
 
 export const practisedPrescriptions: readonly Prescription[] = [
   shutsOut('european-badger', 50, 53, 110),
-  shutsOut('bobcat', 51, 54, 80),
-  shutsOut('cougar', 51, 54, 80),
+  shutsOut('bobcat', 51, 54, 115),
+  shutsOut('cougar', 51, 54, 175),
   {
     what: 'cougar: roofed chain link of 2 in on posts',
     source: trade,
@@ -68,13 +68,13 @@ export const practisedPrescriptions: readonly Prescription[] = [
   },
   shutsOut('virginia-opossum', 51, 54, 76),
   shutsOut('striped-skunk', 51, 54, 90),
-  shutsOut('coyote', 50.8, 54, 120),
+  shutsOut('coyote', 50.8, 54, 155),
   shutsOut('pine-marten', 25, 27, 45),
   shutsOut('stone-marten', 30, 32, 50),
   shutsOut('polecat', 25, 27, 45),
   shutsOut('fisher', 25.4, 27, 65),
   shutsOut('quoll', 25, 27, 40),
-  shutsOut('goanna', 25, 27, 40, { scenario: 'day-run' }),
+  shutsOut('goanna', 25, 27, 52, { scenario: 'day-run' }),
   shutsOut('carpet-python', 12, 14, 25),
   {
     what: 'crow: netting overhead of 38 mm or less',

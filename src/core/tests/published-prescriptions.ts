@@ -14,10 +14,7 @@ export const publishedPrescriptions: readonly Prescription[] = [
     source: 'PCWD, Foxes (Phillips & Schmidt)',
     animal: 'red-fox',
     built: [{ mesh: 'welded-50x100', clear: 75 }],
-    short: [
-      { mesh: 'welded-50x100', clear: 76.2 },
-      { mesh: 'welded-50x100', clear: 80 },
-    ],
+    short: [{ mesh: 'welded-50x100', clear: 80 }],
     broken: [{ mesh: 'welded-50x100', clear: 100 }],
     pins: [closurePin('red-fox')],
   },
@@ -235,7 +232,8 @@ export const publishedPrescriptions: readonly Prescription[] = [
     animal: 'stoat',
     built: [{ mesh: 'welded-13', depth: 0, outward: 300 }],
     short: [{ mesh: 'welded-13', depth: 0, outward: 280 }],
-    broken: [{ mesh: 'welded-13', depth: 0, outward: 100 }],
+    // It follows burrows: where one leads under, it is in.
+    broken: [{ mesh: 'welded-13', depth: 0, outward: 100, freshDigging: true }],
     pins: [digPin('stoat', 0, 'outward')],
   },
   {
@@ -244,7 +242,7 @@ export const publishedPrescriptions: readonly Prescription[] = [
     animal: 'least-weasel',
     built: [{ mesh: 'welded-6' }, { hole: 6.4 }],
     short: [{ hole: 6.8 }],
-    broken: [{ mesh: 'welded-13' }],
+    broken: [{ mesh: 'welded-25' }],
     pins: [closurePin('least-weasel')],
   },
   {

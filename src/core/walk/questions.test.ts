@@ -33,6 +33,9 @@ test('a bay is asked ground line, mesh, pull test, then its doors', () => {
     'opening.gapPulled',
     'latch.kind',
     'latch.kind',
+    'layer.mesh',
+    'layer.fixing',
+    'layer.condition',
   ]);
 });
 

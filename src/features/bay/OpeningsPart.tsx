@@ -24,7 +24,13 @@ import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
-import { byDayNames, doorMovesNames, habitNames, openingNames, shutByNames } from '@/words/edit-words';
+import {
+  byDayNames,
+  doorMovesNames,
+  habitNames,
+  openingNames,
+  shutByNames,
+} from '@/words/edit-words';
 import { capital, latchNames, meshNames, motionWords, unitIndex } from '@/words/names';
 import { chosen, saidChoice, type BayParts } from './bay-edit';
 
@@ -142,7 +148,7 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
                 label={bayText.howItMoves}
                 options={doorMoves.map((it) => [it, doorMovesNames[it]] as const)}
                 value={opening.moves ?? usualMoves[opening.kind]}
-                none={undefined}
+                none={doorMovesNames.swings}
                 onChange={(moves) => set('opening-moves', { moves })}
               />
               <Choice

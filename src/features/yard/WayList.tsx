@@ -20,13 +20,15 @@ interface Props {
 
 export function WayList({ judgement, look }: Props) {
   const { place } = judgement.found;
-  const { waysIn, slowWays } = judgement;
-  if (waysIn.length + slowWays.length === 0) return null;
+  const { waysIn, slowWays, waysToEggs } = judgement;
+  if (waysIn.length + slowWays.length + waysToEggs.length === 0) return null;
   return (
     <View style={styles.list}>
-      <Txt kind="heading" style={styles.heading}>
-        {waysIn.length > 0 ? yardText.waysIn2 : yardText.slowWaysIn}
-      </Txt>
+      {waysIn.length + slowWays.length > 0 && (
+        <Txt kind="heading" style={styles.heading}>
+          {waysIn.length > 0 ? yardText.waysIn2 : yardText.slowWaysIn}
+        </Txt>
+      )}
       {waysIn.map((way, index) => (
         <WayRow key={way.id} {...rowOf(place, way)} look={look} number={index + 1} />
       ))}
@@ -36,6 +38,14 @@ export function WayList({ judgement, look }: Props) {
         </Txt>
       )}
       {slowWays.map((way) => (
+        <WayRow key={way.id} {...rowOf(place, way)} look={look} />
+      ))}
+      {waysToEggs.length > 0 && (
+        <Txt kind="sub" style={styles.heading}>
+          {yardText.waysToEggs}
+        </Txt>
+      )}
+      {waysToEggs.map((way) => (
         <WayRow key={way.id} {...rowOf(place, way)} look={look} />
       ))}
     </View>

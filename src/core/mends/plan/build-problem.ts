@@ -94,12 +94,12 @@ function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly Month
     const birds = whereabouts(found, scenario, date);
     for (const id of found.setting.lives) {
       const animal = animals[id];
-      if (!isAbout(animal, scenario)) continue;
+      if (!isAbout(found, animal, scenario, date)) continue;
       const visits =
         days *
         shareOfNights(scenario, missed) *
         expectedVisits(found, animal, log, date) *
-        shareOfVisits(animal, scenario);
+        shareOfVisits(found, animal, scenario, date);
       for (const { group, zone, exposure, damage } of takenBy(animal, scenario, birds)) {
         const weight = visits * exposure * damage;
         if (weight === 0) continue;

@@ -1,5 +1,6 @@
 /** Openings of a bay: one more, one less, how it stands by habit, what keeps it shut. */
 import type { Bay, ItemId, Opening, OpeningKind } from '../place';
+import { unreadCover } from '../opening-cover';
 import { any } from '../possible';
 import { without, withChanged } from './change-bay';
 import type { NewId } from './cover';
@@ -40,9 +41,9 @@ export function addOpening(bay: Bay, kind: OpeningKind, name: string, newId: New
     width: wide,
     height: Math.min(height, bay.height - bottom),
     latches: latched ? [{ id: `${id}-latch`, kind: any }] : [],
-    ...((kind === 'vent' || kind === 'window') && {
-      cover: [{ id: `${id}-cover`, mesh: any }],
-    }),
+    ...(kind === 'vent' || kind === 'window'
+      ? { cover: [{ id: `${id}-cover`, mesh: any }] }
+      : !fixed.has(kind) && { cover: [unreadCover(id)] }),
     habit: 'every-night',
     shutBy: fixed.has(kind) || kind === 'disused-door' ? 'nobody' : 'hand',
   };

@@ -19,6 +19,7 @@ export const americanBadger: Animal = {
     strict: practice(50),
   },
   digs: [enough(457, 0, 'pcwd-badgers', '12–18 in down.', [305, 457]), ...deepOrOut(610, 610)],
+  digsAs: 'strong',
   climbs: climbs.nothing,
   leap: practice(300, 'A poor climber.'),
   tears: tears.lightMesh,

@@ -27,6 +27,7 @@ export const americanMink: Animal = {
     strict: practice(25, 'The same inch as sold in metric mesh.'),
   },
   digs: assumedDeepOrOut(150, 300),
+  digsAs: 'follows',
   climbs: climbs.anything,
   leap: practice(600),
   tears: tears.hex,

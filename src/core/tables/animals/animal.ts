@@ -1,5 +1,6 @@
 /** What is known of one kind of animal, as far as it decides whether it gets in. */
 import type { Climbs, EnoughAgainstClimbing } from '../climbing';
+import type { DiggingAbility } from '../digging';
 import type { Exclusion } from '../exclusion';
 import type { Figure } from '../figure';
 import type { Motion } from '../motions';
@@ -80,10 +81,14 @@ export interface Animal {
   readonly id: AnimalId;
   readonly regions: readonly Region[];
   readonly active: readonly Hours[];
+  /** Months (1–12, of the northern year) in which it comes by day as well: with young to feed, or in lean winters. */
+  readonly byDayIn?: readonly number[];
   readonly concerns: Concerns;
   readonly exclusion: Exclusion;
   /** Sets of figures that are enough; absent for one that does not dig its way in. */
   readonly digs?: readonly EnoughAgainstDigging[];
+  /** How it digs; absent: as most that dig at all. */
+  readonly digsAs?: DiggingAbility;
   readonly flies?: true;
   readonly climbs: Climbs;
   /** How high it leaps, clambering included, from the ground to a hold, mm. */

@@ -13,6 +13,7 @@ export const bobcat: Animal = {
   id: 'bobcat',
   regions: ['na'],
   active: ['dusk', 'night'],
+  byDayIn: [12, 1, 2, 5, 6, 7],
   concerns: 'any-flock',
   exclusion: {
     passes: practice(112, 'A grown one needs about 100–125 mm.'),

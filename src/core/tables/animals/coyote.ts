@@ -31,6 +31,7 @@ export const coyote: Animal = {
     strict: practice(50),
   },
   digs: [enough(0, 380, 'pcwd-coyotes', 'Apron of 15–24 in.'), ...deepOrOut(610, 610)],
+  digsAs: 'strong',
   climbs: climbs.clambers,
   leap: ranging(
     published(1700, 'pcwd-coyotes', 'About 1.5–1.7 m; the published fence is 1.68 m or more.'),

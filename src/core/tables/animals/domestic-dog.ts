@@ -23,6 +23,7 @@ export const domesticDog: Animal = {
   },
   digs: deepOrOut(305, 305),
   // Some climb chain link; the usual fence is high enough against those as well.
+  digsAs: 'strong',
   climbs: climbs.wire,
   leap: ranging(practice(1800, 'Jumps to 1.5–1.8 m; the usual fence is 1.8 m.'), 1500, 1800),
   tears: tears.fixings,

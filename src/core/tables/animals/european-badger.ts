@@ -22,6 +22,7 @@ export const europeanBadger: Animal = {
     strict: closure,
   },
   digs: [enough(500, 300, 'ha59', '500–600 mm down with a return of 300.', [500, 600])],
+  digsAs: 'strong',
   climbs: climbs.clambers,
   leap: practice(1000, 'Clambers about 1 m; a poor jumper.'),
   tears: tears.fixings,

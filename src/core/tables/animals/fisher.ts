@@ -11,6 +11,7 @@ export const fisher: Animal = {
   id: 'fisher',
   regions: ['na'],
   active: ['dusk', 'night'],
+  byDayIn: [4, 5, 6, 7],
   concerns: 'any-flock',
   exclusion: {
     passes: practice(60, 'About 60–75 mm.'),

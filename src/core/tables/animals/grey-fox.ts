@@ -14,6 +14,7 @@ export const greyFox: Animal = {
   id: 'grey-fox',
   regions: ['na'],
   active: ['dusk', 'night'],
+  byDayIn: [4, 5, 6, 7],
   concerns: 'any-flock',
   exclusion: {
     passes: assumed(90, 'Smaller than the red fox, which needs about 100 mm.'),

@@ -1,6 +1,6 @@
 import { force, patience } from '../assumptions';
 import { practice, published } from '../millimetres';
-import { enough } from '../digging';
+import { enough, outAlone } from '../digging';
 import { climbs } from '../climbing';
 import { tears, gnaws } from '../strength';
 import { takes } from '../taking';
@@ -32,7 +32,12 @@ export const norwayRat: Animal = {
       'bbt',
       'Curtain wall 24 in down with a foot 12 in out. It digs to 1.2 m; the foot works by where it digs, not by depth.',
     ),
+    outAlone(
+      600,
+      'A ½ in apron so wide does for rats what it does for stoats: they dig at the wall.',
+    ),
   ],
+  digsAs: 'strong',
   climbs: climbs.anything,
   leap: published(914, 'pcwd-rats', '36 in, upward.'),
   tears: gnaws(tears.netting),

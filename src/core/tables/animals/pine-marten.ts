@@ -11,6 +11,7 @@ export const pineMarten: Animal = {
   id: 'pine-marten',
   regions: ['gb', 'ie', 'eu'],
   active: ['dusk', 'night'],
+  byDayIn: [5, 6, 7, 8],
   concerns: 'any-flock',
   exclusion: {
     passes: practice(45, 'About 45 mm.'),

@@ -20,6 +20,7 @@ export const raccoon: Animal = {
   id: 'raccoon',
   regions: ['na', 'eu'],
   active: ['dusk', 'night'],
+  byDayIn: [5, 6, 7],
   concerns: 'any-flock',
   exclusion: {
     passes: practice(88, 'It passes 3–4 in; the middle of it.'),

@@ -14,6 +14,7 @@ export const redFox: Animal = {
   id: 'red-fox',
   regions: ['gb', 'ie', 'eu', 'na', 'au'],
   active: ['dusk', 'night'],
+  byDayIn: [4, 5, 6, 7],
   concerns: 'any-flock',
   exclusion: {
     passes: practice(100, 'A grown fox needs about 100 mm; a cub less.'),
@@ -34,6 +35,7 @@ export const redFox: Animal = {
     enough(305, 305, 'pcwd-foxes', '12–24 in down and at least 12 in out.', [305, 610]),
     ...deepOrOut(450, 450),
   ],
+  digsAs: 'strong',
   climbs: climbs.wire,
   leap: published(
     1800,

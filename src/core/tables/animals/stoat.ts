@@ -30,6 +30,7 @@ export const stoat: Animal = {
     enough(0, 300, 'dm-fences', 'Skirt of 300–400 mm, pinned or buried.'),
     ...assumedDeepOrOut(300, 400),
   ],
+  digsAs: 'follows',
   climbs: climbs.anything,
   leap: practice(600),
   tears: tears.netting,

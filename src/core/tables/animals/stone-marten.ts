@@ -11,6 +11,7 @@ export const stoneMarten: Animal = {
   id: 'stone-marten',
   regions: ['eu', 'na'],
   active: ['night'],
+  byDayIn: [6, 7, 8],
   concerns: 'any-flock',
   exclusion: {
     passes: practice(50, 'A round hole of about 50 mm.'),
