@@ -1,6 +1,6 @@
 import { fitOpening, hatch, popDoor } from '../faces/first-openings';
 import { any } from '../possible';
-import { outside } from '../place';
+import { outside, type Face } from '../place';
 import { movingPen } from './moving-pen';
 import type { StartingShape } from './shape';
 
@@ -18,11 +18,10 @@ export const aFrame: StartingShape = {
       name: 'pen',
       moves: 'carried',
       cover: [any],
-      // The sides are the roof.
-      roof: [],
+      roof: [any],
       sleepingEnd: sizes.houseWidth,
     });
-    let faces = pen.faces.filter(({ kind }) => kind !== 'roof');
+    let faces = pen.faces.map(ridged);
     faces = fitOpening(faces, hatch('gate', 'pen hatch'), {
       between: [outside, 'run'],
       along: 'run-left',
@@ -35,3 +34,12 @@ export const aFrame: StartingShape = {
     return { zones: pen.zones, faces, sleeps: 'house' };
   },
 };
+
+/** The sides are the roof: what lies flat over a zone is its ridge, open or capped. */
+function ridged(face: Face): Face {
+  if (face.kind !== 'roof') return face;
+  return {
+    ...face,
+    bays: face.bays.map((bay) => ({ ...bay, name: bay.name.replace(/roof$/, 'ridge') })),
+  };
+}

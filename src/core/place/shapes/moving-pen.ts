@@ -2,6 +2,7 @@
 import { facesOf } from '../faces/faces-of';
 import { runDress, type ZoneDress } from '../faces/zone-dress';
 import type { Face, Moves, Zone } from '../place';
+import { any } from '../possible';
 import { rectangularZone } from './rectangle';
 import type { Sizes } from './shape';
 
@@ -45,7 +46,7 @@ export function movingPen(
   const frame: ZoneDress = { ...runDress, cover, roof, spacing: Infinity, edge: 'frame' };
   const faces = facesOf(zones, {
     run: frame,
-    house: { ...frame, cover: [{ is: 'solid-board' }], roof: 'open' },
+    house: { ...frame, cover: [{ is: 'solid-board' }], roof: [any] },
   });
   return { zones, faces };
 }

@@ -1,0 +1,100 @@
+import { samphireYard } from '../../../demo/samphire-yard';
+import { tamarackBank } from '../../../demo/tamarack-bank';
+import { readPlaceFile } from '../formats/read-place-file';
+import { judge } from '../score/judge';
+import { penPlace } from '../tests/one-pen';
+import { beginPlace } from './begin';
+import type { Face, Place } from './place';
+import { shapeIds, shapes, sizeIds, type ShapeId, type Sizes } from './shapes';
+import { withUndescribed } from './undescribed';
+
+function begun(shape: ShapeId): Place {
+  const sizes = Object.fromEntries(
+    sizeIds.map((id) => [id, shapes[shape].asks[id]?.[0] ?? NaN]),
+  ) as unknown as Sizes;
+  const place = beginPlace({
+    id: 'p',
+    name: 'Plot 4',
+    units: 'metric',
+    region: 'gb',
+    birds: 5,
+    kind: 'grown',
+    shape,
+    sizes,
+  });
+  if ('problem' in place) throw new Error(place.problem);
+  return place;
+}
+
+test.each(shapeIds)('a place begun as %s describes all that it has', (shape) => {
+  const place = begun(shape);
+  expect(withUndescribed(place)).toBe(place);
+});
+
+test('so do the demo places', () => {
+  for (const { place } of [samphireYard, tamarackBank]) {
+    expect(withUndescribed(place)).toBe(place);
+  }
+});
+
+const pen = penPlace(['red-fox', 'stoat', 'goshawk'], { mesh: 'welded-13' });
+const without = (gone: (face: Face) => boolean): Place => ({
+  ...pen,
+  faces: pen.faces.filter((face) => !gone(face)),
+});
+const opened = (place: Place): Place => {
+  const read = readPlaceFile(
+    JSON.stringify({
+      format: 'rookle-place',
+      version: 7,
+      place,
+      walks: [],
+      mends: [],
+      sightings: [],
+    }),
+  );
+  if ('problem' in read) throw new Error(JSON.stringify(read));
+  return read.file.place;
+};
+
+test.each([
+  ['a wall', ({ id }: Face) => id === 'north-wall'],
+  ['every wall', ({ kind }: Face) => kind === 'wall'],
+  ['the roof', ({ kind }: Face) => kind === 'roof'],
+] as const)('%s left out of a file is unread: it may stand open', (_name, gone) => {
+  const whole = judge(opened(pen), []);
+  expect([whole.hold.best, whole.hold.worst]).toEqual([100, 100]);
+  const { hold, stops } = judge(opened(without(gone)), []);
+  expect(hold.best).toBe(100);
+  expect(hold.worst).toBeLessThan(10);
+  expect(stops.unread).toBeGreaterThan(whole.stops.unread);
+});
+
+test('a gap in the lap is one bay that nobody has described, as wide as what is missing', () => {
+  const short: Place = {
+    ...pen,
+    faces: pen.faces.map((face) =>
+      face.id === 'north-wall'
+        ? { ...face, bays: face.bays.map((bay) => ({ ...bay, width: 1100 })) }
+        : face,
+    ),
+  };
+  const added = opened(short).faces.slice(short.faces.length);
+  expect(added.flatMap(({ bays }) => bays.map(({ width }) => width))).toEqual([900]);
+});
+
+test('a run’s wall that says nothing of its ground may have any gap under it', () => {
+  const bare: Place = {
+    ...pen,
+    faces: pen.faces.map((face) => ({
+      ...face,
+      bays: face.bays.map(({ ground: _ground, ...bay }) => bay),
+    })),
+  };
+  expect(judge(opened(bare), []).hold.worst).toBeLessThan(10);
+});
+
+test('what is put there once is put there once', () => {
+  const once = opened(without(({ kind }) => kind === 'roof'));
+  expect(opened(once)).toEqual(once);
+});
