@@ -4,7 +4,7 @@ import { resolve } from 'node:path';
 import { largestFile, type PlaceFile } from '../src/core/formats/place-file';
 import { readPlaceFile } from '../src/core/formats/read-place-file';
 import { isDay } from '../src/core/schema/day';
-import { fileSentence } from '../src/words/file-sentence';
+import { fileSentence, unreadSentence } from '../src/words/file-sentence';
 
 /** Ends the command with its message on stderr and 2. */
 export class Refusal extends Error {}
@@ -18,6 +18,7 @@ export function readNamedFile(name: string): PlaceFile {
   }
   const read = readPlaceFile(readFileSync(path, 'utf8'));
   if ('problem' in read) throw new Refusal(fileSentence(read));
+  if (read.unread) process.stderr.write(`${unreadSentence(read.unread)}\n`);
   return read.file;
 }
 

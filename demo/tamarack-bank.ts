@@ -217,12 +217,13 @@ function walkedEdge({ id }: Bay, isHoop: boolean): void {
     return;
   }
   record.read(id, 'ground.digging', 'no');
-  // Mesh went down with the posts on the orchard side, as far as a spade gets among the stones.
+  // Mesh went down with the posts on the orchard side, as far as a spade gets among the stones, its foot turned out.
   const hasSkirt = id.startsWith('orchard');
   record.read(id, 'skirt.mesh', hasSkirt ? 'welded-13' : 'none');
   if (!hasSkirt) return;
   readInches(id, 'skirt.depth', 14);
-  readInches(id, 'skirt.outward', 0);
+  readInches(id, 'skirt.outward', 10);
+  record.read(id, 'skirt.tied', 'yes');
 }
 
 /** What is not of board: the gate is meshed like the run, the hoop's door like the hoop. */

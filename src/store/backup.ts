@@ -9,11 +9,11 @@ import {
   formatVersion,
   largestFile,
   type FileProblem,
-  type PlaceFile,
+  type OpenedFile,
 } from '@/core/formats/place-file';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
 import { inTurns } from './in-turns';
-import { exportText, keepPlace, openFile } from './open-file';
+import { exportText, keepPlace, openedOf, openFile, type Opened } from './open-file';
 import { photoSchema, type Photo } from './photo-record';
 import { loadPhotos, photosKey } from './photos';
 import type { Yard } from './records';
@@ -33,19 +33,19 @@ export async function backupText(yard: Yard): Promise<string> {
 export async function openAnyFile(
   client: QueryClient,
   text: string,
-): Promise<FileProblem | undefined> {
+): Promise<FileProblem | Opened> {
   // Looked at where it begins, so that a place file is read once.
   if (!isBackup.test(text.slice(0, 500))) return openFile(client, text);
   const read = await readBackup(text);
   if ('problem' in read) return read;
   await keepPlace(client, read.file, read.photos);
   await client.invalidateQueries({ queryKey: photosKey(read.file.place.id) });
-  return undefined;
+  return openedOf(read);
 }
 
 const isBackup = new RegExp(`"format"\\s*:\\s*"${backupFormat}"`);
 
-type ReadBackup = { readonly file: PlaceFile; readonly photos: readonly Photo[] } | FileProblem;
+type ReadBackup = (OpenedFile & { readonly photos: readonly Photo[] }) | FileProblem;
 
 async function readBackup(text: string): Promise<ReadBackup> {
   if (text.length > largestBackup) {
@@ -90,7 +90,7 @@ async function readBackup(text: string): Promise<ReadBackup> {
     if (ids.has(id)) return wrong(path, `the id “${id}” is used twice`);
     ids.add(id);
   }
-  return { file: read.file, photos: photos as Photo[] };
+  return { ...read, photos: photos as Photo[] };
 }
 
 const wrong = (path: string, detail: string): FileProblem => ({

@@ -32,7 +32,7 @@ export async function listDemos(): Promise<readonly Demo[]> {
 /** Opens one as it began; what was changed in it before is replaced. False where it could not be had. */
 export async function openDemo(client: QueryClient, id: string): Promise<boolean> {
   const text = await fetchDemo(id);
-  if (text === undefined || (await openFile(client, text)) !== undefined) return false;
+  if (text === undefined || 'problem' in (await openFile(client, text))) return false;
   await writeAll({ [demoKey(id)]: 'yes' });
   void client.invalidateQueries({ queryKey: placesKey });
   return true;

@@ -1,6 +1,11 @@
 /** Opening a place: from a file, from the demo, or newly begun. Each replaces the records of that place only. */
 import type { QueryClient } from '@tanstack/react-query';
-import { writePlaceFile, type FileProblem, type PlaceFile } from '@/core/formats/place-file';
+import {
+  writePlaceFile,
+  type FileProblem,
+  type OpenedFile,
+  type PlaceFile,
+} from '@/core/formats/place-file';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
 import { underLock, yardKey } from './change-yard';
 import { forgetJudgements, judgeInTurns } from './judged';
@@ -13,15 +18,19 @@ import { photoKey, type Photo } from './photo-record';
 import { removeAll, storage, writeAll } from './storage';
 
 /** Reads and keeps a place file. Comes back with the problem where it cannot be read; then nothing was changed. */
-export async function openFile(
-  client: QueryClient,
-  text: string,
-): Promise<FileProblem | undefined> {
+export async function openFile(client: QueryClient, text: string): Promise<FileProblem | Opened> {
   const read = await inTurns(readingPlaceFile(text));
   if ('problem' in read) return read;
   await keepPlace(client, read.file);
-  return undefined;
+  return openedOf(read);
 }
+
+/** What is to be said of a file that was opened: names of what has become unread. */
+export interface Opened {
+  readonly unread: readonly string[];
+}
+
+export const openedOf = ({ unread = [] }: Pick<OpenedFile, 'unread'>): Opened => ({ unread });
 
 /** Keeps a whole place and opens it. A place of the same id is replaced, once the new one is safely written; its photos only where any are given. */
 export async function keepPlace(

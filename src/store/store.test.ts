@@ -160,7 +160,7 @@ test('out, gone and back: the same bytes; another place’s records stay', async
     'visited',
   ]);
   expect(await loadYard()).toBeNull();
-  expect(await openFile(client, text)).toBeUndefined();
+  expect(await openFile(client, text)).toEqual({ unread: [] });
   expect(exportText((await loadYard()) ?? yard)).toBe(text);
 });
 

@@ -1,5 +1,6 @@
 /** A file that cannot be read, in plain words. Each ends with what is still safe. */
 import type { FileProblem } from '@/core/formats/place-file';
+import { count, listOf } from './names';
 
 const nothingChanged = 'Nothing was changed.';
 
@@ -24,3 +25,13 @@ export function fileSentence(problem: FileProblem): string {
 function where(path: string): string {
   return path === '' ? '' : `at ${path}, `;
 }
+
+/** What a file could not say, or did not. */
+export function unreadSentence(names: readonly string[]): string {
+  const shown = names.slice(0, mostNamed);
+  const more = names.length - shown.length;
+  const all = more > 0 ? [...shown, count(more, 'more', 'more')] : shown;
+  return `Opened. The file does not say what these are made of, so they count as unread until a walk has read them: ${listOf(all)}.`;
+}
+
+const mostNamed = 6;

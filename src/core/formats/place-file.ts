@@ -31,7 +31,14 @@ export type FileProblem =
   | { readonly problem: 'newer-version'; readonly version: number; readonly known: number }
   | { readonly problem: 'wrong-shape'; readonly path: string; readonly detail: string };
 
-export type ReadFile = { readonly file: PlaceFile } | FileProblem;
+/** `unread`: names of what an older file, or one that leaves it out, could not say, and a walk has now to read; absent where there is nothing. */
+export interface OpenedFile {
+  readonly file: PlaceFile;
+  readonly unread?: readonly string[];
+}
+
+/** A file as it was read, or what is wrong with it. */
+export type ReadFile = OpenedFile | FileProblem;
 
 /** What a file holds, without its name and version. */
 export type PlaceRecords = Omit<PlaceFile, 'format' | 'version'>;

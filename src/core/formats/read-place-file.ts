@@ -1,6 +1,9 @@
 /** Reads a place file. Never throws on bad input: says what is wrong with it as data. */
 import { ValidationError } from 'yup';
 import { validatorOf } from '../schema/validator';
+import { allBays } from '../place/find';
+import { isFixed } from '../place/opening-cover';
+import type { Opening, Place } from '../place/place';
 import { withUndescribed } from '../place/undescribed';
 import { atOnce, type Steps } from '../steps';
 import { migratedFile } from './migrate';
@@ -35,7 +38,16 @@ export function* readingPlaceFile(text: string): Steps<ReadFile> {
     return { problem: 'newer-version', version: document.version, known: formatVersion };
   }
   yield;
-  return yield* checkShape(migratedFile(document));
+  const read = yield* checkShape(migratedFile(document));
+  if ('problem' in read) return read;
+  const place = withUndescribed(read.file.place);
+  const file = place === read.file.place ? read.file : { ...read.file, place };
+  const isOlder = document.version !== formatVersion;
+  const unread = [
+    ...(isOlder ? unreadDoors(read.file.place) : []),
+    ...place.faces.slice(read.file.place.faces.length).flatMap(({ bays }) => bays),
+  ].map(({ name }) => name);
+  return unread.length > 0 ? { file, unread } : { file };
 }
 
 /** First everything but its longest lists, then these member by member. */
@@ -54,10 +66,14 @@ function* checkShape(document: object): Steps<ReadFile> {
     return { problem: 'wrong-shape', path: error.path ?? '', detail: oneLine(error) };
   }
   const file = document as PlaceFile;
-  const doubt = doubtfulReference(file);
-  if (doubt) return doubt;
-  const place = withUndescribed(file.place);
-  return { file: place === file.place ? file : { ...file, place } };
+  return doubtfulReference(file) ?? { file };
+}
+
+/** Openings of which nobody has yet said what they are made of. */
+function unreadDoors(place: Place): Opening[] {
+  return allBays(place)
+    .flatMap(({ bay }) => bay.openings)
+    .filter((it) => !isFixed(it) && it.cover?.every(({ mesh }) => 'any' in mesh));
 }
 
 const strictly = { strict: true, abortEarly: true } as const;

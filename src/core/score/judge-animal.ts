@@ -78,10 +78,14 @@ export function judgeAnimal(
     share,
     damage,
     weight: visits * exposure * damage,
-    chance: to?.chance(zone) ?? never,
+    chance:
+      zone === outside && when.birds === 'at-roost' && !getsIntoTrees(animal)
+        ? never
+        : (to?.chance(zone) ?? never),
   }));
   const eggs = about && zones.length === 0 ? routesToEggs(place, animal, when, taken) : undefined;
-  const inTheOpen = about && zones.includes(outside);
+  const inTheOpen =
+    about && zones.includes(outside) && (when.birds === 'about' || getsIntoTrees(animal));
   const [best, worst] = [to?.weakest.best, to?.weakest.worst];
   return {
     judgement: {
@@ -114,6 +118,11 @@ function routesToEggs(place: Place, animal: Animal, when: When, birds: readonly 
     worst: weakestOf(worst)?.minutes ?? null,
   };
   return { best, minutes };
+}
+
+/** A bird that sleeps outside sleeps in a tree: it is had by what climbs or flies. */
+function getsIntoTrees({ flies, climbs }: Animal): boolean {
+  return flies === true || climbs.wood === 'well';
 }
 
 /** What one visit that gets in takes of each group it comes for. */

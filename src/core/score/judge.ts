@@ -129,7 +129,12 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
   }
   // What is expected less than once a year is no way in's animal.
   const counted = judged.filter(
-    ({ judgement }) => visitsAYear(place, table[judgement.animal], log) >= 1,
+    // Watching alone takes no way in away: what would be expected without the log counts as well.
+    ({ judgement }) =>
+      Math.max(
+        visitsAYear(place, table[judgement.animal], log),
+        visitsAYear(place, table[judgement.animal], []),
+      ) >= 1,
   );
   const threats = new Map(
     judged.map(({ judgement }) => [

@@ -3,6 +3,7 @@
  * animal is in within the hour. Moving the table's figure by one band, up or down, makes the check fail: no figure can drift.
  */
 import { judgePen, standsAgainst, type Table } from '../tests/one-pen';
+import { judgedAsItIs } from '../tests/judged-as-it-is';
 import { practisedPrescriptions } from '../tests/practised-prescriptions';
 import type { Prescription } from '../tests/prescription';
 import { publishedPrescriptions } from '../tests/published-prescriptions';
@@ -37,6 +38,18 @@ describe('common practice', () => {
     '%s',
     (_name, prescription) => expect(failures(prescription)).toEqual([]),
   );
+});
+
+describe('judged as it is', () => {
+  test.each(judgedAsItIs.map((it) => [it.what, it] as const))('%s', (_name, prescription) =>
+    expect(failures(prescription)).toEqual([]),
+  );
+
+  test('for every one, what is clearly broken comes out broken', () => {
+    const broken = judgedAsItIs.flatMap((it) => it.broken);
+    expect(judgedAsItIs.length).toBeGreaterThanOrEqual(40);
+    expect(broken.length).toBeGreaterThanOrEqual(60);
+  });
 });
 
 describe('a figure moved by one band is noticed', () => {

@@ -89,6 +89,8 @@ export function LengthReading({
                 key={size}
                 look="chip"
                 label={size === '0' ? walkText.none : (fractionSigns[size] ?? size)}
+                // Digits and fractions of the keypad have the plain names.
+                {...(units === 'imperial' && unit === 'mm' && { says: walkText.usualSize(size) })}
                 selected={isSame(size, text, units)}
                 onPress={() => setWhole(size)}
                 style={styles.chip}

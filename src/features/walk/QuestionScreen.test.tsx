@@ -54,7 +54,8 @@ test('what a figure means is said while it is typed', () => {
 });
 
 test('the button names the next thing and saves what was typed, as entered', async () => {
-  const { onSave, onNext } = show('n2~ground.gap');
+  // The unit stays as last used, by place.
+  const { onSave, onNext } = show('n2~ground.gap', { place: { ...found, id: 'in-inches' } });
   press('Next: pull test');
   expect(onNext).toHaveBeenCalledTimes(1);
   press('to inches');
@@ -296,4 +297,39 @@ test('once something is typed, one-tap readings are off: the keys too', () => {
   expect(screen.queryByRole('button', { name: /^Still as last time/ })).toBeNull();
   for (const key of ['=', '+']) fireEvent.keyDown(screen.getByRole('textbox'), { key });
   expect(onSave).not.toHaveBeenCalled();
+});
+
+test('a key begins anew on a figure that stood there whole: what was read before, a chip', () => {
+  const question = questionsOf(found).find((it) => it.id === 'n2~ground.gap');
+  if (!question) throw new Error('no question');
+  show('n2~ground.gap', {
+    given: {
+      id: 'r',
+      item: 'n2',
+      attribute: 'ground.gap',
+      at: '2026-11-26T10:00:00Z',
+      how: 'measured',
+      value: { is: 34, entered: '34 mm' },
+    },
+  });
+  expect(screen.getByDisplayValue('34')).toBeTruthy();
+  press('7');
+  expect(screen.getByDisplayValue('7')).toBeTruthy();
+  press('25');
+  expect(screen.getByDisplayValue('25')).toBeTruthy();
+  press('8');
+  press('0');
+  expect(screen.getByDisplayValue('80')).toBeTruthy();
+});
+
+test('a fraction with millimetres set is asked back, and answered in one tap', () => {
+  const { onSave } = show('n2~ground.gap');
+  fireEvent.change(screen.getByDisplayValue(''), { target: { value: '1-11/16' } });
+  press('Save, then pull test');
+  expect(screen.getByText(/do you mean 1-11\/16 in\?/)).toBeTruthy();
+  press('1-11/16 in');
+  press('Save, then pull test');
+  expect(onSave).toHaveBeenCalledWith([
+    expect.objectContaining({ value: { is: 42.8625, entered: '1-11/16 in' } }),
+  ]);
 });

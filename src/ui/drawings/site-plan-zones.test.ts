@@ -34,9 +34,9 @@ test('the second demo place: aprons reach outward as wide as they are, a strand 
   const orchard = walls.filter(({ bay }) => bay.startsWith('orchard'));
   expect(orchard.length).toBeGreaterThan(0);
   for (const wall of orchard) {
-    // 24 in laid out flat.
-    expect(wall.apron).toBeCloseTo(609.6 * scale, 3);
-    expect(wall.buried).toBe(false);
+    // A foot of 10 in, turned out.
+    expect(wall.apron).toBeCloseTo(254 * scale, 3);
+    expect(wall.buried).toBe(true);
     expect(wall.hasStrand).toBe(true);
   }
   expect(walls.filter(({ bay }) => bay.startsWith('lane')).every(({ apron }) => apron === 0)).toBe(

@@ -19,5 +19,7 @@ function clearWords(cover: CoverId, place: Place): string {
     kind === 'solid' || clear.value === 0
       ? 'no opening while it is sound'
       : `clears ${lengthWords(clear.value, place.units)}`;
-  return torn.length > 0 ? `${opening}; torn by ${animalList(torn)}` : opening;
+  const entangles =
+    kind === 'fabric' && clear.value > 0 ? '; hung slack, it entangles wildlife and birds' : '';
+  return `${opening}${torn.length > 0 ? `; torn by ${animalList(torn)}` : ''}${entangles}`;
 }

@@ -19,6 +19,7 @@ export const placeText = spoken('place', {
   saving: 'Saving …',
   saveEverythingPhotosToo: 'Save everything, photos too',
   saveACopyAsA: 'Save a copy as a file',
+  toTheYard: 'To the yard',
   openAFile: 'Open a file',
   takeAwayItCanBe: (name: string) =>
     `Take ${name} away? It can be brought back until you remove it for good.`,

@@ -42,6 +42,7 @@ export const walkText = spoken('walk', {
   keys: 'Keys',
   inch: (fraction: string) => `${fraction} inch`,
   deleteTheLastSign: 'Delete the last sign',
+  usualSize: (size: string) => `A usual size: ${size} inch`,
   plusASixteenth: '+¹⁄₁₆',
   aSixteenthMore: 'A sixteenth of an inch more, or less where one is there',
   toInches: 'to inches',

@@ -1,0 +1,188 @@
+/** Properties over random bays: more of what keeps out never makes it easier, less of it or a wider opening never harder. */
+import fc from 'fast-check';
+import { allBays } from '../place/find';
+import type { Bay, Opening } from '../place/place';
+import { animals, animalIds, type Animal } from '../tables/animals';
+import { latchIds } from '../tables/latches';
+import { meshIds } from '../tables/meshes';
+import { randomPlace } from '../tests/random-place';
+import { partWeight, passableParts } from './bay-effort';
+import type { Bound } from './bound';
+import type { Doors, When } from './when';
+
+const doors: readonly Doors[] = ['as-habit', 'round-forgotten', 'by-day', 'ranging'];
+
+interface Case {
+  readonly bay: Bay;
+  readonly animal: Animal;
+  readonly bound: Bound;
+  readonly when: When;
+}
+
+const cases: fc.Arbitrary<Case> = fc
+  .record({
+    place: randomPlace('some'),
+    pick: fc.nat(),
+    animal: fc.constantFrom(...animalIds).map((id) => animals[id]),
+    bound: fc.constantFrom<Bound>('best', 'worst'),
+    doors: fc.constantFrom(...doors),
+    volts: fc.constantFrom(0, 3, 6),
+  })
+  .map(({ place, pick, animal, bound, doors: stand, volts }) => {
+    const all = allBays(place);
+    const bay = all[pick % all.length]?.bay;
+    if (!bay) throw new Error('a place without bays');
+    const line = { volts: { is: volts }, hoursOn: 1 };
+    return { bay, animal, bound, when: { doors: stand, birds: 'about', line } };
+  });
+
+/** Of the easiest part, or of the easiest that goes all the way through; no part at all is heavier than any. */
+function weight({ bay, animal, bound, when }: Case): number {
+  const parts = passableParts(bay, animal, bound, when);
+  return Math.min(Infinity, ...parts.map((part) => partWeight(part, animal)));
+}
+
+type Change = (bay: Bay, choice: number) => Bay;
+
+const onOpenings =
+  (change: (opening: Opening, choice: number) => Opening): Change =>
+  (bay, choice) => ({ ...bay, openings: bay.openings.map((it) => change(it, choice)) });
+
+const pick = <T>(all: readonly T[], choice: number): T => {
+  const it = all[choice % all.length];
+  if (it === undefined) throw new Error('nothing to pick from');
+  return it;
+};
+
+/** Never easier. */
+const more: Readonly<Record<string, Change>> = {
+  'a latch on every door': onOpenings((it, choice) => ({
+    ...it,
+    latches: [...it.latches, { id: 'more', kind: { is: pick(latchIds, choice) } }],
+  })),
+  'one more layer in every opening': onOpenings((it, choice) => ({
+    ...it,
+    cover: [
+      ...(it.cover ?? []),
+      {
+        id: 'more',
+        mesh: { is: pick(meshIds, choice) },
+        fixing: { is: 'staples' },
+        condition: { is: 'worn' },
+      },
+    ],
+  })),
+  'one more layer on the wall': (bay, choice) => ({
+    ...bay,
+    bands: bay.bands.map((band) => ({
+      ...band,
+      layers: [...band.layers, { id: 'more', mesh: { is: pick(meshIds, choice) } }],
+    })),
+  }),
+  'pegs and weight': (bay) => ({
+    ...bay,
+    ...(bay.ground?.weight && {
+      ground: { ...bay.ground, weight: { is: 1000 }, pegs: { is: 1000 } },
+    }),
+  }),
+  'one more strand that touches nothing': (bay, choice) => ({
+    ...bay,
+    strands: [
+      ...bay.strands,
+      {
+        id: 'more',
+        height: { is: pick([90, 120, 152, 305, 457], choice) },
+        standOff: { is: pick([0, 203], choice) },
+        touching: { is: 'nothing' },
+      },
+    ],
+  }),
+};
+
+/** Never harder. */
+const less: Readonly<Record<string, Change>> = {
+  'a wider gap round every door': onOpenings((it, choice) => ({
+    ...it,
+    gap: { is: 1000 },
+    gapPulled: { is: 990 - (choice % 2) },
+  })),
+  'every opening larger': onOpenings((it, choice) => ({
+    ...it,
+    width: it.width + (choice % 3) * 40,
+    height: it.height + (choice % 2) * 60,
+  })),
+  'nothing in any opening': onOpenings((it) => ({ ...it, cover: [] })),
+  'no latch on any door': onOpenings((it) => ({ ...it, latches: [] })),
+  'the cover of every opening failing': onOpenings((it) => ({
+    ...it,
+    ...(it.cover && {
+      cover: it.cover.map((layer) => ({ ...layer, condition: { is: 'failing' as const } })),
+    }),
+  })),
+  'a wider gap under the wall': (bay) => ({
+    ...bay,
+    ...(bay.ground && { ground: { ...bay.ground, gap: { is: 1000 }, gapLifted: { is: 1000 } } }),
+  }),
+  'a hole anyone gets through': (bay) => ({ ...bay, largestHole: { is: 1000 } }),
+  'no strands': (bay) => ({ ...bay, strands: [] }),
+};
+
+test.each(Object.keys(more))('%s never makes it easier', (name) => {
+  const change = more[name];
+  fc.assert(
+    fc.property(cases, fc.nat(), (it, choice) => {
+      const after = { ...it, bay: change?.(it.bay, choice) ?? it.bay };
+      expect(weight(after)).toBeGreaterThanOrEqual(weight(it) - 1e-9);
+    }),
+    { numRuns: 300 },
+  );
+});
+
+test.each(Object.keys(less))('%s never makes it harder', (name) => {
+  const change = less[name];
+  fc.assert(
+    fc.property(cases, fc.nat(), (it, choice) => {
+      const after = { ...it, bay: change?.(it.bay, choice) ?? it.bay };
+      expect(weight(after)).toBeLessThanOrEqual(weight(it) + 1e-9);
+    }),
+    { numRuns: 300 },
+  );
+});
+
+test('a cover of nothing never holds: whatever fits the doorway, and gets to it, is through', () => {
+  fc.assert(
+    fc.property(cases, (it) => {
+      const bay: Bay = {
+        ...it.bay,
+        strands: [],
+        openings: it.bay.openings.map((opening) => ({
+          ...opening,
+          up: 0,
+          width: 900,
+          height: 900,
+          cover: [{ id: 'nothing', mesh: { is: 'none' } }],
+        })),
+      };
+      if (bay.openings.length === 0) return;
+      expect(weight({ ...it, bay })).toBe(0);
+    }),
+    { numRuns: 200 },
+  );
+});
+
+test('what is left out of a file never narrows what is possible', () => {
+  fc.assert(
+    fc.property(
+      cases,
+      fc.constantFrom<keyof Bay>('panelPulled', 'largestHole', 'fixing', 'condition', 'roost'),
+      (it, gone) => {
+        const { [gone]: _gone, ...rest } = it.bay;
+        const bay = rest as Bay;
+        const at = (one: Bay, bound: Bound) => weight({ ...it, bay: one, bound });
+        expect(at(bay, 'best')).toBeGreaterThanOrEqual(at(it.bay, 'best') - 1e-9);
+        expect(at(bay, 'worst')).toBeLessThanOrEqual(at(it.bay, 'worst') + 1e-9);
+      },
+    ),
+    { numRuns: 400 },
+  );
+});

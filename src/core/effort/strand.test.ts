@@ -1,0 +1,63 @@
+/** What strands turn back, wire by wire. Figures: tables/shocking.ts. */
+import { strandTouchings, type Bay } from '../tests/strung';
+import { animals, type AnimalId } from '../tables/animals';
+import { isCovered, strandEffect } from './strand';
+
+const line = { volts: { is: 6 }, hoursOn: 1 } as const;
+
+const effect = (id: AnimalId, bay: Bay) => strandEffect(bay, animals[id], 'worst', line);
+
+test('one wire never stands for two prescribed heights: midway between them it meets one at most', () => {
+  // A raccoon’s set is 152 and 305 mm, each met within 50.
+  const one = strandTouchings([[200, 'nothing']]);
+  expect(effect('raccoon', one)?.met).toBe(1);
+  const badgers = strandTouchings([[150, 'nothing']]);
+  // 100, 200 and 300: 150 meets the first or the second.
+  expect(effect('european-badger', badgers)).toMatchObject({ met: 1, of: 3 });
+  const two = strandTouchings([
+    [150, 'nothing'],
+    [145, 'nothing'],
+  ]);
+  expect(effect('european-badger', two)).toMatchObject({ met: 2, of: 3 });
+});
+
+test('a wire under snow gives nothing, and takes from the rest of the line', () => {
+  const clear = strandTouchings([
+    [152, 'nothing'],
+    [305, 'nothing'],
+  ]);
+  const snowed = strandTouchings([
+    [152, 'snow'],
+    [305, 'nothing'],
+  ]);
+  expect(effect('raccoon', clear)?.share).toBeCloseTo(0.95, 9);
+  expect(effect('raccoon', snowed)).toMatchObject({ met: 1, of: 2 });
+  expect(effect('raccoon', snowed)?.share).toBeCloseTo((0.95 / 2) * 0.25, 9);
+  expect(effect('raccoon', strandTouchings([[152, 'snow']]))?.share).toBe(0);
+});
+
+test.each([
+  'red-fox',
+  'grey-fox',
+  'coyote',
+  'domestic-dog',
+  'domestic-cat',
+  'european-badger',
+  'striped-skunk',
+  'virginia-opossum',
+] as const)('one low strand counts something against a %s, and less than a whole set', (id) => {
+  const share = effect(id, strandTouchings([[120, 'nothing']]))?.share ?? 0;
+  expect(share).toBeGreaterThan(0.2);
+  expect(share).toBeLessThan(0.6);
+});
+
+test('a line in front is met before latch, frame, doorway and climb; never by what flies or leaps both', () => {
+  const near = strandTouchings([[305, 'nothing']], 100);
+  for (const attack of ['open', 'lift', 'wait', 'climb', 'dig', 'pass', 'tear', 'reach'] as const) {
+    expect([attack, isCovered(attack, near, 'worst')]).toEqual([attack, true]);
+  }
+  expect(isCovered('fly', near, 'worst')).toBe(false);
+  expect(isCovered('jump', near, 'worst')).toBe(false);
+  // A line well off the wall is crossed before the leap.
+  expect(isCovered('jump', { strands: [] }, 'worst')).toBe(false);
+});
