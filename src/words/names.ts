@@ -11,7 +11,7 @@ import { latches, type LatchId } from '@/core/tables/latches';
 import type { MeshId } from '@/core/tables/meshes';
 import type { Motion } from '@/core/tables/motions';
 import type { Touching } from '@/core/tables/shocking';
-import type { Near, Often } from '@/core/tables/visiting';
+import type { Deterrent, Near, Often } from '@/core/tables/visiting';
 
 /** One of them, and several. */
 export const animalNames: Readonly<Record<AnimalId, readonly [one: string, many: string]>> = {
@@ -184,6 +184,15 @@ export const oftenNames: Readonly<Record<Often, string>> = {
   passes: 'passes by',
   weekly: 'about weekly',
   'most-nights': 'most nights',
+};
+
+export const deterrentNames: Readonly<Record<Deterrent, string>> = {
+  light: 'lights',
+  sound: 'radio or noise',
+  scent: 'scent',
+  scarecrow: 'scarecrow',
+  dog: 'a dog of ours',
+  cockerel: 'a cockerel',
 };
 
 export const nearNames: Readonly<Record<Near, string>> = {

@@ -1,5 +1,6 @@
 /** What strands turn back, wire by wire. Figures: tables/shocking.ts. */
-import { strandTouchings, type Bay } from '../tests/strung';
+import type { Bay } from '../place/place';
+import { strandTouchings } from '../tests/strung';
 import { animals, type AnimalId } from '../tables/animals';
 import { isCovered, strandEffect } from './strand';
 
@@ -7,18 +8,22 @@ const line = { volts: { is: 6 }, hoursOn: 1 } as const;
 
 const effect = (id: AnimalId, bay: Bay) => strandEffect(bay, animals[id], 'worst', line);
 
-test('one wire never stands for two prescribed heights: midway between them it meets one at most', () => {
+test('one wire never stands for two prescribed heights', () => {
   // A raccoon’s set is 152 and 305 mm, each met within 50.
-  const one = strandTouchings([[200, 'nothing']]);
-  expect(effect('raccoon', one)?.met).toBe(1);
-  const badgers = strandTouchings([[150, 'nothing']]);
-  // 100, 200 and 300: 150 meets the first or the second.
-  expect(effect('european-badger', badgers)).toMatchObject({ met: 1, of: 3 });
+  expect(effect('raccoon', strandTouchings([[200, 'nothing']]))?.met).toBe(1);
+  // A badger’s is 100, 200 and 300 mm: 250 meets the second or the third.
+  const one = strandTouchings([[250, 'nothing']]);
+  expect(effect('european-badger', one)).toMatchObject({ met: 1, of: 3 });
   const two = strandTouchings([
-    [150, 'nothing'],
-    [145, 'nothing'],
+    [250, 'nothing'],
+    [255, 'nothing'],
   ]);
-  expect(effect('european-badger', two)).toMatchObject({ met: 2, of: 3 });
+  expect(effect('european-badger', two)).toMatchObject({ met: 1, of: 3 });
+  const apart = strandTouchings([
+    [245, 'nothing'],
+    [250, 'nothing'],
+  ]);
+  expect(effect('european-badger', apart)).toMatchObject({ met: 2, of: 3 });
 });
 
 test('a wire under snow gives nothing, and takes from the rest of the line', () => {

@@ -19,7 +19,7 @@ import {
   type TypeOf,
 } from '../schema/schema';
 import { animalIds, regions } from '../tables/animals';
-import { nearThings, oftenWords } from '../tables/visiting';
+import { deterrents, nearThings, oftenWords } from '../tables/visiting';
 import { baySchema } from './bay';
 import { possibleAmount } from './possible';
 import { yearSpan } from './year-span';
@@ -60,6 +60,8 @@ const settingSchema = object({
   lives: list(oneOf(animalIds)),
   /** What lies near and what calls animals. */
   near: list(oneOf(nearThings)),
+  /** What is put up or kept against visitors: it lowers visits a little and closes nothing. */
+  deterrents: optional(list(oneOf(deterrents))),
   /** How often, in the keeper's words, where they know better than the tables. */
   often: optional(list(object({ animal: oneOf(animalIds), often: oneOf(oftenWords) }))),
   /** Absent: the region's own. */

@@ -1,6 +1,13 @@
 /** Changes to what a keeper says of the surroundings: who lives here, what lies near, how often something comes. */
 import { animalIds, livesToBeginWith, type AnimalId, type Region } from '../tables/animals';
-import { nearThings, oftenWords, type Near, type Often } from '../tables/visiting';
+import {
+  deterrents,
+  nearThings,
+  oftenWords,
+  type Deterrent,
+  type Near,
+  type Often,
+} from '../tables/visiting';
 import type { Place, Setting } from './place';
 
 const withSetting = (place: Place, changed: Partial<Setting>): Place => ({
@@ -24,6 +31,16 @@ export function toggleNear(place: Place, thing: Near): Place {
   return withSetting(place, {
     near: nearThings.filter((other) => (other === thing ? !isThere : near.includes(other))),
   });
+}
+
+/** Adds a deterrent, or takes it back. */
+export function toggleDeterrent(place: Place, it: Deterrent): Place {
+  const { deterrents: before = [] } = place.setting;
+  const after = deterrents.filter((other) =>
+    other === it ? !before.includes(it) : before.includes(other),
+  );
+  const { deterrents: _, ...setting } = place.setting;
+  return { ...place, setting: after.length > 0 ? { ...setting, deterrents: after } : setting };
 }
 
 /** How often an animal comes in the keeper’s own word, where they gave one. */

@@ -79,13 +79,15 @@ export function judgeAnimal(
     damage,
     weight: visits * exposure * damage,
     chance:
-      zone === outside && when.birds === 'at-roost' && !getsIntoTrees(animal)
-        ? never
-        : (to?.chance(zone) ?? never),
+      zone === outside && !isHadOutside(animal, group, when) ? never : (to?.chance(zone) ?? never),
   }));
   const eggs = about && zones.length === 0 ? routesToEggs(place, animal, when, taken) : undefined;
   const inTheOpen =
-    about && zones.includes(outside) && (when.birds === 'about' || getsIntoTrees(animal));
+    about &&
+    taken.some(
+      ({ group, zone, damage }) =>
+        damage > 0 && zone === outside && isHadOutside(animal, group, when),
+    );
   const [best, worst] = [to?.weakest.best, to?.weakest.worst];
   return {
     judgement: {
@@ -120,10 +122,20 @@ function routesToEggs(place: Place, animal: Animal, when: When, birds: readonly 
   return { best, minutes };
 }
 
-/** A bird that sleeps outside sleeps in a tree: it is had by what climbs or flies. */
-function getsIntoTrees({ flies, climbs }: Animal): boolean {
-  return flies === true || climbs.wood === 'well';
+/**
+ * Whether an animal has birds that are outside. Grown hens and their like sleep in a tree, where what climbs or flies gets at them
+ * (common practice); ducks, chicks and sitting hens sleep on the ground.
+ */
+export function isHadOutside(
+  { flies, climbs }: Animal,
+  { kind }: Group,
+  { birds }: Pick<When, 'birds'>,
+): boolean {
+  return (
+    birds === 'about' || onTheGround.includes(kind) || flies === true || climbs.wood === 'well'
+  );
 }
+const onTheGround: readonly Group['kind'][] = ['ducks', 'chicks', 'sitting'];
 
 /** What one visit that gets in takes of each group it comes for. */
 export function takenBy(

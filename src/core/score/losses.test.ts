@@ -205,20 +205,28 @@ describe('where birds are', () => {
     expect(whereabouts(winter, 'night-shut', '2026-06-24')).toEqual([]);
   });
 
-  test('one that sleeps in a tree is reached by all that come, though no bay lets them in', () => {
+  test('one that sleeps in a tree is had by what climbs or flies, though no bay lets it in; a duck by all', () => {
     const [group] = place.flock;
     if (!group) throw new Error('no birds');
     const tree = {
       ...place,
       flock: [...place.flock, { ...group, id: 'tree', count: 1, sleeps: 'outside' }],
     };
-    const fox = judgeAll(tree, walks)['night-shut'].animals.find((it) => it.animal === 'red-fox');
-    expect(fox?.chance).toEqual({ best: 1, worst: 1 });
-    expect(fox?.groups.map(({ group: id, chance }) => [id, chance.best])).toEqual([
+    const at = (it: typeof tree, id: string) =>
+      judgeAll(it, walks)['night-shut'].animals.find(({ animal }) => animal === id);
+    const cat = at(tree, 'domestic-cat');
+    expect(cat?.chance).toEqual({ best: 1, worst: 1 });
+    expect(cat?.groups.map(({ group: id, chance }) => [id, chance.best])).toEqual([
       ['bantams', 0],
       ['tree', 1],
     ]);
-    expect(fox?.route).toBeUndefined();
+    expect(cat?.route).toBeUndefined();
+    expect(at(tree, 'red-fox')?.chance).toEqual({ best: 0, worst: 0 });
+    const pond = {
+      ...place,
+      flock: [...place.flock, { ...group, id: 'ducks', kind: 'ducks' as const, sleeps: 'outside' }],
+    };
+    expect(at(pond, 'red-fox')?.chance).toEqual({ best: 1, worst: 1 });
   });
 });
 

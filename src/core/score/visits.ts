@@ -2,7 +2,15 @@
 import type { Place } from '../place/place';
 import type { LogEntry, Sighting } from '../records/sighting';
 import type { Animal, Region } from '../tables/animals';
-import { drawnTimes, oftenWords, peakTimes, visitsOf, type Often } from '../tables/visiting';
+import {
+  deterredTimes,
+  drawnTimes,
+  leastDeterred,
+  oftenWords,
+  peakTimes,
+  visitsOf,
+  type Often,
+} from '../tables/visiting';
 
 /** Before anything was logged, a rate counts as if one visit had been seen (gamma shape; assumption of ours). */
 const priorShape = 1;
@@ -33,7 +41,12 @@ export function usualVisits({ setting }: Place, animal: Animal): number {
   if (word) return visitsOf[word].value;
   const { usual, drawnBy } = animal.coming;
   const draws = drawnBy.filter((thing) => setting.near.includes(thing)).length;
-  return Math.min(1, visitsOf[usual].value * drawnTimes.value ** draws);
+  return Math.min(1, visitsOf[usual].value * drawnTimes.value ** draws) * deterred(setting);
+}
+
+/** Light, sound, scent and the rest lower visits a little, and never close anything. What the keeper says of visits stands as said. */
+function deterred({ deterrents: all = [] }: Place['setting']): number {
+  return Math.max(leastDeterred.value, deterredTimes.value ** all.length);
 }
 
 /** The word nearest to a rate, as rates are told apart: by how many times, not by how much. */

@@ -34,6 +34,20 @@ export const nearThings = [
 ] as const;
 export type Near = (typeof nearThings)[number];
 
+/** What a keeper puts up or keeps against visitors. None of it closes anything. */
+export const deterrents = ['light', 'sound', 'scent', 'scarecrow', 'dog', 'cockerel'] as const;
+export type Deterrent = (typeof deterrents)[number];
+
+/** Times the usual for each deterrent, and never less than this with all of them: animals get used to them. */
+export const deterredTimes = rate(
+  0.9,
+  'Each keeps one visit in ten away, for as long as it is new.',
+);
+export const leastDeterred = rate(
+  0.7,
+  'Whatever is put up, three visits in ten at most stay away.',
+);
+
 /** Times the usual for each thing near that draws it; times again in its months. */
 export const drawnTimes = rate(2, 'Each thing near that draws it doubles its visits.');
 export const peakTimes = rate(1.5, 'In the months in which it has young or disperses.');

@@ -2,8 +2,6 @@
 import type { Bay } from '../place/place';
 import type { Touching } from '../tables/shocking';
 
-export type { Bay } from '../place/place';
-
 /** Strands at these heights, mm, each touched by that, all so far off the wall. */
 export function strandTouchings(
   wires: readonly (readonly [height: number, touching: Touching])[],

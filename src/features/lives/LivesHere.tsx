@@ -2,16 +2,23 @@
 import { livesText } from '@/words/screens/lives';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
-import { nextOften, oftenOf, setOften, toggleLives, toggleNear } from '@/core/place/setting';
+import {
+  nextOften,
+  oftenOf,
+  setOften,
+  toggleDeterrent,
+  toggleLives,
+  toggleNear,
+} from '@/core/place/setting';
 import { usualVisits, wordFor } from '@/core/score/visits';
 import { animals, animalsOf, type AnimalId } from '@/core/tables/animals';
-import { nearThings } from '@/core/tables/visiting';
+import { deterrents, nearThings } from '@/core/tables/visiting';
 import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
-import { nearNames, oftenNames, regionNames } from '@/words/names';
+import { deterrentNames, nearNames, oftenNames, regionNames } from '@/words/names';
 
 interface Props {
   readonly place: Place;
@@ -19,7 +26,7 @@ interface Props {
 }
 
 export function LivesHere({ place, onChange }: Props) {
-  const { lives, near, region } = place.setting;
+  const { lives, near, region, deterrents: put = [] } = place.setting;
   const known = [...new Set([...animalsOf(region), ...lives])];
   return (
     <Part title={livesText.whoIsReckonedWith}>
@@ -45,6 +52,20 @@ export function LivesHere({ place, onChange }: Props) {
             label={nearNames[thing]}
             selected={near.includes(thing)}
             onPress={() => onChange((it) => toggleNear(it, thing))}
+            style={styles.chip}
+          />
+        ))}
+      </View>
+      <Txt kind="sub">{livesText.whatIsPutUpAgainstThem}</Txt>
+      <Txt tone="ink2">{livesText.keepsAFewAway}</Txt>
+      <View style={styles.wrap}>
+        {deterrents.map((it) => (
+          <Button
+            key={it}
+            look="chip"
+            label={deterrentNames[it]}
+            selected={put.includes(it)}
+            onPress={() => onChange((one) => toggleDeterrent(one, it))}
             style={styles.chip}
           />
         ))}

@@ -23,6 +23,9 @@ export const livesText = spoken('lives', {
   knownInAsFarAs: (regionName: string) =>
     `Known in ${regionName}, as far as the tables go. Tap one off if it never comes.`,
   whatLiesNearAndWhat: 'What lies near, and what calls them',
+  whatIsPutUpAgainstThem: 'What is put up against them',
+  keepsAFewAway:
+    'Each keeps a few visits away while it is new (assumption of ours: one in ten). None of it closes a gap.',
   howOftenEachComesBy: 'How often each comes by',
   reckonedFromWhatLiesNear:
     'Reckoned from what lies near, until you say it: tap to go through the words.',

@@ -3,7 +3,7 @@ import { allBays, findItem } from '../../place/find';
 import { outside, type BayId, type Place, type ZoneId } from '../../place/place';
 import type { LogEntry } from '../../records/sighting';
 import type { Mend } from '../../records/mend';
-import { takenBy } from '../../score/judge-animal';
+import { takenBy, isHadOutside } from '../../score/judge-animal';
 import { shareOfNights } from '../../score/losses';
 import { missedRoundChance } from '../../score/missed-round';
 import { isAbout, shareOfVisits, whereabouts } from '../../score/scenario';
@@ -90,7 +90,7 @@ function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly Month
   const weights = new Map<string, Weighed>();
   const missed = missedRoundChance(found);
   let fixedOf: ByGroup = {};
-  for (const { scenario, date, days, key } of cases) {
+  for (const { scenario, date, days, key, when } of cases) {
     const birds = whereabouts(found, scenario, date);
     for (const id of found.setting.lives) {
       const animal = animals[id];
@@ -104,6 +104,7 @@ function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly Month
         const weight = visits * exposure * damage;
         if (weight === 0) continue;
         const own = { [group.id]: weight };
+        if (zone === outside && !isHadOutside(animal, group, when)) continue;
         if (zone === outside) {
           fixedOf = added(fixedOf, own);
           continue;
