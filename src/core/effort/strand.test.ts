@@ -15,7 +15,7 @@ test('one wire never stands for two prescribed heights', () => {
   const one = strandTouchings([[250, 'nothing']]);
   expect(effect('european-badger', one)).toMatchObject({ met: 1, of: 3 });
   const two = strandTouchings([
-    [250, 'nothing'],
+    [251, 'nothing'],
     [255, 'nothing'],
   ]);
   expect(effect('european-badger', two)).toMatchObject({ met: 1, of: 3 });

@@ -1,9 +1,12 @@
 /** What has been typed or chosen so far, and what pressing on would do with it. */
 import { useState, type Dispatch, type SetStateAction } from 'react';
 import { attributes, type AttributeId } from '@/core/attributes';
+import { findItem } from '@/core/place/find';
+import { isFixed } from '@/core/place/opening-cover';
 import { isKnown } from '@/core/place/possible';
 import type { Place, Units } from '@/core/place/place';
 import type { Reading } from '@/core/records/walk';
+import type { MeshId } from '@/core/tables/meshes';
 import { isRead, readReading, worseEnd } from '@/core/walk/range-entry';
 import type { Question } from '@/core/walk/questions';
 import type { NewReading } from '@/store/use-changes';
@@ -59,7 +62,7 @@ export function useAnswer(
     const unchanged = chosen === undefined || (isKnown<string>(before) && before.is === chosen);
     return {
       kind: 'choice',
-      choices: attribute.choices,
+      choices: likelyFirst(attribute.choices, place, question),
       chosen,
       choose,
       outcome: unchanged ? { kind: 'unchanged' } : { kind: 'save', value: { is: chosen } },
@@ -90,6 +93,20 @@ export function useAnswer(
     outcome: amountOutcome(read, before, question.attribute, units),
   };
 }
+
+/** A door is mostly of board: what is likely stands where it is seen first. */
+function likelyFirst(
+  choices: readonly string[],
+  place: Place,
+  { item, attribute }: Question,
+): readonly string[] {
+  const found = attribute === 'layer.mesh' ? findItem(place, item) : undefined;
+  if (found?.kind !== 'layer') return choices;
+  const opening = found.bay.openings.find(({ cover }) => cover?.includes(found.layer));
+  if (!opening || isFixed(opening)) return choices;
+  return [...doorBoards, ...choices.filter((it) => !doorBoards.includes(it))];
+}
+const doorBoards: readonly string[] = ['solid-board', 'sheet'] satisfies readonly MeshId[];
 
 function amountOutcome(
   read: ReturnType<typeof readReading>,
