@@ -21,6 +21,7 @@ export interface Items {
   readonly place: Place;
   readonly flock: Place;
 }
+/** The kinds of things that readings are of. */
 export type ItemKind = keyof Items;
 
 /** The parts of a walk, in the order in which they are walked. */
@@ -33,6 +34,7 @@ export const walkSections = [
   'house',
   'shut',
 ] as const;
+/** A part of a walk, by name. */
 export type WalkSection = (typeof walkSections)[number];
 
 /** What the animals that live here make worth asking. */
@@ -104,6 +106,7 @@ interface Common<K extends ItemKind> {
   isUnreadWithout(item: Items[K]): boolean;
 }
 
+/** What an amount is counted in: millimetres, kilograms, kilovolts, birds, minutes. */
 export type Unit = 'mm' | 'kg' | 'kV' | 'birds' | 'min';
 
 /** A number with its unit. */
@@ -134,7 +137,9 @@ export interface ChoiceAttribute<K extends ItemKind, C extends string> extends C
   readonly path?: Path<Items[K], PossibleChoice<C>>;
 }
 
+/** All that is known of one attribute of such an item. */
 export type AttributeOf<K extends ItemKind> = AmountAttribute<K> | ChoiceAttribute<K, string>;
+/** All that is known of an attribute, whatever it is of. */
 export type Attribute = { [K in ItemKind]: AttributeOf<K> }[ItemKind];
 
 type Given<A extends { readonly path?: unknown }> = Omit<A, 'of' | 'value' | 'isJudged'> &

@@ -123,6 +123,7 @@ const registry = {
 
 type Registry = typeof registry;
 
+/** Id of an attribute, as files and records have it. */
 export type AttributeId = keyof Registry;
 
 /** Those that are judged. */

@@ -3,6 +3,7 @@ import { always, amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { field } from './paths';
 
+/** A gap round a door, at rest or pulled. */
 export const openingEdge = (name: 'gap' | 'gapPulled') =>
   amount('opening', {
     unit: 'mm',

@@ -2,6 +2,7 @@
 import type { Bay, GroundLine, Opening, Skirt } from '../place/bay';
 import { any, is, isKnown, type PossibleChoice } from '../place/possible';
 
+/** Reads and writes one value of an item. */
 export interface Path<Item, Value> {
   /** `undefined`: the file leaves it out. */
   get(item: Item): Value | undefined;

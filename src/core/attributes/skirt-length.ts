@@ -4,6 +4,7 @@ import { canBeDug } from './digging';
 import { deepestSkirt, usualSkirts } from './limits';
 import { ofSkirt } from './paths';
 
+/** How far a skirt goes, down or outward. */
 export const skirtLength = (name: 'depth' | 'outward') =>
   amount('bay', {
     unit: 'mm',

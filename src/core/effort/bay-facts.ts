@@ -11,6 +11,7 @@ import { meshes } from '../tables/meshes';
 import { choiceAt, clearOpening, lengthAt, meshMembers, type Bound } from './bound';
 import { isBareBand } from './layers';
 
+/** What holds for a bay whoever comes. */
 export interface BayFacts {
   /** Widest opening of any shape a body might go through, mm. */
   readonly widest: number;

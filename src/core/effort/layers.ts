@@ -10,6 +10,7 @@ import type { OpeningReason, TearReason } from './reason';
 import { addMinutes, compareMinutes } from './effort-level';
 import { tearEffort } from './tear';
 
+/** One layer against one animal: passed or torn, in how many minutes (`null` holds), and why. */
 export interface LayerEffort {
   readonly layer: Layer;
   readonly attack: 'pass' | 'tear';
@@ -17,6 +18,7 @@ export interface LayerEffort {
   readonly reason: OpeningReason | TearReason;
 }
 
+/** Several layers behind one another: their minutes add up, `null` holds. */
 export interface CoverEffort {
   readonly minutes: number | null;
   /** The layer that costs most, which decides; of those that cost alike the finest. */

@@ -14,6 +14,7 @@ import type { Soil } from '../tables/soils';
 import type { EffortLevel } from './effort-level';
 import type { Doors } from './when';
 
+/** How an opening stands to an animal's figures. */
 export type Verdict =
   | 'passes'
   /** Over the figure used, under what the animal is known to pass: a band in which the effort falls. */
@@ -22,6 +23,7 @@ export type Verdict =
   | 'in-doubt'
   | 'stopped';
 
+/** An opening held against an animal's figures; lengths in mm. */
 export interface OpeningReason {
   readonly kind: 'opening';
   /** Smallest clear dimension judged, mm. */
@@ -37,8 +39,10 @@ export interface OpeningReason {
   readonly over: number;
 }
 
+/** Round or square, or so long that a head turns flat in it. */
 export type OpeningShape = 'hole' | 'slot';
 
+/** Cover that breaks, comes off its fixings or is gnawed; strengths in classes (tables/strength.ts). */
 export interface TearReason {
   readonly kind: 'tear';
   readonly how: 'breaks' | 'pulls' | 'gnaws';
@@ -51,6 +55,7 @@ export interface TearReason {
   readonly figure: Figure;
 }
 
+/** Digging under a ground line; lengths in mm. */
 export interface DigReason {
   readonly kind: 'dig';
   readonly soil: Soil;
@@ -65,6 +70,7 @@ export interface DigReason {
   readonly floor?: MeshId;
 }
 
+/** Over a top edge; lengths in mm. */
 export interface OverReason {
   readonly kind: 'over';
   readonly how: 'climb' | 'jump' | 'fly';
@@ -77,6 +83,7 @@ export interface OverReason {
   readonly ratio: number;
 }
 
+/** A bird within reach of paw, muzzle or beak; lengths in mm. */
 export interface ReachReason {
   readonly kind: 'reach';
   readonly opening: number;
@@ -88,6 +95,7 @@ export interface ReachReason {
   readonly length: Figure;
 }
 
+/** A frame's edge lifted; forces in N. */
 export interface LiftReason {
   readonly kind: 'lift';
   /** kg of frame; half of it hangs on a lifted edge. */
@@ -101,6 +109,7 @@ export interface LiftReason {
   readonly soil: Soil;
 }
 
+/** What holds a door, and what an animal makes of it. */
 export interface LatchReason {
   readonly kind: 'latches';
   readonly latches: readonly LatchId[];
@@ -108,6 +117,7 @@ export interface LatchReason {
   readonly verdict: LatchVerdict;
 }
 
+/** Why a part came out as it did, whichever the attack. */
 export type Reason =
   | OpeningReason
   | TearReason
@@ -121,6 +131,7 @@ export type Reason =
   /** No cover at all here: a strand standing free, or a stretch of wall left bare. */
   | { readonly kind: 'no-cover' };
 
+/** What an animal makes of a door's latches together. */
 export type LatchVerdict =
   | 'unlatched-pushed'
   | 'unlatched-left-alone'

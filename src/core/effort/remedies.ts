@@ -8,6 +8,7 @@ import { meshes, meshIds, type MeshId } from '../tables/meshes';
 import { latchReason } from './open';
 import type { PartEffort, Reason } from './reason';
 
+/** One thing that would be enough. */
 export type Remedy =
   /** Make the opening no wider: by the figure used, and by the stricter one mends are made to. */
   | { readonly kind: 'opening'; readonly used: Figure; readonly strict: Figure }

@@ -13,6 +13,7 @@ const gnawingWood: Readonly<Record<Condition, EffortLevel>> = {
   failing: 'minutes',
 };
 
+/** Minutes of tearing, and why. */
 export interface Torn {
   readonly minutes: number | null;
   readonly reason: TearReason;

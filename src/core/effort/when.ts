@@ -1,6 +1,7 @@
 /** The circumstances an effort is judged in: how doors stand, where birds are, which day of the year, what the line carries. */
 import type { PossibleAmount } from '../place/possible';
 
+/** How doors stand. */
 export type Doors =
   /** Night, each as habit leaves it. */
   | 'as-habit'
@@ -18,6 +19,7 @@ export interface Line {
   readonly hoursOn: number;
 }
 
+/** Hours, day and line that an effort is judged in. */
 export interface When {
   readonly doors: Doors;
   /** At roost a bird's distance from cover is read; about, it may be anywhere on the floor. */

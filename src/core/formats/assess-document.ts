@@ -47,6 +47,7 @@ const losses = object({
   birds: amounts,
   animals: list(object({ animal, ...loss })),
 });
+/** Losses of a month or a year; spans stand low end first. */
 export type LossesDocument = TypeOf<typeof losses>;
 
 const ends = {
@@ -57,6 +58,7 @@ const ends = {
   }),
   about: '[low, high]: everything unread at its worst, at its best. null minutes: holds.',
 };
+/** Two ends of what is possible: all unread shut, and all unread open. */
 export type EndsDocument = TypeOf<typeof ends>;
 
 const part = named(
@@ -73,6 +75,7 @@ const part = named(
     strand: nullable(openObject({})),
   }),
 );
+/** One part of a bay against one animal. */
 export type PartDocument = TypeOf<typeof part>;
 
 const step = named(
@@ -87,6 +90,7 @@ const step = named(
     stops: list(byKind),
   }),
 );
+/** One barrier on a route. */
 export type StepDocument = TypeOf<typeof step>;
 
 const routeFields = {
@@ -97,6 +101,7 @@ const routeFields = {
   steps: listOfSome(step),
 } as const;
 const route = named('route', object(routeFields));
+/** A way from outside to the birds; minutes and weight. */
 export type RouteDocument = TypeOf<typeof route>;
 
 const way = named(
@@ -108,6 +113,7 @@ const way = named(
     by: listOfSome(object({ animal, ...routeFields })),
   }),
 );
+/** Neighbouring bays with the same cause, and who comes by them. */
 export type WayDocument = TypeOf<typeof way>;
 
 const ofAnimal = object({
@@ -131,6 +137,7 @@ const ofAnimal = object({
   weakest: nullable(route),
   next: nullable(route),
 });
+/** One animal: hours, visits, routes, groups it threatens. */
 export type AnimalDocument = TypeOf<typeof ofAnimal>;
 
 const ofItem = object({
@@ -141,6 +148,7 @@ const ofItem = object({
   reach: ends,
   reasons: list(part),
 });
+/** One item of the place: every attack on it by one animal. */
 export type ItemDocument = TypeOf<typeof ofItem>;
 
 export const assessSchema = object({
@@ -171,4 +179,5 @@ export const assessSchema = object({
   stops: object({ all: whole(0, most), unread: whole(0, most) }),
   judged: list(oneOf(attacks)),
 });
+/** All that `npm run assess -- FILE --json` prints. */
 export type AssessDocument = TypeOf<typeof assessSchema>;

@@ -30,6 +30,7 @@ import {
   type WayDocument,
 } from './assess-document';
 
+/** What an assessment is written from. */
 export interface Assessment {
   readonly judgement: Judgement;
   readonly tonight: Tonight;

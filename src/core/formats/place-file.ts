@@ -22,8 +22,10 @@ export const placeFileSchema = object({
   /** Prices, offcuts and purchases; absent until the keeper has any of their own. */
   shop: optional(shopSchema),
 });
+/** A whole place as one document of this version. */
 export interface PlaceFile extends TypeOf<typeof placeFileSchema> {}
 
+/** What is wrong with a file; limits and sizes in bytes. */
 export type FileProblem =
   | { readonly problem: 'too-large'; readonly bytes: number; readonly limit: number }
   | { readonly problem: 'not-json'; readonly at?: string }

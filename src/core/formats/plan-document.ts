@@ -36,6 +36,7 @@ const birds = amount();
 const byGroup = map(amount(0));
 const bySpot = object({ bay: text, spot: text });
 
+/** A mend that could be made, with its price in hundredths and its minutes. */
 export type MendDocument = TypeOfFields<typeof mendFields>;
 
 /** Why a candidate is not in the plan. */
@@ -58,6 +59,7 @@ const shutOut = object({
   minutes,
   stays: list(bySpot),
 });
+/** What shutting one animal out takes, or what it still gets in by. */
 export type ShutOutDocument = TypeOf<typeof shutOut>;
 
 const term = object({
@@ -79,6 +81,7 @@ const term = object({
     }),
   ),
 });
+/** What one animal takes of one zone's birds, by the mends made. */
 export type TermDocument = TypeOf<typeof term>;
 
 export const planSchema = object({
@@ -128,4 +131,5 @@ export const planSchema = object({
   flock: byGroup,
   terms: list(term),
 });
+/** All that `npm run plan -- FILE --json` prints. */
 export type PlanDocument = TypeOf<typeof planSchema>;

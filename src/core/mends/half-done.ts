@@ -3,6 +3,7 @@ import type { Mend } from '../records/mend';
 import type { BayId } from '../place/place';
 import type { AnimalId } from '../tables/animals';
 
+/** An animal that some of the mends against it are made for, and not all. */
 export interface HalfDone {
   readonly animal: AnimalId;
   /** Done or holding, of those that are for it. */

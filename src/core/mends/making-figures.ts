@@ -29,4 +29,5 @@ export const makingFigures = {
   worthwhile,
   panelOff,
 } as const satisfies Readonly<Record<string, Figure>>;
+/** A figure of making things, by name. */
 export type MakingFigure = keyof typeof makingFigures;

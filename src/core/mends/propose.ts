@@ -14,6 +14,7 @@ import { latchReasonAfter } from './latch-after';
 import { attributesAt } from './spots';
 import type { WeakSpot } from './weak-spot';
 
+/** A mend that stops all that get by at a spot. */
 export interface Proposal {
   readonly mend: CatalogueMend;
   readonly weak: WeakSpot;

@@ -7,6 +7,7 @@ import { setAttribute } from '../records/set-attribute';
 import { questionId, questionsOf, type Question } from '../walk/questions';
 import { asMeant } from './as-meant';
 
+/** A question asked again because of a mend. */
 export interface AgainQuestion {
   readonly target: Target;
   readonly question: Question;

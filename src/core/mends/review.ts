@@ -12,6 +12,7 @@ import { animals } from '../tables/animals';
 import { wireTolerance } from '../tables/shocking';
 import { spotOf } from './spots';
 
+/** What measuring again has found of a mend. */
 export interface MendCheck {
   /** Targets not measured since the mend was done: what measuring again still has to ask. */
   readonly unread: readonly Target[];

@@ -4,6 +4,7 @@ import type { Mend, MendState } from '../records/mend';
 import type { LogEntry } from '../records/sighting';
 import type { Walk } from '../records/walk';
 
+/** Something that happened on a day. */
 export type Event = { readonly date: string } & (
   | { readonly kind: 'walk'; readonly walk: Walk }
   | {
@@ -16,6 +17,7 @@ export type Event = { readonly date: string } & (
   | { readonly kind: 'bought'; readonly purchase: Purchase }
 );
 
+/** Records that a timeline is made of. */
 export interface Recorded {
   readonly walks: readonly Walk[];
   readonly mends: readonly Mend[];

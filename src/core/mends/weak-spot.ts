@@ -4,6 +4,7 @@ import type { Spot } from '../records/mend';
 import type { Bay, ZoneId } from '../place/place';
 import type { AnimalId } from '../tables/animals';
 
+/** A place in a bay at which something gets by. */
 export interface WeakSpot {
   readonly spot: Spot;
   readonly bay: Bay;
@@ -17,6 +18,7 @@ export interface WeakSpot {
   readonly along?: readonly Bay[];
 }
 
+/** A zone that one mend covers as a whole. */
 export interface WeakZone {
   readonly id: ZoneId;
   readonly name: string;

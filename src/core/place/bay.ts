@@ -22,14 +22,18 @@ import {
 import { possibleAmount, possibleChoice } from './possible';
 import { yearSpan } from './year-span';
 
+/** Id of a bay, unique in its place. */
 export type BayId = string;
+/** Id of a bay or of anything in it, unique in its place. */
 export type ItemId = string;
 
 export const yesNo = ['yes', 'no'] as const;
+/** Yes or no. */
 export type YesNo = (typeof yesNo)[number];
 
 /** What a cover can be; "none" while a mend that adds the layer has not been measured, or where a cover is off. */
 export const coverIds = [...meshIds, 'none'] as const;
+/** A kind of mesh or board, or nothing. */
 export type CoverId = (typeof coverIds)[number];
 const cover = named('mesh', possibleChoice(coverIds));
 
@@ -54,6 +58,7 @@ export const layerSchema = named(
     on: optional(yearSpan),
   }),
 );
+/** One layer of cover. */
 export interface Layer extends TypeOf<typeof layerSchema> {}
 
 /** A strip of the wall's height with the same cover. */
@@ -66,12 +71,14 @@ export const bandSchema = named(
     layers: listOfSome(layerSchema, 1, 'needs a layer'),
   }),
 );
+/** A strip of a wall's height; mm above ground. */
 export interface Band extends TypeOf<typeof bandSchema> {}
 
 export const skirtSchema = named(
   'skirt',
   object({ mesh: cover, depth: possibleAmount, outward: possibleAmount, tied: eitherWay }),
 );
+/** Mesh in the ground, down and outward; mm. */
 export interface Skirt extends TypeOf<typeof skirtSchema> {}
 
 export const groundLineSchema = named(
@@ -93,9 +100,11 @@ export const groundLineSchema = named(
     pegs: optional(possibleAmount),
   }),
 );
+/** Where a bay meets the ground. */
 export interface GroundLine extends TypeOf<typeof groundLineSchema> {}
 
 export const letGos = ['falls-shut', 'stays'] as const;
+/** What a door does when it is let go. */
 export type LetGo = (typeof letGos)[number];
 
 export const openingKinds = [
@@ -112,10 +121,12 @@ export const openingKinds = [
   'seam',
   'disused-door',
 ] as const;
+/** What an opening is. */
 export type OpeningKind = (typeof openingKinds)[number];
 
 /** How it stands at night by habit. A fixed opening (a vent) is `every-night`: its mesh is its door. */
 export const habits = ['every-night', 'cold-or-storms', 'never'] as const;
+/** On which nights an opening is shut. */
 export type Habit = (typeof habits)[number];
 
 /** How it moves: on hinges, along its frame, down when let go, or away altogether. */
@@ -126,6 +137,7 @@ export const doorMoves = [
   'drops-open',
   'lifts-off',
 ] as const;
+/** How a door moves. */
 export type DoorMoves = (typeof doorMoves)[number];
 
 /** What an opening of a kind does unless its place says otherwise (common practice). */
@@ -144,15 +156,18 @@ export const usualMoves: Readonly<Record<OpeningKind, DoorMoves>> = {
 };
 
 export const shutBys = ['hand', 'cord', 'light', 'nobody'] as const;
+/** Who or what shuts it. */
 export type ShutBy = (typeof shutBys)[number];
 
 export const byDays = ['open', 'open-while-ranging', 'shut'] as const;
+/** How an opening stands by day. */
 export type ByDay = (typeof byDays)[number];
 
 export const fittedLatchSchema = object({
   id: text,
   kind: named('latchKind', possibleChoice(fittedLatchIds)),
 });
+/** A latch on a door. */
 export interface FittedLatch extends TypeOf<typeof fittedLatchSchema> {}
 
 export const openingSchema = named(
@@ -186,9 +201,11 @@ export const openingSchema = named(
     letGo: optional(oneOf(letGos)),
   }),
 );
+/** An opening in a bay, and what shuts it; mm. */
 export interface Opening extends TypeOf<typeof openingSchema> {}
 
 export const topKinds = ['roof', 'hood', 'overhang', 'tilt', 'open'] as const;
+/** How a top edge ends. */
 export type TopKind = (typeof topKinds)[number];
 
 export const topEdgeSchema = object({
@@ -199,6 +216,7 @@ export const topEdgeSchema = object({
   /** Degrees outward from upright. */
   tilt: optional(amount(0, 90)),
 });
+/** The top edge of a bay; mm and degrees. */
 export interface TopEdge extends TypeOf<typeof topEdgeSchema> {}
 
 /** An electric strand crossing the bay, or standing free where the bay has no cover. */
@@ -212,6 +230,7 @@ export const strandSchema = named(
     touching: optional(possibleChoice(touching)),
   }),
 );
+/** An electric wire across a bay; mm. */
 export interface Strand extends TypeOf<typeof strandSchema> {}
 
 export const baySchema = named(
@@ -242,4 +261,5 @@ export const baySchema = named(
     ready: optional(constant(true)),
   }),
 );
+/** A bay with everything it carries; mm. */
 export interface Bay extends TypeOf<typeof baySchema> {}

@@ -9,6 +9,7 @@ import { outside, type Outline, type Place, type Side, type Zone } from './place
 import { isWithinFigure } from './polygon';
 import type { Laid } from './shapes';
 
+/** A house to stand in a paced run; mm. */
 export interface PacedHouse {
   /** Number of the side it stands against, from 0, as the outline has them. */
   readonly side: number;
@@ -18,6 +19,7 @@ export interface PacedHouse {
   readonly nestLid: boolean;
 }
 
+/** What a place paced side by side begins from. */
 export interface PacedBeginning extends Named {
   readonly pacing: Pacing;
   /** mm */
@@ -26,6 +28,7 @@ export interface PacedBeginning extends Named {
   readonly house?: PacedHouse;
 }
 
+/** Why a house cannot stand there. */
 export type PacedBeginningProblem =
   /** The side is not long enough: some run must be left on either hand. */
   | { readonly problem: 'side-too-short'; readonly side: number }

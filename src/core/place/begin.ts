@@ -3,6 +3,7 @@ import { begunPlace, type Named } from './begun-place';
 import type { Place } from './place';
 import { isLaid, shapes, type ShapeId, type ShapeProblem, type Sizes } from './shapes';
 
+/** What a place of a starting shape begins from. */
 export interface Beginning extends Named {
   readonly shape: ShapeId;
   /** mm; what the shape does not ask for is not looked at. */

@@ -14,6 +14,7 @@ import type {
 import { memoized } from '../memo';
 import { outside } from './place';
 
+/** A bay and the face it is in. */
 export interface BayInPlace {
   readonly bay: Bay;
   readonly face: Face;
@@ -29,6 +30,7 @@ export function findBay(place: Place, id: BayId): BayInPlace | undefined {
   return allBays(place).find(({ bay }) => bay.id === id);
 }
 
+/** Anything that a reading can be of, with the bay it is in. */
 export type Item =
   | { readonly kind: 'bay'; readonly bay: Bay }
   | { readonly kind: 'layer'; readonly bay: Bay; readonly layer: Layer }

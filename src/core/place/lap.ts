@@ -5,6 +5,7 @@ import { isOutermost } from './find';
 import { memoized } from '../memo';
 import { closeOutline, type Point } from './outline';
 
+/** A bay where it stands on the lap and in the plan; mm. */
 export interface LapBay {
   readonly bay: Bay;
   readonly face: Face;
@@ -17,6 +18,7 @@ export interface LapBay {
   readonly end: Point;
 }
 
+/** The outer wall as one strip; mm. */
 export interface Lap {
   readonly bays: readonly LapBay[];
   readonly length: number;

@@ -1,6 +1,7 @@
 /** The paced perimeter as a polygon: a closed traverse, its misclosure shared out by the compass rule. */
 import type { Outline } from './place';
 
+/** A point of the plan. */
 export interface Point {
   /** East, mm. */
   readonly x: number;
@@ -8,6 +9,7 @@ export interface Point {
   readonly y: number;
 }
 
+/** An outline whose ends meet; mm. */
 export interface ClosedOutline {
   /** Start of each side, in order; the last side runs back to the first point. */
   readonly points: readonly Point[];

@@ -6,6 +6,7 @@ import { areaOf, closeOutline, type ClosedOutline } from './outline';
 import type { Outline, Side } from './place';
 import { firstCrossing } from './polygon';
 
+/** One side as paced; mm and degrees. */
 export interface PacedSide {
   /** mm */
   readonly length: number;
@@ -15,6 +16,7 @@ export interface PacedSide {
   readonly turn: number;
 }
 
+/** A walk round that closes. */
 export interface Pacing {
   /** Clockwise, whichever way it was paced; the gate's side first. */
   readonly outline: Outline;
@@ -31,6 +33,7 @@ export interface LikelyTurn {
   readonly turn: number;
 }
 
+/** Why a walk round does not close. */
 export type PacingProblem =
   | { readonly problem: 'too-few-sides' }
   /** Degrees turned in all, where 360 come full circle. */

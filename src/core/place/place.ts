@@ -42,16 +42,19 @@ export type {
   YesNo,
 } from './bay';
 
+/** Id of a zone, or `outside`. */
 export type ZoneId = string;
 
 /** The zone nobody lists: everything that is not the place. */
 export const outside = 'outside';
 
 export const unitSystems = ['metric', 'imperial'] as const;
+/** Metric, or feet and inches. */
 export type Units = (typeof unitSystems)[number];
 
 /** Degrees, north and east above zero. */
 const positionSchema = object({ latitude: amount(-90, 90), longitude: amount(-180, 180) });
+/** Where on earth, degrees. */
 export interface Position extends TypeOf<typeof positionSchema> {}
 
 const settingSchema = object({
@@ -69,9 +72,11 @@ const settingSchema = object({
   /** Only if the keeper wants it: for dusk and dawn. */
   position: optional(positionSchema),
 });
+/** Region, neighbours, and what lies near. */
 export interface Setting extends TypeOf<typeof settingSchema> {}
 
 export const birdKinds = ['bantam', 'grown', 'chicks', 'ducks', 'sitting', 'other'] as const;
+/** What birds are, as far as it matters to what takes them. */
 export type BirdKind = (typeof birdKinds)[number];
 
 const rangingSchema = object({
@@ -82,6 +87,7 @@ const rangingSchema = object({
   /** Only when someone is at home and about. */
   watched: flag,
 });
+/** Hours outside the run. */
 export interface Ranging extends TypeOf<typeof rangingSchema> {}
 
 /** Birds that spend night and day together. */
@@ -100,9 +106,11 @@ export const groupSchema = named(
     ranging: optional(rangingSchema),
   }),
 );
+/** Birds that are together. */
 export interface Group extends TypeOf<typeof groupSchema> {}
 
 export const sideKinds = ['fence', 'building', 'rock', 'trunk'] as const;
+/** What a side of an outline runs along. */
 export type SideKind = (typeof sideKinds)[number];
 
 const sideSchema = named(
@@ -117,6 +125,7 @@ const sideSchema = named(
     turn: amount(-360, 360),
   }),
 );
+/** One side of an outline; mm and degrees. */
 export interface Side extends TypeOf<typeof sideSchema> {}
 
 /** A closed walk as paced: from `start`, heading, then side by side. x runs east, y north. */
@@ -129,12 +138,15 @@ const outlineSchema = named(
     sides: list(sideSchema),
   }),
 );
+/** A closed walk round a zone; mm and degrees. */
 export interface Outline extends TypeOf<typeof outlineSchema> {}
 
 export const movesOn = ['wheels', 'skids', 'carried'] as const;
+/** On what a pen is moved. */
 export type Moves = (typeof movesOn)[number];
 
 export const zoneKinds = ['run', 'house', 'nest-box', 'under-house'] as const;
+/** What a zone is. */
 export type ZoneKind = (typeof zoneKinds)[number];
 
 const zoneSchema = named(
@@ -154,6 +166,7 @@ const zoneSchema = named(
     inUse: optional(yearSpan),
   }),
 );
+/** A part of a place that something can be in. */
 export interface Zone extends TypeOf<typeof zoneSchema> {}
 
 export const faceKinds = ['wall', 'roof', 'floor', 'partition'] as const;
@@ -172,9 +185,11 @@ export const faceSchema = named(
     bays: list(baySchema),
   }),
 );
+/** A wall, roof, floor or partition. */
 export interface Face extends TypeOf<typeof faceSchema> {}
 
 export const strandHours = ['always', 'nights-and-away', 'nights', 'never'] as const;
+/** When the line is on. */
 export type StrandHours = (typeof strandHours)[number];
 
 /** The electric line that all strands of the place hang on. */
@@ -184,6 +199,7 @@ const fenceSchema = object({
   volts: optional(possibleAmount),
   on: oneOf(strandHours),
 });
+/** The electric line. */
 export interface Fence extends TypeOf<typeof fenceSchema> {}
 
 const mostRounds = 1_000_000;
@@ -206,6 +222,7 @@ const routineSchema = object({
     ),
   ),
 });
+/** Who shuts up, and how often nobody does. */
 export interface Routine extends TypeOf<typeof routineSchema> {}
 
 export const placeSchema = named(
@@ -222,4 +239,5 @@ export const placeSchema = named(
     routine: optional(routineSchema),
   }),
 );
+/** A whole place: structure and setting, without what walks found. */
 export interface Place extends TypeOf<typeof placeSchema> {}

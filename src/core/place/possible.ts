@@ -21,8 +21,10 @@ export const anySchema = named(
   object({ any: constant(true) }),
   'All of its kind: nobody has looked.',
 );
+/** Nobody has looked. */
 export interface Any extends TypeOf<typeof anySchema> {}
 
+/** One value, and how it was typed. */
 export interface Is<T> {
   readonly is: T;
   readonly entered?: string;
@@ -41,14 +43,19 @@ export const intervalSchema = object(
     sentence: 'must not be less than “from”',
   },
 );
+/** From one amount to another, both included. */
 export interface Interval extends TypeOf<typeof intervalSchema> {}
 
+/** One of these, nobody knows which. */
 export interface OneOf<T> {
   readonly oneOf: readonly T[];
 }
 
+/** What an amount may be, as far as anyone has looked. */
 export type PossibleAmount = Is<number> | Interval | Any;
+/** What a choice may be, as far as anyone has looked. */
 export type PossibleChoice<T extends string> = Is<T> | OneOf<T> | Any;
+/** What a value may be, of either kind. */
 export type Possible = PossibleAmount | PossibleChoice<string>;
 
 export const possibleAmount: Schema<PossibleAmount> = named(

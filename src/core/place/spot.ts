@@ -22,4 +22,5 @@ export const spotKinds = [
   'strand',
   'fence',
 ] as const;
+/** A kind of place in a bay at which something gives way. */
 export type SpotKind = (typeof spotKinds)[number];

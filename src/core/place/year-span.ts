@@ -7,6 +7,7 @@ export const yearSpan = named(
   object({ from: dayOfYear, to: dayOfYear }),
   'Days of the year, both included; may run over the new year.',
 );
+/** Days of the year from one to another, over the turn of the year where the second comes first. */
 export interface YearSpan extends TypeOf<typeof yearSpan> {}
 
 /** Whether a day (YYYY-MM-DD) lies in it. An absent span is all year; without a day every span counts as on. */

@@ -13,6 +13,7 @@ export interface Provenance {
   readonly reading: Reading;
 }
 
+/** A place with readings laid over it, and where each value comes from. */
 export interface FoundPlace {
   readonly place: Place;
   /** Latest reading that told anything, by `attributeKey`. */

@@ -86,6 +86,7 @@ export const changeKinds = [
   'skirt-depth',
   'skirt-width',
 ] as const;
+/** A kind of change that needs no name. */
 export type ChangeKind = (typeof changeKinds)[number];
 
 /** Changes that are told apart by the keeper's own name of a thing. */
@@ -103,6 +104,8 @@ export const namedChangeKinds = [
   'taking-away',
   'adding',
 ] as const;
+/** A kind of change to something that has a name. */
 export type NamedChangeKind = (typeof namedChangeKinds)[number];
 
+/** What a change did, for undo to say. */
 export type ChangeMade = ChangeKind | { readonly kind: NamedChangeKind; readonly of: string };

@@ -66,9 +66,11 @@ export const mendKinds = [
   /** The keeper's own; what it is and does stands in the mend itself. */
   'own',
 ] as const;
+/** A kind of mend, by its id in the catalogue. */
 export type MendKind = (typeof mendKinds)[number];
 
 export const mendStates = ['open', 'planned', 'bought', 'done', 'held'] as const;
+/** Where a mend stands, from planned to holding. */
 export type MendState = (typeof mendStates)[number];
 
 /** The most minutes that a mend can take (assumption of ours). */
@@ -80,6 +82,7 @@ export interface OwnMend extends TypeOf<typeof ownMendSchema> {}
 
 /** A place in a bay that one mend puts right. */
 const spotSchema = object({ kind: oneOf(spotKinds), item: text });
+/** A place in a bay that a mend puts right. */
 export interface Spot extends TypeOf<typeof spotSchema> {}
 
 const targetValue = byField({
@@ -91,6 +94,7 @@ const targetValue = byField({
   /** A height or distance that has a right value, mm: within the tolerance of strands. */
   near: object({ near: length }),
 });
+/** What a reading must come to; in the unit of its attribute. */
 export type TargetValue = TypeOf<typeof targetValue>;
 
 /** The reading that will show the mend holds. */
@@ -98,6 +102,7 @@ export const targetSchema = named(
   'target',
   object({ item: text, attribute: oneOf(attributeIds), value: targetValue }),
 );
+/** A reading that must come out so once a mend is made. */
 export interface Target extends TypeOf<typeof targetSchema> {}
 
 const stateChangeSchema = object({
@@ -106,6 +111,7 @@ const stateChangeSchema = object({
   /** The walk whose readings decided (held, or open again). */
   walk: optional(note(200)),
 });
+/** When a mend came into a state. */
 export interface StateChange extends TypeOf<typeof stateChangeSchema> {}
 
 /** What a mend is, where, against whom and by which readings it is shown to hold. */
@@ -138,4 +144,5 @@ export const mendSchema = named(
     own: optional(ownMendSchema),
   }),
 );
+/** A mend of one place, from planned to holding. */
 export interface Mend extends TypeOf<typeof mendSchema> {}

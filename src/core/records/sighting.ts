@@ -14,6 +14,7 @@ import {
 import { animalIds } from '../tables/animals';
 
 export const sightingKinds = ['seen', 'tracks', 'droppings', 'loss', 'camera'] as const;
+/** How something was seen. */
 export type SightingKind = (typeof sightingKinds)[number];
 
 /** Ten years of nights; more is a slip (assumption of ours). */
@@ -29,6 +30,7 @@ const sightingSchema = object({
   /** The bay it was at, where known. */
   bay: optional(note(200)),
 });
+/** An animal, or its signs, seen on a day. */
 export interface Sighting extends TypeOf<typeof sightingSchema> {}
 
 /** Nights a camera watched and saw none of the animals listed in the place. */
@@ -40,10 +42,12 @@ const quietNightsSchema = object({
   what: constant('quiet-camera'),
   nights: whole(1, mostNights),
 });
+/** Nights on which a camera caught nothing. */
 export interface QuietNights extends TypeOf<typeof quietNightsSchema> {}
 
 export const logEntrySchema = named(
   'logEntry',
   byField({ animal: sightingSchema, nights: quietNightsSchema }),
 );
+/** Something that was seen, or was not. */
 export type LogEntry = TypeOf<typeof logEntrySchema>;

@@ -19,10 +19,12 @@ import {
 
 /** `said`: no walk at all; what the keeper said of the place from memory. */
 export const walkKinds = ['lap', 'measure-again', 'said'] as const;
+/** Whether a walk was done or told from memory. */
 export type WalkKind = (typeof walkKinds)[number];
 
 /** What a walk is for; all but the first ask less. */
 export const walkPurposes = ['full', 'weak', 'storm', 'loss', 'moved'] as const;
+/** What a walk is for: all of it, or a short one. */
 export type WalkPurpose = (typeof walkPurposes)[number];
 
 /** Where a stop that was put off goes. */
@@ -33,9 +35,11 @@ const putOffSchema = object({
   stop: text,
   to: oneOf(putOffTo),
 });
+/** A stop left for later. */
 export interface PutOff extends TypeOf<typeof putOffSchema> {}
 
 export const readingMethods = ['measured', 'probed', 'estimated', 'remembered'] as const;
+/** How a reading was taken. */
 export type ReadingMethod = (typeof readingMethods)[number];
 
 const cannotTell = constant('cannot-tell');
@@ -91,6 +95,7 @@ export const readingSchema = named(
     return readingSchemas.get(given as AttributeId) ?? unknownAttribute;
   }),
 );
+/** What a walk found of one attribute of one item. */
 export interface Reading extends TypeOf<typeof readingSchema> {}
 
 export const walkSchema = named(
@@ -112,4 +117,5 @@ export const walkSchema = named(
     readings: list(readingSchema),
   }),
 );
+/** A walk with its readings. */
 export interface Walk extends TypeOf<typeof walkSchema> {}

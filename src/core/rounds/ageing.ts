@@ -13,6 +13,7 @@ import { lifespans, type AgeingKind } from '../tables/lifespans';
 import type { MeshId } from '../tables/meshes';
 import type { Soil } from '../tables/soils';
 
+/** Something that grows old in one bay, and when it is due. */
 export interface Ageing {
   readonly kind: AgeingKind;
   readonly bay: BayId;

@@ -5,6 +5,7 @@
 import { getTimes } from 'suncalc';
 import type { Position } from '../place/place';
 
+/** Sunset and the end of civil twilight. */
 export interface Dusk {
   readonly sunset: Date;
   readonly dark: Date;

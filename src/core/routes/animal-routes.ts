@@ -27,6 +27,7 @@ export interface RouteStep {
   readonly also: readonly PartEffort[];
 }
 
+/** A way from outside to the birds for one animal; minutes. */
 export interface Route {
   readonly minutes: number;
   /** Share of tries that strands turn back along it. */

@@ -8,6 +8,7 @@ import { answersBy, getOrMake } from '../memo';
 import type { Bay } from '../place/place';
 import type { Animal } from '../tables/animals';
 
+/** A way through a bay for one animal. */
 export interface BayWay {
   readonly bay: Bay;
   readonly weight: number;
@@ -18,6 +19,7 @@ export interface BayWay {
   readonly also: readonly PartEffort[];
 }
 
+/** The lightest way through a bay, and the lightest reach through it. */
 export interface BayWays {
   readonly through?: BayWay;
   /** Takes a bird from where it stands on the other side. */

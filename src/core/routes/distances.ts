@@ -8,6 +8,7 @@ export interface Edge<T> {
   readonly item: T;
 }
 
+/** How far it is from a zone to the birds, by weights. */
 export interface Distance<T> {
   readonly weight: number;
   /** Edges from this zone to the birds, in the order in which they are passed. */

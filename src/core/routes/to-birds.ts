@@ -13,6 +13,7 @@ export const birds = '\u0000birds';
 
 /** `undefined` where the birds stand in the zone itself: there is nothing to get through. */
 export type BarrierEdge = Edge<BayWay | undefined>;
+/** From every zone the lightest way on to the birds. */
 export type ToBirds = ReadonlyMap<ZoneId, Distance<BayWay | undefined>>;
 
 interface Last {

@@ -5,6 +5,7 @@ import type { AnimalId } from '../tables/animals';
 import type { Route } from './animal-routes';
 import { paceOf, type Pace } from './pace';
 
+/** Neighbouring bays with one cause, and who comes by them; minutes. */
 export interface WayIn {
   /** The first bay's id: stable as long as the place is. */
   readonly id: BayId;
@@ -15,6 +16,7 @@ export interface WayIn {
   readonly minutes: number;
 }
 
+/** A route and whose it is. */
 export interface AnimalRoute {
   readonly animal: AnimalId;
   readonly route: Route;

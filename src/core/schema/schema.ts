@@ -18,6 +18,7 @@ export type TypeOf<S> = S extends { readonly [described]?: infer T }
   ? Exclude<T, undefined>
   : never;
 
+/** A description of a value: from it follow type, check and JSON Schema. */
 export type Node = NodeKinds & {
   /** Name it has in the JSON Schema; what is named is written there once. */
   readonly name?: string;
@@ -38,6 +39,7 @@ type NodeKinds =
   | UnionNode
   | { readonly kind: 'nullable'; readonly of: Node };
 
+/** A text of so many characters. */
 export interface TextNode {
   readonly kind: 'text';
   /** Characters. */
@@ -45,6 +47,7 @@ export interface TextNode {
   readonly most: number;
 }
 
+/** A text of a certain form. */
 export interface PatternNode {
   readonly kind: 'pattern';
   readonly pattern: RegExp;
@@ -54,6 +57,7 @@ export interface PatternNode {
   readonly like: string;
 }
 
+/** A number within limits. */
 export interface AmountNode {
   readonly kind: 'amount';
   readonly least?: number;
@@ -63,6 +67,7 @@ export interface AmountNode {
   readonly isWhole?: true;
 }
 
+/** A list of one kind of thing. */
 export interface ListNode {
   readonly kind: 'list';
   readonly of: Node;
@@ -72,6 +77,7 @@ export interface ListNode {
   readonly sentence?: string;
 }
 
+/** An object of known fields. */
 export interface ObjectNode {
   readonly kind: 'object';
   readonly fields: Fields;
@@ -81,6 +87,7 @@ export interface ObjectNode {
   readonly isOpen?: true;
 }
 
+/** One of several, told apart by a field. */
 export interface UnionNode {
   readonly kind: 'union';
   readonly members: readonly Node[];
@@ -88,6 +95,7 @@ export interface UnionNode {
   readonly memberFor: (value: unknown) => Node;
 }
 
+/** What two fields must be to each other. */
 export interface Rule {
   /** The field that is at fault where it does not hold. */
   readonly field: string;
@@ -95,6 +103,7 @@ export interface Rule {
   readonly sentence: string;
 }
 
+/** Fields by name. */
 export type Fields = Readonly<Record<string, Node | OptionalField<unknown>>>;
 
 type OptionalKeys<F> = {

@@ -2,6 +2,7 @@
 import { levelOf, type EffortLevel } from '../effort/effort-level';
 import type { AnimalJudgement } from './judge-animal';
 
+/** How far an animal gets, as one word. */
 export type AnimalVerdict =
   | EffortLevel
   /** Nothing read lets it by, and something not read could. */

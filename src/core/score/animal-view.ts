@@ -11,6 +11,7 @@ import { judgeAnimal, type AnimalJudgement } from './judge-animal';
 import { whenOf, whereabouts, type Scenario } from './scenario';
 import { expectedVisits, visitsAYear } from './visits';
 
+/** All that is shown of one animal. */
 export interface AnimalView {
   readonly judgement: AnimalJudgement;
   /** Visits a year, before the season moves them. Less than one: it is no way in's animal. */

@@ -5,6 +5,7 @@ import type { AnimalId } from '../tables/animals';
 import { judge, type Circumstances, type Judgement } from './judge';
 import type { Scenario } from './scenario';
 
+/** What the failure of something that grows old would let in. */
 export interface Failure {
   readonly opensTo: readonly { readonly animal: AnimalId; readonly scenario: Scenario }[];
   /** No way more for anybody: something else holds behind it. */

@@ -7,6 +7,7 @@ import { animals, type Animal, type AnimalId } from '../tables/animals';
 import { bandOf, type Figure } from '../tables/figure';
 import { judge, type Circumstances, type Judgement } from './judge';
 
+/** How often each item came out weakest, figures drawn within their bands. */
 export interface HowSure {
   readonly draws: number;
   /** The item by which most is lost as judged; `undefined` where nothing gets in. */

@@ -18,6 +18,7 @@ export interface AttackView {
   readonly held: readonly PartEffort[];
 }
 
+/** All that is shown of one item. */
 export interface ItemView {
   readonly attacks: readonly AttackView[];
   /** What the bay's strands do to tries on foot, as far as it is sure. */

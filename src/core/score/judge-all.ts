@@ -5,6 +5,7 @@ import { atOnce, type Steps } from '../steps';
 import { findingOut, judgingFound, type Circumstances, type Judgement } from './judge';
 import { scenarios, type Scenario } from './scenario';
 
+/** A judgement for each scenario. */
 export type Judgements = Readonly<Record<Scenario, Judgement>>;
 
 /** All four scenarios of a day. */

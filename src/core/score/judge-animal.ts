@@ -12,6 +12,7 @@ export interface Range {
   readonly worst: number | null;
 }
 
+/** Chance at both ends of what is unread, 0 to 1. */
 export interface ChanceRange {
   readonly best: number;
   readonly worst: number;
@@ -31,6 +32,7 @@ export interface GroupThreat {
   readonly chance: ChanceRange;
 }
 
+/** One animal in one scenario; minutes, visits a day. */
 export interface AnimalJudgement {
   readonly animal: AnimalId;
   /** False for one that is not about in this scenario's hours. */

@@ -19,6 +19,7 @@ import { expectedVisits, visitsAYear } from './visits';
 export type { BayMark } from './bay-marks';
 export type { AnimalJudgement, GroupThreat, Range } from './judge-animal';
 
+/** What a judgement may be told besides the place. */
 export interface Circumstances {
   readonly scenario?: Scenario;
   /** YYYY-MM-DD; absent: the day of the last walk. */
@@ -29,6 +30,7 @@ export interface Circumstances {
   readonly table?: Readonly<Record<AnimalId, Animal>>;
 }
 
+/** A place as it was last found, in one scenario. */
 export interface Judgement {
   readonly scenario: Scenario;
   /** The day it is judged for; `undefined` before the first walk. */

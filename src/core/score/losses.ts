@@ -14,6 +14,7 @@ export interface Span {
   readonly high: number;
 }
 
+/** What one animal takes: birds, eggs, and visits for feed. */
 export interface AnimalLoss {
   readonly animal: AnimalId;
   /** Λ: birds expected to be taken if there were no end of them; adds up over animals and days. */
@@ -23,6 +24,7 @@ export interface AnimalLoss {
   readonly feedVisits: Span;
 }
 
+/** What is lost in so many days. */
 export interface Losses {
   readonly days: number;
   readonly animals: readonly AnimalLoss[];

@@ -4,12 +4,14 @@ import type { LogEntry } from '../records/sighting';
 import type { Animal } from '../tables/animals';
 import { updated, usualVisits } from './visits';
 
+/** Visits in 24 hours as reckoned on a day. */
 export interface RatePoint {
   /** YYYY-MM-DD */
   readonly date: string;
   readonly visits: number;
 }
 
+/** How the rate of visits moved with the log. */
 export interface RateHistory {
   /** What was reckoned before anything was logged. */
   readonly usual: number;

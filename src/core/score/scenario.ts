@@ -6,6 +6,7 @@ import type { Animal, Hours } from '../tables/animals';
 import { northernMonth, seasonFactor } from './visits';
 
 export const scenarios = ['night-shut', 'left-open', 'day-run', 'ranging'] as const;
+/** Which hours, and how doors stand in them. */
 export type Scenario = (typeof scenarios)[number];
 
 /** Hours of a scenario. An animal that is never about in them is no threat in it. */

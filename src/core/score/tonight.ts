@@ -2,6 +2,7 @@
 import type { Range } from './judge-animal';
 import type { Judgements } from './judge-all';
 
+/** Hold of tonight, with the round forgotten so often. */
 export interface Tonight {
   readonly hold: Range;
   readonly missedRound: number;

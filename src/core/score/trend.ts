@@ -6,6 +6,7 @@ import type { Range } from './judge-animal';
 import { judge, type Circumstances } from './judge';
 import { lossesOfYear, type Span } from './losses';
 
+/** Hold and ways in after one walk. */
 export interface TrendPoint {
   readonly date: string;
   readonly hold: Range;
@@ -28,6 +29,7 @@ export function trend(
   });
 }
 
+/** Losses of a year as they stood after one walk. */
 export interface LossPoint {
   readonly date: string;
   /** Of a year. */

@@ -12,4 +12,5 @@ export const attacks = [
   'wait',
 ] as const;
 
+/** A way of getting by. */
 export type Attack = (typeof attacks)[number];

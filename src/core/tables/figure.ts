@@ -13,6 +13,7 @@ export type Mark =
   /** Ours, so that the judgement can be made at all. */
   | 'assumption';
 
+/** What a figure is counted in. */
 export type Unit =
   | 'mm'
   | 'min'
@@ -45,6 +46,7 @@ export function bandOf({ value, band }: Figure): readonly [low: number, high: nu
   return band ?? [value * 0.9, value * 1.1];
 }
 
+/** A number that decides something, with where it comes from. */
 export interface Figure {
   readonly value: number;
   readonly unit: Unit;

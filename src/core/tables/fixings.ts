@@ -3,6 +3,7 @@ import type { Figure } from './figure';
 import { strengthClass } from './strength';
 
 export const fixings = ['screws-washers', 'batten', 'lacing', 'staples', 'ties'] as const;
+/** What holds cover on. */
 export type Fixing = (typeof fixings)[number];
 
 /** A fixing gives way to an animal whose pull is of its class or above. */
@@ -15,6 +16,7 @@ export const fixingClass: Readonly<Record<Fixing, Figure>> = {
 };
 
 export const conditions = ['sound', 'worn', 'failing'] as const;
+/** What state something is in. */
 export type Condition = (typeof conditions)[number];
 
 /** Classes that rust, rot and sun take off cover and fixing alike (assumption of ours); the weakest class is 1. */

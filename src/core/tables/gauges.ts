@@ -3,6 +3,7 @@ import { ranging, type Figure } from './figure';
 import { assumed } from './millimetres';
 
 export const gaugeIds = ['coin', 'finger', 'egg', 'fist'] as const;
+/** An everyday thing that gaps are tried with. */
 export type GaugeId = (typeof gaugeIds)[number];
 
 /** How wide a gap is that the thing just goes into. Its band is what is recorded. */

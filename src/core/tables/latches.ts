@@ -2,6 +2,7 @@
 import type { Figure } from './figure';
 import type { Motion } from './motions';
 
+/** A kind of latch. */
 export type LatchId =
   | 'hook-and-eye'
   | 'slide-bolt'
@@ -20,12 +21,14 @@ export type LatchId =
   /** A lock that a knob or button works from both sides. */
   | 'two-sided-lock';
 
+/** One movement that a latch asks for, and its force in N. */
 export interface LatchMotion {
   readonly motion: Motion;
   /** What it takes, N. */
   readonly force: Figure;
 }
 
+/** A latch as the motions it asks for. */
 export interface Latch {
   readonly id: LatchId;
   readonly motions: readonly LatchMotion[];

@@ -14,8 +14,10 @@ export const ageingKinds = [
   'wire-in-ground',
   'timber-on-ground',
 ] as const;
+/** A kind of thing that grows old. */
 export type AgeingKind = (typeof ageingKinds)[number];
 
+/** How long a thing lasts, and how often it is looked at. */
 export interface Lifespan {
   /** Years; the band is what is said of it. */
   readonly life: Figure;

@@ -6,6 +6,7 @@ import type { Figure } from './figure';
 import { practice, published } from './millimetres';
 import { coverClass } from './strength';
 
+/** A kind of mesh or board. */
 export type MeshId =
   | 'welded-3'
   | 'welded-6'
@@ -27,8 +28,10 @@ export type MeshId =
   | 'sheet'
   | 'masonry';
 
+/** How a mesh is made. */
 export type MeshKind = 'welded' | 'hex' | 'chain-link' | 'woven' | 'fabric' | 'solid';
 
+/** A mesh or board: clear opening in mm, strength in classes. */
 export interface Mesh {
   readonly id: MeshId;
   readonly kind: MeshKind;

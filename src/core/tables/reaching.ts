@@ -11,6 +11,7 @@ export interface ReachOpening {
   readonly passesAtFigure?: true;
 }
 
+/** What an animal gets through cover, and how far; mm. */
 export interface Reaching {
   readonly opening: ReachOpening;
   /** Birds nearer to the cover than this are within reach, mm. */

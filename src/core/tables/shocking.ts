@@ -13,6 +13,7 @@ export interface WireSet {
   readonly worth?: Figure;
 }
 
+/** What wires do to one animal. */
 export interface Shocking {
   /** Share of tries turned back with every wire met and the line live. Never all. */
   readonly share: Figure;
@@ -35,6 +36,7 @@ export const wireTolerance: Figure = assumed(
 
 /** What a strand touches takes from it (assumption of ours: leakage depends on length and wet, which nobody measures). */
 export const touching = ['nothing', 'grass', 'snow', 'mesh'] as const;
+/** What a strand touches. */
 export type Touching = (typeof touching)[number];
 export const leftWhenTouching: Readonly<Record<Touching, number>> = {
   nothing: 1,

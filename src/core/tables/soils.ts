@@ -3,8 +3,10 @@ import type { Figure } from './figure';
 import { practice } from './millimetres';
 
 export const soils = ['soft', 'firm', 'stony', 'rock', 'hard-surface'] as const;
+/** What the ground is. */
 export type Soil = (typeof soils)[number];
 
+/** What the ground does to digging and pegs. */
 export interface SoilFigures {
   /** Rungs by which digging is harder than in plain soil; `never` where nothing digs. */
   readonly digging: number | 'never';

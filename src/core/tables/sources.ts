@@ -38,4 +38,5 @@ export const sources = {
   rookle: 'Set by Rookle so that a judgement can be made; open to correction',
 } as const;
 
+/** Id of a source. */
 export type SourceId = keyof typeof sources;

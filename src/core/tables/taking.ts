@@ -1,6 +1,7 @@
 /** What one visit that gets in costs, by the kind of bird. All assumptions of ours: they weigh animals against each other. */
 import type { Figure } from './figure';
 
+/** What one visit that gets in costs, by kind of bird. */
 export interface Taking {
   readonly grown: Figure;
   readonly bantam: Figure;

@@ -3,6 +3,7 @@ import type { Figure } from './figure';
 
 /** The words a keeper uses. "Never" is theirs alone and means zero. */
 export const oftenWords = ['never', 'passes', 'weekly', 'most-nights'] as const;
+/** A keeper's word for how often. */
 export type Often = (typeof oftenWords)[number];
 
 const rate = (value: number, note: string): Figure => ({
@@ -32,10 +33,12 @@ export const nearThings = [
   'stone-walls',
   'feed-left-out',
 ] as const;
+/** Something near that draws animals. */
 export type Near = (typeof nearThings)[number];
 
 /** What a keeper puts up or keeps against visitors. None of it closes anything. */
 export const deterrents = ['light', 'sound', 'scent', 'scarecrow', 'dog', 'cockerel'] as const;
+/** Something put up against visitors. */
 export type Deterrent = (typeof deterrents)[number];
 
 /** Times the usual for each deterrent, and never less than this with all of them: animals get used to them. */
@@ -52,6 +55,7 @@ export const leastDeterred = rate(
 export const drawnTimes = rate(2, 'Each thing near that draws it doubles its visits.');
 export const peakTimes = rate(1.5, 'In the months in which it has young or disperses.');
 
+/** How often an animal comes, and what moves it. */
 export interface Coming {
   /** Where nothing draws it. */
   readonly usual: Exclude<Often, 'never'>;

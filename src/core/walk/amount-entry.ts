@@ -2,6 +2,7 @@
 import type { Unit } from '../attributes/attribute';
 import { numberReadings, plainSigns } from './number-entry';
 
+/** An amount as it was read. */
 export interface EnteredAmount {
   /** In the unit it was asked in. */
   readonly value: number;
@@ -9,6 +10,7 @@ export interface EnteredAmount {
   readonly entered: string;
 }
 
+/** Why an amount could not be read. */
 export type AmountProblem =
   | { readonly problem: 'empty' }
   | { readonly problem: 'not-a-number'; readonly text: string }

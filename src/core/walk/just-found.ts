@@ -3,6 +3,7 @@ import type { Walk } from '../records/walk';
 import type { AnimalRoute, WayIn } from '../routes/ways-in';
 import { paceOf } from '../routes/pace';
 
+/** A way in that the last reading laid open. */
 export interface JustFound {
   readonly way: WayIn;
   /** The animals it was found open to, quickest first. */

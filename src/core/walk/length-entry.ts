@@ -5,12 +5,14 @@
 import type { Units } from '../place/place';
 import { numberReadings, plainSigns } from './number-entry';
 
+/** A length as it was read; mm. */
 export interface EnteredLength {
   readonly mm: number;
   /** As typed, with the unit it was read in. */
   readonly entered: string;
 }
 
+/** Why a length could not be read; mm. */
 export type LengthProblem =
   | { readonly problem: 'empty' }
   | { readonly problem: 'not-a-length'; readonly text: string }

@@ -6,6 +6,7 @@ import { allBays } from '../place/find';
 import type { Bay, BayId, Face, Fence, Place, Zone } from '../place/place';
 import { animals, type Animal } from '../tables/animals';
 
+/** What makes which questions worth asking in a place. */
 export interface PlaceMatters extends Birds {
   readonly matters: Matters;
   /** The bay at which the line's potential is read, where there is a line. */

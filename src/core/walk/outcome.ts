@@ -7,11 +7,13 @@ import { readingIn } from './open-walk';
 import type { Question } from './questions';
 import type { Stops } from './stops';
 
+/** A reading that differs from the one before. */
 export interface Change {
   readonly reading: Reading;
   readonly before: Reading;
 }
 
+/** What a walk found, against the walks before it. */
 export interface Outcome {
   readonly worse: readonly Change[];
   readonly better: readonly Change[];

@@ -15,6 +15,7 @@ import type { Possible } from '../place/possible';
 import { attributeKey } from '../records/apply-readings';
 import { roostSectionOf, whatMatters, type PlaceMatters } from './matters';
 
+/** Something a walk asks: one attribute of one item. */
 export interface Question {
   /** Stable; fit for an address. */
   readonly id: string;

@@ -7,6 +7,7 @@ import { attributes } from '../attributes';
 import type { Question } from './questions';
 import type { Stop } from './stops';
 
+/** A reading of the bay before that this bay may share. */
 export interface SameAs {
   readonly question: Question;
   readonly reading: Reading;

@@ -5,6 +5,7 @@
 import type { Mend } from '../records/mend';
 import type { Walk } from '../records/walk';
 
+/** Records that a new one must come after. */
 export interface Recorded {
   readonly walks: readonly Walk[];
   readonly mends: readonly Mend[];

@@ -11,6 +11,7 @@ import { checksOf, layersOff } from './checks';
 import { isAsked } from './purposes';
 import { questionsOf, type Question } from './questions';
 
+/** Where one stands while several questions are asked. */
 export interface Stop {
   /** A bay's id, or the section's where it belongs to no bay; with the section before it where a bay is come to twice. */
   readonly id: string;
@@ -21,6 +22,7 @@ export interface Stop {
   readonly questions: readonly Question[];
 }
 
+/** Stops still to come, and those left for another day. */
 export interface Stops {
   readonly stops: readonly Stop[];
   /** Left for another day by the keeper. */

@@ -14,6 +14,7 @@ import { animals, type Animal, type AnimalId } from '../tables/animals';
 import type { LatchId } from '../tables/latches';
 import { meshes, type MeshId } from '../tables/meshes';
 
+/** What a figure means while it is typed. */
 export interface Meaning {
   /** Who gets by, by this reading alone. */
   readonly letsBy: readonly PartEffort[];
@@ -24,6 +25,7 @@ export interface Meaning {
   readonly stopsAll: ExclusionOpening | undefined;
 }
 
+/** Shut to this, mm, all of them are kept out. */
 export interface ExclusionOpening {
   readonly used: number;
   readonly strict: number;

@@ -12,6 +12,7 @@ import type { ExclusionOpening } from '../../walk/what-it-means';
 /** All but the keeper's own. */
 export type CatalogueKind = Exclude<MendKind, 'own'>;
 
+/** A kind of mend: where it goes, what it changes, what it takes. */
 export interface CatalogueMend {
   readonly kind: CatalogueKind;
   /** `tonight` keeps things out until a lasting mend is made. */
@@ -38,6 +39,7 @@ export interface CatalogueMend {
 /** Of another item than the spot's own where it says so. */
 export type SpotTarget = Omit<Target, 'item'> & { readonly item?: ItemId };
 
+/** What a mend brings into the structure. */
 export type Added =
   | { readonly layer: MeshId }
   | { readonly latch: LatchId }
@@ -47,6 +49,7 @@ export type Added =
   | { readonly roof: MeshId }
   | { readonly strands: true };
 
+/** Anything that is bought for a mend. */
 export type Material =
   | 'slabs'
   | 'board'
@@ -69,6 +72,7 @@ export type Material =
   | 'earth-stake'
   | 'ties';
 
+/** How much of a material; lengths in mm. */
 export type Amount =
   | {
       readonly material: Material;
@@ -79,6 +83,7 @@ export type Amount =
     }
   | { readonly material: Material; readonly count: number };
 
+/** What can hurt in making it. */
 export type Caution =
   | 'cut-wire'
   | 'digging'

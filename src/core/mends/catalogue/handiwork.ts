@@ -1,6 +1,7 @@
 /** Tools and skill for each kind of mend: what a keeper has to have at hand, and to have done before. */
 import type { CatalogueKind } from './catalogue-mend';
 
+/** A tool that a mend asks for. */
 export type Tool =
   | 'tape'
   | 'driver'
@@ -18,6 +19,7 @@ export type Tool =
 /** `anyone`: no more than care. `handy`: has sawn and screwed before. `skilled`: has built with it before. */
 export type Skill = 'anyone' | 'handy' | 'skilled';
 
+/** What making a mend asks of whoever makes it. */
 export interface Handiwork {
   readonly tools: readonly Tool[];
   readonly skill: Skill;

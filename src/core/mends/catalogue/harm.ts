@@ -12,8 +12,10 @@ export const harms = [
   'drainage',
   'snow',
 ] as const satisfies readonly Caution[];
+/** A way in which a mend can harm birds or others. */
 export type Harm = (typeof harms)[number];
 
+/** Whether one kind of harm is to be looked at in a mend. */
 export interface HarmCheck {
   readonly harm: Harm;
   readonly applies: boolean;

@@ -5,8 +5,10 @@
 import type { Figure } from '../../tables/figure';
 import type { Material } from './catalogue-mend';
 
+/** What a price is of. */
 export type PriceBy = 'metre' | 'square-metre' | 'piece';
 
+/** A price until the keeper says their own. */
 export interface Price {
   readonly by: PriceBy;
   /** Hundredths of the keeper's money. */

@@ -12,6 +12,7 @@ export interface BarsOfLength {
   readonly count: number;
 }
 
+/** Prices put on pieces: a bound on what bars can take. */
 export interface Priced {
   readonly prices: readonly number[];
   /** By how much the most that the bars can take is worth more than the pieces: below 0 they cannot take them all. */

@@ -14,6 +14,7 @@ import {
 } from './cutting';
 import type { Packed } from './packing';
 
+/** A set of rolls that takes all pieces, with its price in hundredths. */
 export interface Found {
   readonly rolls: readonly Roll[];
   readonly packed: Packed;

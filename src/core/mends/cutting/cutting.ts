@@ -25,6 +25,7 @@ const far = amount(0, longestRoll);
 /** More of one thing than anyone buys (assumption of ours). */
 export const mostPieces = 10_000;
 
+/** Something to be cut; mm. */
 export interface Piece {
   readonly id: string;
   readonly length: number;
@@ -41,6 +42,7 @@ const rollSchema = object({
   /** How many there are of it; absent: as many as are wanted. */
   count: optional(whole(0, mostPieces)),
 });
+/** Something to cut from, as sold or left over; mm. */
 export interface Roll extends TypeOf<typeof rollSchema> {}
 
 const stripSchema = object({
@@ -50,6 +52,7 @@ const stripSchema = object({
   length: long,
   width: long,
 });
+/** Pieces side by side across a section. */
 export interface Strip extends TypeOf<typeof stripSchema> {}
 
 const sectionSchema = object({
@@ -58,9 +61,11 @@ const sectionSchema = object({
   length: long,
   strips: list(stripSchema),
 });
+/** A length of a roll, cut across it. */
 export interface Section extends TypeOf<typeof sectionSchema> {}
 
 const cutRollSchema = object({ roll: rollSchema, sections: list(sectionSchema) });
+/** A roll with its sections. */
 export interface CutRoll extends TypeOf<typeof cutRollSchema> {}
 
 export const cuttingSchema = named(
@@ -76,8 +81,10 @@ export const cuttingSchema = named(
     leastWaste: amount(),
   }),
 );
+/** All rolls as they are cut, and what is left. */
 export interface Cutting extends TypeOf<typeof cuttingSchema> {}
 
+/** A cutting, or the pieces that are larger than anything sold. */
 export type Cut = { readonly cutting: Cutting } | { readonly tooLarge: readonly string[] };
 
 /** mm² */

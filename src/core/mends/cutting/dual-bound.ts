@@ -12,6 +12,7 @@ export interface Strip {
   readonly costOf: (length: number) => number;
 }
 
+/** A bound from below, by prices put on the pieces. */
 export interface DualBound {
   /** Of all pieces. */
   readonly whole: number;

@@ -9,12 +9,14 @@ import { sumBy } from './cutting';
 import { firstIn, placesIn, setOfFirst, stepsOfNode } from './piece-sets';
 import { worthTable } from './worth-table';
 
+/** A bar and the pieces cut from it. */
 export interface FilledBar {
   readonly length: number;
   /** Places in the list of pieces. */
   readonly pieces: readonly number[];
 }
 
+/** What a search for full bars came to. */
 export interface Filling {
   /** Bars that something is cut from; `undefined` where none were found. */
   readonly bars: readonly FilledBar[] | undefined;

@@ -7,6 +7,7 @@ import { areaOf, sumBy, type Piece, type Roll, type Section } from './cutting';
 import type { DualBound } from './dual-bound';
 import { restBound, type RestBound } from './rest-bound';
 
+/** Sections on each roll. */
 export interface Packed {
   /** Sections of each roll, in the order of the rolls given. */
   readonly sections: readonly (readonly Section[])[];
@@ -14,6 +15,7 @@ export interface Packed {
   readonly area: number;
 }
 
+/** What a search for sections came to. */
 export interface Packing {
   readonly packed: Packed | undefined;
   /** False where the search was broken off: what it found may not be the best, and what it did not find may be there. */

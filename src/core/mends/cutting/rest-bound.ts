@@ -4,12 +4,14 @@
  */
 import type { Piece } from './cutting';
 
+/** What is left of rolls in the middle of a search; mm. */
 export interface Room {
   /** What is left of the width of sections that are begun. */
   readonly gaps: readonly number[];
   readonly rolls: readonly { readonly width: number; readonly left: number }[];
 }
 
+/** The least that the rest can still cost in such a room; `undefined` where it does not fit. */
 export type RestBound = (room: Room) => number | undefined;
 
 /** Small widths that are tried, at most: each gives a bound of its own, and the highest of them counts. */

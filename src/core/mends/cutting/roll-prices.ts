@@ -8,6 +8,7 @@ import { areaOf, sumBy, type Piece, type Roll } from './cutting';
 import { startPrices } from './dual-bound';
 import { sectionsOf } from './sections';
 
+/** Whether rolls can take the pieces at all, by prices. */
 export interface RoomBound {
   /** Shown that the rolls cannot take the pieces. */
   readonly isTooLittle: boolean;

@@ -8,6 +8,7 @@ import { areaOf, fitsOn, sumBy, type Cutting, type Piece, type Roll } from './cu
 import type { Packing } from './packing';
 import { restBound } from './rest-bound';
 
+/** How much is looked at before the search is broken off. */
 export interface CuttingLimits {
   /** States looked at for one set of rolls. */
   readonly ofOneSet: number;
@@ -26,6 +27,7 @@ export interface Measure {
   readonly of: (roll: Roll) => number;
 }
 
+/** What sets of rolls are tried for. */
 export interface SetsToTry {
   /** The longest first. */
   readonly pieces: readonly Piece[];

@@ -10,6 +10,7 @@ const fineness = 400;
 /** Where all pieces are as long (boards turned round), sections differ in their width alone: it pays to be finer. */
 const finerFineness = 2000;
 
+/** What prices say of all pieces together. */
 export interface Look {
   /** What all pieces cost at the least, by these prices. */
   readonly whole: number;
@@ -20,6 +21,7 @@ export interface Look {
   readonly begun: number[];
 }
 
+/** The kinds of sections there are, and what they are worth. */
 export interface Sections {
   readonly table: WorthTable;
   /** `costOf`: what a section of this kind costs that this piece begins. */

@@ -1,6 +1,7 @@
 /** What fits in a gap and is worth most by prices on the pieces: a knapsack, by dynamic programming over sizes. */
 import { commonDivisor } from './cutting';
 
+/** Most worth by room, filled once the prices are known. */
 export interface WorthTable {
   /** How much is looked at to put prices in. */
   readonly cells: number;

@@ -14,6 +14,7 @@ import type { Link, PlanProblem } from './problem';
 import { planningWhole, wholeCost } from './whole-rolls';
 import { whyNot, type WhyNot } from './why-not';
 
+/** A plan as a keeper reads it; money in hundredths, losses in birds a year. */
 export interface PlanAnswer {
   /** Ids of candidates in the order of the work. */
   readonly chosen: readonly string[];
@@ -41,6 +42,7 @@ export interface PlanAnswer {
   };
 }
 
+/** What a plan changes about one animal. */
 export interface AnimalChange {
   readonly animal: AnimalId;
   /** Birds a year, of a flock that cannot lose more than there are. */
@@ -58,6 +60,7 @@ export type WhyNotWords =
   | { readonly kind: 'beside'; readonly animal: AnimalId; readonly at: readonly BySpot[] }
   | { readonly kind: 'money' | 'time'; readonly birds: number };
 
+/** Where something still gets in. */
 export interface BySpot {
   readonly bay: BayId;
   /** Kind and item: "ground n2". */

@@ -8,6 +8,7 @@ import type { Candidate } from './candidates';
 import { spotWeights, type SpotWeights } from './spot-weights';
 import { withMends } from './with-mends';
 
+/** Weights of a bay by the mends that are made of it. */
 export interface BayStates {
   /** `made`: places in `candidates`, ascending. */
   weights(

@@ -14,6 +14,7 @@ import type { Limits } from './limits';
 import type { Option, PlanProblem, Term } from './problem';
 import { startOf } from './start';
 
+/** A set of mends and what it leaves. */
 export interface Plan {
   /** Places in the problem's candidates, ascending. */
   readonly chosen: readonly number[];
@@ -28,6 +29,7 @@ export interface Plan {
   readonly overspent: boolean;
 }
 
+/** How far a search has come: best found, bound, nodes looked at. */
 export interface Progress {
   readonly best: number;
   readonly bound: number;
@@ -52,6 +54,7 @@ const tolerance = 1e-9;
 /** Whether a set is not to be had though it is within the limits; every set that it is part of is not to be had either. */
 export type Refuses = (chosen: readonly number[]) => boolean;
 
+/** What a search may be told besides the limits. */
 export interface Others {
   readonly refuses?: Refuses;
   /** A plan that can be had, to measure others by; the same as what is asked for must be in it. */

@@ -3,11 +3,13 @@ import { made, barred, maskOf, weightIn, type Choice, type Metric } from './choi
 import { distanceOf, insideOf, lightestWay, onward, type Inside } from './distance';
 import { outsideEnd, type Link, type Option, type Term } from './problem';
 
+/** Money (hundredths) and minutes still to be spent. */
 export interface Left {
   readonly cents: number;
   readonly minutes: number;
 }
 
+/** How far the weight of a way in can be raised. */
 export interface Reach {
   /** As chosen. */
   readonly now: number;

@@ -21,6 +21,7 @@ import type { WeakSpot } from '../weak-spot';
 import { weakEverywhere } from './weak-everywhere';
 import { readyFor } from './with-mends';
 
+/** A problem with the mends its numbers stand for. */
 export interface Planning {
   readonly problem: PlanProblem;
   /** In the order of the problem's. */

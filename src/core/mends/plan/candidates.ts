@@ -9,6 +9,7 @@ import type { WeakSpot } from '../weak-spot';
 import { defaultUnitPrices, type UnitPrices } from '../shopping/shop';
 import { costOf } from '../shopping/cost';
 
+/** A mend that may be in a plan. */
 export interface Candidate {
   /** The same as long as the place is: kind, and where. */
   readonly id: string;

@@ -6,6 +6,7 @@ import { isWithin, type YearSpan } from '../../place/year-span';
 import { scenarios, whenOf, type Scenario } from '../../score/scenario';
 import { months } from '../../score/visits';
 
+/** Circumstances that an animal may meet. */
 export interface Case {
   readonly scenario: Scenario;
   /** The middle of one of its months. */
@@ -13,6 +14,7 @@ export interface Case {
   readonly when: When;
 }
 
+/** The same for one month of the year. */
 export interface MonthCase extends Case {
   readonly days: number;
   /** Months in which an animal meets the same have the same key. */

@@ -6,6 +6,7 @@ import { birdsLost } from './loss';
 import { choiceOf } from './order';
 import type { PlanProblem } from './problem';
 
+/** Least losses for a sum; hundredths, birds a year. */
 export interface CurvePoint {
   /** What that plan takes. */
   readonly cents: number;
@@ -15,6 +16,7 @@ export interface CurvePoint {
   readonly birds: number;
 }
 
+/** What more money brings. */
 export interface Curve {
   /** Each cheaper and worse than the next; the first spends nothing. */
   readonly points: readonly CurvePoint[];

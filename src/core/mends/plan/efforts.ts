@@ -3,6 +3,7 @@ import type { AnimalId } from '../../tables/animals';
 import { compareMinutes } from '../../effort/effort-level';
 import type { Link, PlanProblem } from './problem';
 
+/** What one mend alone does to an animal's minutes. */
 export interface EffortChange {
   readonly animal: AnimalId;
   /** Minutes; `null` holds. As it stands, and with this mend alone. */

@@ -8,6 +8,7 @@ import type { Mend } from '../../records/mend';
 import { costOf } from '../shopping/cost';
 import type { UnitPrices } from '../shopping/shop';
 
+/** Something for tonight, with its price in hundredths and its minutes. */
 export interface Stopgap {
   readonly mend: Mend;
   readonly cents: number;

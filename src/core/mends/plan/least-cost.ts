@@ -12,6 +12,7 @@ import type { Limits } from './limits';
 import type { Option, PlanProblem, Term } from './problem';
 import { startOf } from './start';
 
+/** The cheapest set that shuts one animal out. */
 export interface LeastCost {
   readonly chosen: readonly number[];
   readonly cents: number;

@@ -6,6 +6,7 @@ import type { BayStates } from './bay-states';
 import { birdsEnd, outsideEnd, type Link, type LinkState } from './problem';
 import { least, type SpotWeights } from './spot-weights';
 
+/** Makes the links of a term, bay by bay. */
 export interface LinkMaker {
   readonly states: BayStates;
   /** Places of the candidates that bear on a bay, ascending. */
@@ -13,6 +14,7 @@ export interface LinkMaker {
   readonly excludes: (a: number, b: number) => boolean;
 }
 
+/** Whose term it is: animal, scenario, day, zone. */
 export interface TermCase {
   readonly animal: Animal;
   readonly scenario: Scenario;

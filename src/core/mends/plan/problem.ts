@@ -6,6 +6,7 @@ import type { BayId, ZoneId } from '../../place/place';
 import type { Scenario } from '../../score/scenario';
 import type { AnimalId } from '../../tables/animals';
 
+/** A plan as plain numbers; nothing of the place is needed to solve it. */
 export interface PlanProblem {
   readonly candidates: readonly Option[];
   readonly terms: readonly Term[];
@@ -17,8 +18,10 @@ export interface PlanProblem {
   readonly flock: ByGroup;
 }
 
+/** Birds a year by group. */
 export type ByGroup = Readonly<Record<string, number>>;
 
+/** A mend as a number: price in hundredths, minutes, what it cannot be together with. */
 export interface Option {
   readonly id: string;
   readonly cents: number;
@@ -56,6 +59,7 @@ export interface Link {
   readonly states: readonly LinkState[];
 }
 
+/** The weight of a link once these mends are made. */
 export interface LinkState {
   readonly mask: number;
   /** `minutes ÷ patience − ln(1 − s)`; `null` holds. */

@@ -9,6 +9,7 @@ import type { Limits } from './limits';
 import type { PlanProblem, Term } from './problem';
 import { startOf } from './start';
 
+/** What shutting an animal out takes, or why nothing does. */
 export type ShutOut =
   | ({ readonly can: true } & LeastCost)
   /** Bays and spots by which it still gets in with every mend made. */

@@ -8,6 +8,7 @@ import { strandsShut } from '../../routes/pace';
 import type { Animal } from '../../tables/animals';
 import { spotOf } from '../spots';
 
+/** What a spot adds to a route. */
 export interface SpotWeight {
   readonly weight: number;
   readonly minutes: number | null;

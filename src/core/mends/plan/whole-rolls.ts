@@ -10,6 +10,7 @@ import { planning, type Plan, type Progress } from './best-plan';
 import type { Planning } from './build-problem';
 import type { Limits } from './limits';
 
+/** A plan paid for in whole rolls and packs. */
 export interface WholePlan extends Plan {
   /** What the shop asks for the things for it, hundredths of money; nothing for what is bought already. */
   readonly wholeCents: number;

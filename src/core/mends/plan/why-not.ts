@@ -7,6 +7,7 @@ import { birdsLost, lossAt, lossOf } from './loss';
 import type { Link, PlanProblem } from './problem';
 import type { AnimalId } from '../../tables/animals';
 
+/** Why a mend is not in the plan. */
 export type WhyNot =
   /** The keeper has said so, or it takes longer than one mend may. */
   | { readonly kind: 'wont' }

@@ -1,6 +1,7 @@
 /** Where the lap turns: the way each bay runs, and how far it turns from the one before. */
 import type { LapBay } from '../../place/lap';
 
+/** Which way a bay of the lap runs, and where it comes before. */
 export interface Heading {
   /** Degrees from the bay before it; outward corners are positive whichever way round the lap was paced. */
   readonly turn: number;

@@ -1,6 +1,7 @@
 /** Packs, coils and single things: the cheapest of them that come to as many as are wanted, and of equally cheap ones the fewest left over. */
 import type { Sold } from './sold';
 
+/** So many of a size that is sold. */
 export interface Taken {
   readonly sold: Sold;
   readonly count: number;

@@ -6,6 +6,7 @@ import { barWidth } from './bars';
 import type { Length } from './take-off';
 import type { Stretch } from './stretch';
 
+/** A piece with what it is cut for. */
 export interface CutPiece extends Piece {
   readonly material: Material;
   readonly mends: readonly string[];
@@ -16,6 +17,7 @@ export interface CutPiece extends Piece {
   readonly joinedOnTheWay?: true;
 }
 
+/** How a run is divided into pieces; mm. */
 export interface Division {
   /** No piece of a run is longer than this, where a post comes before. */
   readonly longest: number;

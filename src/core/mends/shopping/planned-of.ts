@@ -6,6 +6,7 @@ import { costOf } from './cost';
 import type { UnitPrices } from './shop';
 import { weakOf } from './weak-of';
 
+/** What planned mends come to: hundredths, minutes. */
 export interface Planned {
   readonly cents: number;
   readonly minutes: number;

@@ -31,10 +31,12 @@ const ownPriceSchema = object({
   /** Not to be had there. */
   none: optional(constant(true)),
 });
+/** A price of the keeper's own. */
 export interface OwnPrice extends TypeOf<typeof ownPriceSchema> {}
 
 /** Full width or not: what is left of something bought, and large enough to be of use. */
 const offcutSchema = object({ id: text, material, length: long, width: long });
+/** What is left of something bought, and stands in the shed. */
 export interface Offcut extends TypeOf<typeof offcutSchema> {}
 
 /** How a material is cut. Pieces have the ids of `take-off`. */
@@ -57,6 +59,7 @@ const boughtCuttingSchema = object({
     }),
   ),
 });
+/** A cutting list as it was bought. */
 export interface BoughtCutting extends TypeOf<typeof boughtCuttingSchema> {}
 
 /** One time in the shop. */
@@ -67,6 +70,7 @@ const purchaseSchema = object({
   cents: money,
   cuttings: list(boughtCuttingSchema),
 });
+/** Something bought on a day. */
 export interface Purchase extends TypeOf<typeof purchaseSchema> {}
 
 export const shopSchema = named(
@@ -83,6 +87,7 @@ export const shopSchema = named(
   }),
   'The price book, offcuts in stock, lines ticked, and what was bought. Money in hundredths.',
 );
+/** The keeper's prices, offcuts and purchases. */
 export interface Shop extends TypeOf<typeof shopSchema> {}
 
 /** Until the keeper says otherwise. */

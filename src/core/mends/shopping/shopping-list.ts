@@ -12,17 +12,20 @@ import { soldOf, type Offcut, type Shop } from './shop';
 import type { Sold } from './sold';
 import { takeOff, type Count, type TakeOff } from './take-off';
 
+/** One line of the list. */
 export interface Line extends Taken {
   readonly cents: number;
   readonly mends: readonly string[];
 }
 
+/** A material with its pieces and how they are cut. */
 export interface CutMaterial {
   readonly material: Material;
   readonly pieces: readonly CutPiece[];
   readonly cutting: Cutting;
 }
 
+/** Everything that is to be bought, in hundredths of money. */
 export interface ShoppingList {
   readonly lines: readonly Line[];
   readonly cut: readonly CutMaterial[];

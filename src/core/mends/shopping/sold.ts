@@ -27,8 +27,10 @@ export const soldSizeSchema = named(
     slab: object({ form: constant('slab'), length: long, width: optional(long) }),
   }),
 );
+/** A size in which something is sold; mm, or a number of pieces. */
 export type SoldSize = TypeOf<typeof soldSizeSchema>;
 
+/** A material in a size, at a price. */
 export interface Sold {
   readonly id: string;
   readonly material: Material;

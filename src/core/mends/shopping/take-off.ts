@@ -23,6 +23,7 @@ export interface Length {
   readonly length: number;
 }
 
+/** So much of what is counted rather than cut. */
 export interface Count {
   readonly mend: string;
   readonly material: Material;
@@ -32,6 +33,7 @@ export interface Count {
   readonly depth?: number;
 }
 
+/** All that mends take, before anything is divided into what is sold. */
 export interface TakeOff {
   readonly stretches: readonly Stretch[];
   readonly lengths: readonly Length[];

@@ -6,6 +6,7 @@ import { changeBays } from './change-bay';
 import type { NewId } from './cover';
 import { copyOf } from './posts';
 
+/** Bays that a change may be made to as well. */
 export interface Reach {
   /** Other bays of the same side, and all others of walls like it (outer walls of the same zone, or partitions of it). */
   readonly side: readonly BayId[];

@@ -1,6 +1,7 @@
 /** Changes to one bay or many; all else in the place stays the same object, so that its judgement can be kept. */
 import type { Bay, BayId, Place } from '../place';
 
+/** A change to one bay. */
 export type BayChange = (bay: Bay) => Bay;
 
 /** The place with one bay changed; all others are the same objects. */

@@ -42,6 +42,7 @@ export function addStrand(
   return { ...strung, fence: place.fence ?? { id: newId('fence'), on: 'always' } };
 }
 
+/** Where strands are put, as far as it is known; mm. */
 export interface StrandSizes {
   readonly height?: Is<number>;
   readonly standOff?: Is<number>;

@@ -115,6 +115,7 @@ function companions(place: Place, id: ZoneId): ZoneId[] {
     .map((zone) => zone.id);
 }
 
+/** A zone to be added, and where. */
 export interface NewZone {
   readonly kind: ZoneKind;
   readonly name: string;

@@ -7,6 +7,7 @@ import { baysAlong, layersOf, openBay } from './bays-along';
 import { isRaised, stretchesOf, type Stretch } from './stretches';
 import { houseDress, topOf, usualDress, type ZoneDress } from './zone-dress';
 
+/** What is said of zones once for all their walls. */
 export type Dresses = Readonly<Record<ZoneId, ZoneDress>>;
 
 /** All walls, roofs and floors that follow from which zones meet. */

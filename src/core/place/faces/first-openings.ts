@@ -42,6 +42,7 @@ function fitted(bay: Bay, width: number, up: number, height: number, middle = tr
   };
 }
 
+/** Makes an opening that fits a bay. */
 export type FirstOpening = (bay: Bay) => Opening;
 
 /** A gate as high as the bay allows. */
@@ -100,6 +101,7 @@ export const window =
     shutBy: 'nobody',
   });
 
+/** Which bay an opening is put into. */
 export interface Where {
   readonly between: readonly [ZoneId, ZoneId];
   /** Only on this side. */

@@ -6,6 +6,7 @@ import { areaOf, closeOutline, type Point } from '../outline';
 import { outside, type Side, type Zone, type ZoneId } from '../place';
 import { isInside } from '../polygon';
 
+/** A straight piece of wall with the same zones on either hand. */
 export interface Stretch {
   /** The side it lies on, of the zone listed first. */
   readonly side: Side;

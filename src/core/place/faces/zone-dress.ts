@@ -3,8 +3,10 @@ import type { MeshId } from '../../tables/meshes';
 import { any, type PossibleChoice } from '../possible';
 import type { Zone } from '../place';
 
+/** What a layer may be before anybody has looked. */
 export type Cover = PossibleChoice<MeshId | 'none'>;
 
+/** What a zone's walls and roof are made of, until a bay is told otherwise. */
 export interface ZoneDress {
   /** Layers of its walls, the outermost first. */
   readonly cover: readonly Cover[];

@@ -6,6 +6,7 @@ import { any } from '../possible';
 import { rectangularZone } from './rectangle';
 import type { Sizes } from './shape';
 
+/** What a pen that is moved is made of; mm. */
 export interface Pen {
   readonly name: string;
   readonly moves: Moves;

@@ -1,6 +1,7 @@
 /** Rectangular zones, from their near right corner round clockwise: front, left, back, right, as one stands before them. */
 import type { Outline, Side, SideKind, Zone } from '../place';
 
+/** A rectangle in the plan; mm. */
 export interface Rectangle {
   /** Near left corner. */
   readonly x: number;

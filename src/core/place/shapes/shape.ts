@@ -13,6 +13,7 @@ export const shapeIds = [
   'hoop',
   'low-box',
 ] as const;
+/** Id of a starting shape. */
 export type ShapeId = (typeof shapeIds)[number];
 
 export const sizeIds = [
@@ -26,8 +27,10 @@ export const sizeIds = [
 /** Widths run along the front, depths away from it; `sections`: how high the house stands. */
 export type SizeId = (typeof sizeIds)[number];
 
+/** Sizes by name, mm; one that a shape does not ask for is not looked at. */
 export type Sizes = Readonly<Record<SizeId, number>>;
 
+/** Zones and faces of a new place. */
 export interface Laid {
   readonly zones: readonly Zone[];
   readonly faces: readonly Face[];
@@ -40,6 +43,7 @@ export interface ShapeProblem {
   readonly problem: 'house-too-large';
 }
 
+/** A shape to begin from. */
 export interface StartingShape {
   readonly id: ShapeId;
   /** Sizes it asks for, in that order, and what they usually are: mm where one thinks in metres, inches in feet. */

@@ -12,8 +12,10 @@ import type { Coming } from '../visiting';
 
 /** Where in the world a place stands, as coarsely as the tables tell regions apart. */
 export const regions = ['gb', 'ie', 'eu', 'na', 'au', 'nz'] as const;
+/** A region, as far as the tables tell them apart. */
 export type Region = (typeof regions)[number];
 
+/** Part of a day. */
 export type Hours = 'day' | 'dusk' | 'night';
 
 /**
@@ -35,6 +37,7 @@ export interface Dexterity {
   readonly force: Figure;
 }
 
+/** Id of an animal, as files have it. */
 export type AnimalId =
   | 'american-badger'
   | 'american-mink'
@@ -77,6 +80,7 @@ export type AnimalId =
  */
 export type Concerns = 'any-flock' | 'chicks' | 'feed-only';
 
+/** All figures of one animal, each with source and mark. */
 export interface Animal {
   readonly id: AnimalId;
   readonly regions: readonly Region[];
