@@ -77,6 +77,7 @@ const plain: Readonly<Record<ChangeKind, string>> = {
   'its-height': 'its height',
   'what-is-above-it': 'what is above it',
   'part-of-the-roof': 'a part of the roof',
+  'nights-on-one-spot': 'nights on one spot',
   'whether-it-moves': 'whether it moves',
   'when-it-is-in-use': 'when it is in use',
   reading: 'the reading',

@@ -24,6 +24,8 @@ export function headline(judgement: Judgement): Headline {
     judgement.slowWays.length === 0
       ? ''
       : ` ${count(judgement.slowWays.length, 'slow way')} besides, an hour and more.`;
+  const { accepted = [] } = found.place.setting;
+  const odd = accepted.length === 0 ? '' : ` The odd bird to ${animalList(accepted)} is accepted.`;
   const unread =
     stops.unread === 0
       ? ''
@@ -60,7 +62,7 @@ export function headline(judgement: Judgement): Headline {
       answer: count(waysIn.length, 'way in', 'ways in'),
       tone: 'open',
       when: scenarioWhen[judgement.scenario],
-      under: `${who} can get to ${birds} ${scenarioDoors[judgement.scenario]}.${openWords(open.birds)}${slow}${unread}`,
+      under: `${who} can get to ${birds} ${scenarioDoors[judgement.scenario]}.${openWords(open.birds)}${slow}${unread}${odd}`,
     };
   }
   if (stops.unread > 0) {
@@ -68,14 +70,14 @@ export function headline(judgement: Judgement): Headline {
       answer: 'No way in found',
       tone: 'unread',
       when: 'so far',
-      under: `${count(stops.unread, 'reading')} of ${stops.all} not taken yet: what is not looked at may be open.${slow}`,
+      under: `${count(stops.unread, 'reading')} of ${stops.all} not taken yet: what is not looked at may be open.${slow}${odd}`,
     };
   }
   return {
     answer: 'No way in',
     tone: 'holds',
     when: 'found',
-    under: `Everything asked for was read, and nothing that lives here gets in within the hour.${slow}`,
+    under: `Everything asked for was read, and nothing that lives here gets in within the hour.${slow}${odd}`,
   };
 }
 

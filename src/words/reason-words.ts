@@ -165,7 +165,7 @@ function liftSentence(
 }
 
 function digSentence(
-  { soil, enough, ratio, floor }: DigReason,
+  { soil, enough, ratio, floor, nights }: DigReason,
   animal: string,
   { units }: Place,
 ): string {
@@ -175,7 +175,7 @@ function digSentence(
   const need = skirtWords(enough.depth.value, enough.outward.value, units);
   return ratio >= 1
     ? `Enough to keep a ${animal} from digging (${need}).`
-    : `A ${animal} is kept from digging by ${need}.`;
+    : `A ${animal} is kept from digging by ${need}.${nights === 1 ? ' What takes all night is lost: the pen moves on.' : ''}`;
 }
 
 /** What stands there, said once for all whom it stops or not; `undefined` where each reason says it itself. */

@@ -29,7 +29,9 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
     members(ground.soil, soils),
     (it) => ({
       soil: it,
-      level: floor ? 'holds' : onSoil(nearest.ratio, it, freshDigging, animal.digsAs),
+      level: floor
+        ? 'holds'
+        : movedOn(onSoil(nearest.ratio, it, freshDigging, animal.digsAs), ground.nights),
     }),
     (a, b) => compareLevels(a.level, b.level),
     bound,
@@ -40,6 +42,7 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
     ...skirt,
     ...nearest,
     freshDigging,
+    ...(ground.nights !== undefined && { nights: ground.nights }),
     ...(floor && { floor }),
   };
   const { outward, depth } = nearest.enough;
@@ -85,6 +88,11 @@ function stoppingFloor({ floor }: GroundLine, animal: Animal, bound: Bound) {
 export function ratioOf(skirt: SkirtLengths, { depth, outward }: EnoughAgainstDigging): number {
   const share = (have: number, need: number) => (need === 0 ? 1 : Math.min(1, have / need));
   return Math.min(share(skirt.depth, depth.value), share(skirt.outward, outward.value));
+}
+
+/** What takes a whole night is not done where the pen stands no longer: the dig begun is lost. */
+function movedOn(level: EffortLevel, nights: number | undefined): EffortLevel {
+  return level === 'night' && nights === 1 ? 'holds' : level;
 }
 
 const easier = (a: EffortLevel, b: EffortLevel): EffortLevel => (compareLevels(a, b) < 0 ? a : b);

@@ -66,6 +66,8 @@ export interface DigReason {
   readonly enough: EnoughAgainstDigging;
   readonly ratio: number;
   readonly freshDigging: boolean;
+  /** Nights that a pen stands there before it moves on; absent: it stays. */
+  readonly nights?: number;
   /** A mesh floor that stops it; digging then ends below. */
   readonly floor?: MeshId;
 }

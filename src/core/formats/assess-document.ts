@@ -26,7 +26,7 @@ import {
 import { animalIds } from '../tables/animals';
 import { attacks } from '../tables/attacks';
 
-export const assessVersion = 2;
+export const assessVersion = 3;
 
 /** More of one thing than a place has (assumption of ours). */
 const most = 1_000_000;
@@ -119,6 +119,8 @@ export type WayDocument = TypeOf<typeof way>;
 const ofAnimal = object({
   animal,
   about: flag,
+  /** The keeper accepts the odd loss to it: no part of the hold or of any way in. */
+  accepted: flag,
   patience: notLess,
   visits: notLess,
   minutes: pair(minutes),
@@ -173,6 +175,8 @@ export const assessSchema = object({
   trend: list(object({ date: day, hold, waysIn: whole(0, most) })),
   waysIn: list(way),
   slowWays: list(way),
+  /** By which eggs alone are taken: in no other list and in no hold. */
+  waysToEggs: list(way),
   animals: list(ofAnimal),
   items: list(ofItem),
   marks: map(oneOf(markKinds)),

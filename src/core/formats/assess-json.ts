@@ -64,6 +64,7 @@ export function assessJson({ judgement, tonight, month, year, trend }: Assessmen
     trend: trend.map(({ date, hold, waysIn }) => ({ date, hold: holdJson(hold), waysIn })),
     waysIn: judgement.waysIn.map(wayJson),
     slowWays: judgement.slowWays.map(wayJson),
+    waysToEggs: judgement.waysToEggs.map(wayJson),
     animals: judgement.animals.map((it) => animalJson(judgement, it)),
     items: judgement.animals
       .filter(({ about }) => about)
@@ -110,6 +111,7 @@ function animalJson(judgement: Judgement, it: AnimalJudgement): AnimalDocument {
   return {
     animal,
     about,
+    accepted: judgement.found.place.setting.accepted?.includes(animal) ?? false,
     patience: animals[animal].patience.value,
     visits,
     minutes: [minutes.worst, minutes.best],

@@ -18,6 +18,7 @@ import {
   oneOf,
   optional,
   type TypeOf,
+  whole,
 } from '../schema/schema';
 import { possibleAmount, possibleChoice } from './possible';
 import { yearSpan } from './year-span';
@@ -98,6 +99,8 @@ export const groundLineSchema = named(
     weight: optional(possibleAmount),
     /** Length of the pegs that hold such a frame down; 0: none. */
     pegs: optional(possibleAmount),
+    /** Nights that a pen stands on one spot before it moves on; absent: it stays. */
+    nights: optional(whole(1, 365)),
   }),
 );
 /** Where a bay meets the ground. */

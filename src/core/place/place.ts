@@ -63,6 +63,8 @@ const settingSchema = object({
   lives: list(oneOf(animalIds)),
   /** What lies near and what calls animals. */
   near: list(oneOf(nearThings)),
+  /** Animals of which the keeper accepts the odd loss: judged and counted in losses, in no headline, hold or plan. */
+  accepted: optional(list(oneOf(animalIds))),
   /** What is put up or kept against visitors: it lowers visits a little and closes nothing. */
   deterrents: optional(list(oneOf(deterrents))),
   /** How often, in the keeper's words, where they know better than the tables. */

@@ -43,6 +43,21 @@ export function toggleDeterrent(place: Place, it: Deterrent): Place {
   return { ...place, setting: after.length > 0 ? { ...setting, deterrents: after } : setting };
 }
 
+/** Accepts the odd loss to an animal, or no longer. */
+export function toggleAccepted(place: Place, id: AnimalId): Place {
+  const { accepted: before = [], ...setting } = place.setting;
+  const after = animalIds.filter((other) =>
+    other === id ? !before.includes(id) : before.includes(other),
+  );
+  return { ...place, setting: after.length > 0 ? { ...setting, accepted: after } : setting };
+}
+
+/** Those that live here and are to be kept out: all but what the keeper accepts. */
+export function toKeepOut({ setting }: Pick<Place, 'setting'>): readonly AnimalId[] {
+  const { lives, accepted = [] } = setting;
+  return accepted.length === 0 ? lives : lives.filter((id) => !accepted.includes(id));
+}
+
 /** How often an animal comes in the keeper’s own word, where they gave one. */
 export function oftenOf({ setting }: Place, animal: AnimalId): Often | undefined {
   return setting.often?.find((it) => it.animal === animal)?.often;

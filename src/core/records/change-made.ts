@@ -78,6 +78,7 @@ export const changeKinds = [
   'what-is-above-it',
   'part-of-the-roof',
   'whether-it-moves',
+  'nights-on-one-spot',
   'when-it-is-in-use',
   'reading',
   'readings',

@@ -130,7 +130,9 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
     yield;
   }
   // What is expected less than once a year is no way in's animal.
-  const counted = judged.filter(
+  const accepted = place.setting.accepted ?? [];
+  const minded = judged.filter(({ judgement }) => !accepted.includes(judgement.animal));
+  const counted = minded.filter(
     // Watching alone takes no way in away: what would be expected without the log counts as well.
     ({ judgement }) =>
       Math.max(
@@ -157,7 +159,7 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
     waysIn: ways['way-in'],
     slowWays: ways['slow-way'],
     waysToEggs: waysIn(place, surelyIn(counted, 'toEggs'), () => 1)['way-in'],
-    hold: { best: holdAt(judged, 'best'), worst: holdAt(judged, 'worst') },
+    hold: { best: holdAt(minded, 'best'), worst: holdAt(minded, 'worst') },
     marks: bayMarks(
       place,
       counted.flatMap(({ best }) => best),

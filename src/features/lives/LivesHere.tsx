@@ -6,6 +6,7 @@ import {
   nextOften,
   oftenOf,
   setOften,
+  toggleAccepted,
   toggleDeterrent,
   toggleLives,
   toggleNear,
@@ -26,7 +27,7 @@ interface Props {
 }
 
 export function LivesHere({ place, onChange }: Props) {
-  const { lives, near, region, deterrents: put = [] } = place.setting;
+  const { lives, near, region, deterrents: put = [], accepted = [] } = place.setting;
   const known = [...new Set([...animalsOf(region), ...lives])];
   return (
     <Part title={livesText.whoIsReckonedWith}>
@@ -66,6 +67,21 @@ export function LivesHere({ place, onChange }: Props) {
             label={deterrentNames[it]}
             selected={put.includes(it)}
             onPress={() => onChange((one) => toggleDeterrent(one, it))}
+            style={styles.chip}
+          />
+        ))}
+      </View>
+      <Txt kind="sub">{livesText.theOddBirdIsAccepted}</Txt>
+      <Txt tone="ink2">{livesText.leavesHeadlineAndPlan}</Txt>
+      <View style={styles.wrap}>
+        {lives.map((id) => (
+          <Button
+            key={id}
+            look="chip"
+            label={animalName(id)}
+            says={livesText.acceptTheOddBirdTo(id)}
+            selected={accepted.includes(id)}
+            onPress={() => onChange((it) => toggleAccepted(it, id))}
             style={styles.chip}
           />
         ))}

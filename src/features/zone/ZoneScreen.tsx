@@ -5,6 +5,8 @@ import { StyleSheet, View } from 'react-native';
 import {
   addRoofPart,
   describeZone,
+  nightsOf,
+  setNights,
   dropZone,
   forget,
   moveZone,
@@ -73,7 +75,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
           <SizePart place={place} zone={zone} edit={edit} />
           <SidesPart place={place} zone={zone} edit={edit} />
           <RoofPart place={place} zone={zone} edit={edit} />
-          <UsePart zone={zone} edit={edit} />
+          <UsePart zone={zone} edit={edit} place={place} />
           {place.zones.length > 1 && (
             <View style={styles.head}>
               <Button
@@ -197,7 +199,10 @@ function RoofPart({ place, zone, edit }: Props) {
   );
 }
 
-function UsePart({ zone, edit }: Pick<Props, 'zone' | 'edit'>) {
+/** Days and a week or two: what keepers do. */
+const nightsChoices = ['1', '2', '3', '7', '14'] as const;
+
+function UsePart({ zone, edit, place }: Pick<Props, 'zone' | 'edit' | 'place'>) {
   return (
     <Part title={zoneText.itsUse}>
       <Choice
@@ -207,11 +212,25 @@ function UsePart({ zone, edit }: Pick<Props, 'zone' | 'edit'>) {
         onChange={(moves) =>
           edit.change('whether-it-moves', (it) =>
             moves === 'never'
-              ? forget(it, zone.id, 'moves')
-              : describeZone(it, zone.id, { moves: moves as Moves }),
+              ? setNights(forget(it, zone.id, 'moves'), zone.id, undefined)
+              : setNights(
+                  describeZone(it, zone.id, { moves: moves as Moves }),
+                  zone.id,
+                  nightsOf(it, zone.id) ?? 1,
+                ),
           )
         }
       />
+      {zone.moves && (
+        <Choice
+          label={zoneText.nightsOnOneSpot}
+          options={nightsChoices.map((it) => [it, it] as const)}
+          value={String(nightsOf(place, zone.id) ?? '')}
+          onChange={(nights) =>
+            edit.change('nights-on-one-spot', (it) => setNights(it, zone.id, Number(nights)))
+          }
+        />
+      )}
       <SeasonFields
         word={zoneText.inUse}
         on={zone.inUse}

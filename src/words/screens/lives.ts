@@ -23,6 +23,11 @@ export const livesText = spoken('lives', {
   knownInAsFarAs: (regionName: string) =>
     `Known in ${regionName}, as far as the tables go. Tap one off if it never comes.`,
   whatLiesNearAndWhat: 'What lies near, and what calls them',
+  theOddBirdIsAccepted: 'The odd bird is accepted',
+  leavesHeadlineAndPlan:
+    'For an animal that you would rather live with. It leaves the headline, the hold and the plan; what it takes is still counted in the losses.',
+  acceptTheOddBirdTo: (id: Parameters<typeof animalName>[0]) =>
+    `${animalName(id)}: accept the odd bird`,
   whatIsPutUpAgainstThem: 'What is put up against them',
   keepsAFewAway:
     'Each keeps a few visits away while it is new (assumption of ours: one in ten). None of it closes a gap.',

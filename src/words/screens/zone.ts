@@ -28,6 +28,7 @@ export const zoneText = spoken('zone', {
   openAbovePutOverIt: 'Open above. Put over it',
   partOfItIsAnother: 'Part of it is another kind',
   itsUse: 'Its use',
+  nightsOnOneSpot: 'Nights on one spot',
   itMoves: 'It moves',
   inUse: 'In use',
   giveItANameUp: 'Give it a name, up to 80 letters.',

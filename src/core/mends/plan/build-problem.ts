@@ -1,6 +1,7 @@
 /** From a place as found, its log and its mends to a plan's problem. */
 import { allBays, findItem } from '../../place/find';
 import { outside, type BayId, type Place, type ZoneId } from '../../place/place';
+import { toKeepOut } from '../../place/setting';
 import type { LogEntry } from '../../records/sighting';
 import type { Mend } from '../../records/mend';
 import { takenBy, isHadOutside } from '../../score/judge-animal';
@@ -93,7 +94,7 @@ function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly Month
   let fixedOf: ByGroup = {};
   for (const { scenario, date, days, key, when } of cases) {
     const birds = whereabouts(found, scenario, date);
-    for (const id of found.setting.lives) {
+    for (const id of toKeepOut(found)) {
       const animal = animals[id];
       if (!isAbout(found, animal, scenario, date)) continue;
       const visits =
@@ -195,7 +196,7 @@ function harmfulOf(
       }));
   };
   for (const [bay, mends] of byBay) {
-    for (const id of ready.setting.lives) {
+    for (const id of toKeepOut(ready)) {
       for (const { scenario, date } of cases) {
         const lightest = (made: readonly number[], of = bay) =>
           lightestOf(states.weights(of, made, animals[id], scenario, date));

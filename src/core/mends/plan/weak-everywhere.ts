@@ -5,6 +5,7 @@ import { levelMinutes } from '../../effort/effort-level';
 import { allBays } from '../../place/find';
 import type { SpotKind } from '../../place/spot';
 import type { Bay, Place } from '../../place/place';
+import { toKeepOut } from '../../place/setting';
 import { bayWays } from '../../routes/bay-ways';
 import { animals, type AnimalId } from '../../tables/animals';
 import { spotOf } from '../spots';
@@ -24,10 +25,12 @@ export function weakEverywhere(place: Place, cases: readonly Case[]): WeakSpot[]
 
 function weakIn(place: Place, bay: Bay, cases: readonly Case[]): WeakSpot[] {
   const spots = new Map<string, { spot: WeakSpot['spot']; parts: Map<string, PartEffort> }>();
-  for (const id of place.setting.lives) {
+  for (const id of toKeepOut(place)) {
     for (const { when } of cases) {
       for (const part of partsOf(bay, id, when)) {
-        if ((part.minutes ?? 0) >= levelMinutes.night || isByDay(part)) continue;
+        // An opening that is too wide is closed, however slow it is to pass.
+        const isSlow = (part.minutes ?? 0) >= levelMinutes.night && part.reason.kind !== 'opening';
+        if (isSlow || isByDay(part)) continue;
         const spot = spotOf(place, part);
         const key = `${spot.kind} ${spot.item}`;
         const own = spots.get(key) ?? { spot, parts: new Map<string, PartEffort>() };

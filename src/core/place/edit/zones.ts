@@ -5,6 +5,7 @@ import { closeOutline } from '../outline';
 import { roofOf } from '../find';
 import { checkPacing, isPacing, type PacingProblem } from '../pacing';
 import {
+  type Bay,
   outside,
   type Face,
   type Outline,
@@ -28,6 +29,29 @@ export type ZoneWords = Pick<Zone, 'name' | 'moves' | 'inUse'>;
 /** The place with other words for a zone. */
 export function describeZone(place: Place, id: ZoneId, words: Partial<ZoneWords>): Place {
   return { ...place, zones: withChanged(place.zones, id, (zone) => ({ ...zone, ...words })) };
+}
+
+/** How many nights a pen stands on one spot; `undefined` where it is moved no longer. Its walls on the ground know it. */
+export function setNights(place: Place, id: ZoneId, nights: number | undefined): Place {
+  const told = (bay: Bay): Bay => {
+    if (!bay.ground) return bay;
+    const { nights: _, ...ground } = bay.ground;
+    return { ...bay, ground: nights === undefined ? ground : { ...ground, nights } };
+  };
+  return {
+    ...place,
+    faces: place.faces.map((face) =>
+      face.between.includes(id) ? { ...face, bays: face.bays.map(told) } : face,
+    ),
+  };
+}
+
+/** How many nights a pen stands on one spot, where its walls say so. */
+export function nightsOf({ faces }: Place, id: ZoneId): number | undefined {
+  return faces
+    .filter((face) => face.between.includes(id))
+    .flatMap(({ bays }) => bays)
+    .find(({ ground }) => ground?.nights !== undefined)?.ground?.nights;
 }
 
 /** A pen that is moved no longer, or birds in it all year. */

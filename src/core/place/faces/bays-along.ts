@@ -28,7 +28,7 @@ function layBay(
 ): Bay {
   const { base = 0 } = zone;
   const height = topOf(zone);
-  const ground = base > 0 ? undefined : groundOf(dress.edge);
+  const ground = base > 0 ? undefined : groundOf(dress.edge, zone.moves);
   return {
     id,
     name,
@@ -61,9 +61,11 @@ export function layersOf(band: string, cover: readonly Cover[]) {
   return cover.map((mesh, index) => ({ id: `${band}-${index + 1}`, mesh }));
 }
 
-function groundOf(edge: ZoneDress['edge']): Bay['ground'] {
+/** A pen that is moved stands one night on a spot, until it is told otherwise (assumption of ours). */
+function groundOf(edge: ZoneDress['edge'], moves: Zone['moves']): Bay['ground'] {
   if (edge === 'floor') return undefined;
-  return edge === 'frame' ? { weight: any, pegs: any } : {};
+  const nights = moves && { nights: 1 };
+  return edge === 'frame' ? { weight: any, pegs: any, ...nights } : { ...nights };
 }
 
 /** An edge between two zones with nothing in it: one walks through. */
