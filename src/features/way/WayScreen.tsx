@@ -21,7 +21,8 @@ import { StepBlock } from './StepBlock';
 export function WayScreen({ yard, id }: { readonly yard: Yard; readonly id: string }) {
   const look = useLook();
   const judgement = useJudgement(yard, look);
-  const way = [...judgement.waysIn, ...judgement.slowWays].find((it) => it.id === id);
+  const { waysIn, slowWays, waysToEggs } = judgement;
+  const way = [...waysIn, ...slowWays, ...waysToEggs].find((it) => it.id === id);
   if (!way) return <Closed look={look} />;
   const { place } = judgement.found;
   return (

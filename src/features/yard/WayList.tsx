@@ -5,11 +5,13 @@ import { StyleSheet, View } from 'react-native';
 import type { Judgement } from '@/core/score/judge';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Place } from '@/core/place/place';
+import { waysOut } from '@/core/score/gets-out';
 import { lookParams, type Look } from '@/features/look/use-look';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { wayOnward, wayTitle } from '@/words/headline';
+import { wayOutWords } from '@/words/way-out-words';
 import { levelShort } from '@/words/minutes-words';
 import { lengthFigure, unitName } from '@/words/length-words';
 
@@ -21,7 +23,8 @@ interface Props {
 export function WayList({ judgement, look }: Props) {
   const { place } = judgement.found;
   const { waysIn, slowWays, waysToEggs } = judgement;
-  if (waysIn.length + slowWays.length + waysToEggs.length === 0) return null;
+  const out = judgement.scenario === 'day-run' ? waysOut(place, judgement.date) : [];
+  if (waysIn.length + slowWays.length + waysToEggs.length + out.length === 0) return null;
   return (
     <View style={styles.list}>
       {waysIn.length + slowWays.length > 0 && (
@@ -47,6 +50,16 @@ export function WayList({ judgement, look }: Props) {
       )}
       {waysToEggs.map((way) => (
         <WayRow key={way.id} {...rowOf(place, way)} look={look} />
+      ))}
+      {out.length > 0 && (
+        <Txt kind="sub" style={styles.heading}>
+          {yardText.yourBirdsGetOut}
+        </Txt>
+      )}
+      {out.map((way) => (
+        <Txt key={`${way.group.id} ${way.bay.id}`} style={styles.heading}>
+          {wayOutWords(way, place)}
+        </Txt>
       ))}
     </View>
   );

@@ -57,6 +57,7 @@ export const yardText = spoken('yard', {
   noBirdsAreThere: 'no birds are there',
   waysIn2: 'Ways in',
   slowWaysIn: 'Slow ways in',
+  yourBirdsGetOut: 'Your own birds get out',
   waysToEggs: 'To the eggs alone: no bird is taken',
   slowWaysAnHourAnd: 'Slow ways, an hour and more',
   slowWay: 'Slow way',
