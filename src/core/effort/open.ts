@@ -3,7 +3,7 @@ import { members } from '../place/possible';
 import type { FittedLatch, Opening } from '../place/place';
 import { usualMoves } from '../place/bay';
 import type { Animal } from '../tables/animals';
-import { latches, latchIds, type LatchId } from '../tables/latches';
+import { latches, latchIds, slideForce, type LatchId } from '../tables/latches';
 import type { Motion } from '../tables/motions';
 import type { Bound } from './bound';
 import type { LatchReason, LatchVerdict, PartEffort } from './reason';
@@ -26,13 +26,10 @@ const levelOfVerdict: Readonly<Record<LatchVerdict, EffortLevel>> = {
   forced: 'minutes',
 };
 
-/** A slide or flap in fair order, moved by its own weight's worth; driven by a motor or drawn by a cord, it is held. N, assumptions of ours. */
-const ownForce = { free: 10, held: 80 } as const;
-
 /** How a door moves decides what it asks of whoever opens it with no latch on. */
 function ownMotion({ moves, kind, shutBy }: Door): LatchMotionAsked | undefined {
   const isHeld = shutBy === 'light' || shutBy === 'cord';
-  const force = isHeld ? ownForce.held : ownForce.free;
+  const force = (isHeld ? slideForce.held : slideForce.free).value;
   switch (moves ?? usualMoves[kind]) {
     case 'swings':
       return undefined;

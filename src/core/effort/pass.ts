@@ -2,7 +2,7 @@
 import type { AttributeId } from '../attributes';
 import type { ItemId } from '../place/place';
 import type { Animal } from '../tables/animals';
-import type { Exclusion } from '../tables/exclusion';
+import { passedAsSlot, type Exclusion } from '../tables/exclusion';
 import type { Attack } from '../tables/attacks';
 import type { Figure } from '../tables/figure';
 import type { OpeningReason, PartEffort, Reason, OpeningShape, Verdict } from './reason';
@@ -51,15 +51,12 @@ export function strictAt(exclusion: Exclusion, long: number): Figure {
   return used.value < exclusion.strict.value ? used : exclusion.strict;
 }
 
-/** Where the head turns flat, so much of what is passed as a hole is passed as a slot: as the fox’s figures have it (assumption of ours). */
-const passedAsSlot = 0.84;
-
 /** What the animal is known to pass in an opening so long, mm; never under the figure that shuts it. */
 export function passesAt({ passes }: Exclusion, used: Figure, long: number): number {
   const hole = passes.value;
   const whole = slotRatio * hole;
   const turned = Math.max(0, Math.min(1, (long - hole) / (whole - hole)));
-  return Math.max(used.value, hole * (1 - turned * (1 - passedAsSlot)));
+  return Math.max(used.value, hole * (1 - turned * (1 - passedAsSlot.value)));
 }
 
 /**

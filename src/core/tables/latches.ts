@@ -57,6 +57,24 @@ const givesWayAt = (newtons: number): { readonly givesWayAt: Figure } => ({
   },
 });
 
+/** What moves a slide, flap or lid that no latch holds: free in its grooves, or held by its motor or cord. */
+export const slideForce: Readonly<Record<'free' | 'held', Figure>> = {
+  free: {
+    value: 10,
+    unit: 'N',
+    source: 'rookle',
+    mark: 'assumption',
+    note: 'A slide of a kilogram; no measured figure is known to us.',
+  },
+  held: {
+    value: 80,
+    unit: 'N',
+    source: 'rookle',
+    mark: 'assumption',
+    note: 'A worm drive, or a cord made fast; no measured figure is known to us.',
+  },
+};
+
 export const latches: Readonly<Record<LatchId, Latch>> = {
   'hook-and-eye': { id: 'hook-and-eye', motions: [takes('lift', 3)], ...givesWayAt(180) },
   'turn-button': { id: 'turn-button', motions: [takes('turn', 5)], ...givesWayAt(180) },

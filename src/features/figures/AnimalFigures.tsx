@@ -2,6 +2,7 @@
 import { figuresText } from '@/words/screens/figures';
 import { View } from 'react-native';
 import type { Animal } from '@/core/tables/animals';
+import { harderDigging } from '@/core/tables/digging';
 import { Txt } from '@/ui/controls/Txt';
 import { motionNames } from '@/words/names';
 import { FigureLine } from './FigureLine';
@@ -12,6 +13,7 @@ export function AnimalFigures({ animal }: { readonly animal: Animal }) {
     <>
       <FigureLine name={figuresText.shutOutAtUsed} figure={exclusion.used} />
       <FigureLine name={figuresText.stricterForMends} figure={exclusion.strict} />
+      <FigureLine name={figuresText.knownToPass} figure={exclusion.passes} />
       {exclusion.slot && <FigureLine name={figuresText.aLongSlotShutAt} figure={exclusion.slot} />}
       {reaches && (
         <FigureLine name={figuresText.reachesThroughFrom} figure={reaches.opening.used} />
@@ -26,6 +28,12 @@ export function AnimalFigures({ animal }: { readonly animal: Animal }) {
           figure={outward.value > depth.value ? outward : depth}
         />
       ))}
+      {digs && (
+        <FigureLine
+          name={figuresText.digsHarderBy}
+          figure={harderDigging[animal.digsAs ?? 'able']}
+        />
+      )}
       {!flies && <FigureLine name={figuresText.leaps} figure={leap} />}
       {over?.map((enough) => (
         <FigureLine

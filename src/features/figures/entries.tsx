@@ -6,9 +6,28 @@ import { fixingClass, fixings } from '@/core/tables/fixings';
 import { latchIds, latches } from '@/core/tables/latches';
 import { meshes, meshIds } from '@/core/tables/meshes';
 import { gaugeIds, gauges } from '@/core/tables/gauges';
-import { earthAtMost, touching, leftWhenTouching, wireTolerance } from '@/core/tables/shocking';
+import {
+  earthAtMost,
+  leaptWithWall,
+  leftWhenTouching,
+  touching,
+  wireTolerance,
+} from '@/core/tables/shocking';
+import { step } from '@/core/tables/climbing';
+import { getsOutBy } from '@/core/tables/escaping';
+import { passedAsSlot } from '@/core/tables/exclusion';
+import { slideForce } from '@/core/tables/latches';
+import { handPull, pullGaveNothing } from '@/core/tables/strength';
+import { birdKinds } from '@/core/place/place';
 import { soilFigures, soils } from '@/core/tables/soils';
-import { drawnTimes, oftenWords, peakTimes, visitsOf } from '@/core/tables/visiting';
+import {
+  deterredTimes,
+  drawnTimes,
+  leastDeterred,
+  oftenWords,
+  peakTimes,
+  visitsOf,
+} from '@/core/tables/visiting';
 import type { Material } from '@/core/mends/catalogue';
 import { prices, type PriceBy } from '@/core/mends/catalogue/prices';
 import { makingFigures, type MakingFigure } from '@/core/mends/making-figures';
@@ -18,6 +37,7 @@ import { ageingNames } from '@/words/ageing-words';
 import { Txt } from '@/ui/controls/Txt';
 import { materialName } from '@/words/mend-words';
 import {
+  birdNames,
   attackNames,
   capital,
   fixingNames,
@@ -235,6 +255,76 @@ export const entries: readonly Entry[] = [
       </>
     ),
   })),
+  {
+    id: 'hand-pull',
+    kind: 'fixings',
+    name: figuresText.aHardPullByHand,
+    words: figuresText.pullTestStaplesFixingsHold,
+    figures: () => (
+      <>
+        <FigureLine name={figuresText.itsForce} figure={handPull} />
+        <FigureLine name={figuresText.gaveNothingUpTo} figure={pullGaveNothing} />
+      </>
+    ),
+  },
+  {
+    id: 'unlatched',
+    kind: 'ground',
+    name: figuresText.aSlideOrFlapWithoutALatch,
+    words: figuresText.slideFlapLidMoveLift,
+    figures: () => (
+      <>
+        <FigureLine name={figuresText.free} figure={slideForce.free} />
+        <FigureLine name={figuresText.heldByMotorOrCord} figure={slideForce.held} />
+      </>
+    ),
+  },
+  {
+    id: 'step',
+    kind: 'ground',
+    name: figuresText.aStep,
+    words: figuresText.stepSillClamberWalk,
+    figures: () => <FigureLine name={figuresText.stopsNobody} figure={step} />,
+  },
+  {
+    id: 'slot',
+    kind: 'ground',
+    name: figuresText.aSlot,
+    words: figuresText.slotGapHoleLongPass,
+    figures: () => <FigureLine name={figuresText.passedAsASlot} figure={passedAsSlot} />,
+  },
+  {
+    id: 'deterrents',
+    kind: 'visits',
+    name: figuresText.deterrents,
+    words: figuresText.lightSoundScentScarecrow,
+    figures: () => (
+      <>
+        <FigureLine name={figuresText.timesForEach} figure={deterredTimes} />
+        <FigureLine name={figuresText.neverLessThan} figure={leastDeterred} />
+      </>
+    ),
+  },
+  {
+    id: 'leapt',
+    kind: 'strands',
+    name: figuresText.leaptWithTheWall,
+    words: figuresText.heightStandOffInsulator,
+    figures: () => <FigureLine name={figuresText.nearerThan} figure={leaptWithWall} />,
+  },
+  {
+    id: 'getting-out',
+    kind: 'ground',
+    name: figuresText.whatYourBirdsGetOutBy,
+    words: figuresText.chicksHensDucksEscape,
+    figures: () => (
+      <>
+        {birdKinds.map((kind) => (
+          <FigureLine key={kind} name={capital(birdNames[kind])} figure={getsOutBy[kind]} />
+        ))}
+      </>
+    ),
+  },
   {
     id: 'earth',
     kind: 'strands',
