@@ -42,6 +42,15 @@ test('a file of version 2 opens as it was meant', () => {
   expect(read.file.place.faces.length).toBeGreaterThan(place.faces.length);
 });
 
+test('an older file says what has newly become unread: its doors, and what it does not describe', () => {
+  const names = (file: string) => {
+    const read = readPlaceFile(saved(file));
+    return 'problem' in read ? read.problem : read.unread;
+  };
+  expect(names('place-5.json')).toEqual(['gate', 'nest lid', 'pop door']);
+  expect(names('place-2.json')).toContain('run roof');
+});
+
 test('a file of version 3 opens as it was meant: its walks were whole ones', () => {
   const before = JSON.parse(saved('place-3.json')) as { place: unknown; walks: unknown };
   expect(readPlaceFile(saved('place-3.json'))).toMatchObject({

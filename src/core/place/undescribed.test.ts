@@ -94,6 +94,19 @@ test('a run’s wall that says nothing of its ground may have any gap under it',
   expect(judge(opened(bare), []).hold.worst).toBeLessThan(10);
 });
 
+test('every bay that is put there has an id of its own, whatever is left out', () => {
+  const { faces } = samphireYard.place;
+  for (const gone of faces) {
+    const all = opened({ ...samphireYard.place, faces: faces.filter((face) => face !== gone) });
+    const ids = all.faces.flatMap(({ id, bays }) => [id, ...bays.map((bay) => bay.id)]);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(judge(all, []).stops.all).toBeGreaterThan(0);
+  }
+  const bare = opened({ ...samphireYard.place, faces: [] });
+  const names = bare.faces.flatMap(({ bays }) => bays.map(({ name }) => name));
+  expect(names.filter((name) => name === 'hut roof')).toHaveLength(1);
+});
+
 test('what is put there once is put there once', () => {
   const once = opened(without(({ kind }) => kind === 'roof'));
   expect(opened(once)).toEqual(once);

@@ -52,13 +52,12 @@ function missingWalls({ faces }: Place, drawn: readonly Face[]): Face[] {
 
 /** A roof where its walls say that they are joined to one, and the floor of what stands above the ground. */
 function ceilingsOf(place: Place, zone: Zone, drawn: readonly Face[]): Face[] {
+  // Roof and floor lie between what is beyond them and the zone.
   const own = (kind: Face['kind']) =>
-    drawn.filter((face) => face.kind === kind && face.between.includes(zone.id));
+    drawn.filter((face) => face.kind === kind && face.between[1] === zone.id);
   const walls = place.faces.filter((face) => isUpright(face) && face.between.includes(zone.id));
   const isOpenAbove = walls.some(({ bays }) => bays.some(({ top }) => top.kind !== 'roof'));
-  const hasFloor = place.faces.some(
-    (face) => face.kind === 'floor' && face.between.includes(zone.id),
-  );
+  const hasFloor = place.faces.some((face) => face.kind === 'floor' && face.between[1] === zone.id);
   return [
     ...(isOpenAbove || zone.kind === 'under-house' || roofOf(place, zone.id) ? [] : own('roof')),
     ...(isRaised(zone) && !hasFloor ? own('floor') : []),

@@ -32,60 +32,36 @@ export function LivesHere({ place, onChange }: Props) {
   return (
     <Part title={livesText.whoIsReckonedWith}>
       <Txt tone="ink2">{livesText.knownInAsFarAs(regionNames[region])}</Txt>
-      <View style={styles.wrap}>
-        {known.map((id) => (
-          <Button
-            key={id}
-            look="chip"
-            label={animalName(id)}
-            selected={lives.includes(id)}
-            onPress={() => onChange((it) => toggleLives(it, id))}
-            style={styles.chip}
-          />
-        ))}
-      </View>
+      <Toggles
+        all={known}
+        nameOf={animalName}
+        chosen={lives}
+        onToggle={(id) => onChange((it) => toggleLives(it, id))}
+      />
       <Txt kind="sub">{livesText.whatLiesNearAndWhat}</Txt>
-      <View style={styles.wrap}>
-        {nearThings.map((thing) => (
-          <Button
-            key={thing}
-            look="chip"
-            label={nearNames[thing]}
-            selected={near.includes(thing)}
-            onPress={() => onChange((it) => toggleNear(it, thing))}
-            style={styles.chip}
-          />
-        ))}
-      </View>
+      <Toggles
+        all={nearThings}
+        nameOf={(thing) => nearNames[thing]}
+        chosen={near}
+        onToggle={(thing) => onChange((it) => toggleNear(it, thing))}
+      />
       <Txt kind="sub">{livesText.whatIsPutUpAgainstThem}</Txt>
       <Txt tone="ink2">{livesText.keepsAFewAway}</Txt>
-      <View style={styles.wrap}>
-        {deterrents.map((it) => (
-          <Button
-            key={it}
-            look="chip"
-            label={deterrentNames[it]}
-            selected={put.includes(it)}
-            onPress={() => onChange((one) => toggleDeterrent(one, it))}
-            style={styles.chip}
-          />
-        ))}
-      </View>
+      <Toggles
+        all={deterrents}
+        nameOf={(it) => deterrentNames[it]}
+        chosen={put}
+        onToggle={(it) => onChange((one) => toggleDeterrent(one, it))}
+      />
       <Txt kind="sub">{livesText.theOddBirdIsAccepted}</Txt>
       <Txt tone="ink2">{livesText.leavesHeadlineAndPlan}</Txt>
-      <View style={styles.wrap}>
-        {lives.map((id) => (
-          <Button
-            key={id}
-            look="chip"
-            label={animalName(id)}
-            says={livesText.acceptTheOddBirdTo(id)}
-            selected={accepted.includes(id)}
-            onPress={() => onChange((it) => toggleAccepted(it, id))}
-            style={styles.chip}
-          />
-        ))}
-      </View>
+      <Toggles
+        all={lives}
+        nameOf={animalName}
+        saysOf={livesText.acceptTheOddBirdTo}
+        chosen={accepted}
+        onToggle={(id) => onChange((it) => toggleAccepted(it, id))}
+      />
       <Txt kind="sub">{livesText.howOftenEachComesBy}</Txt>
       <Txt tone="ink2">{livesText.reckonedFromWhatLiesNear}</Txt>
       <View style={styles.wrap}>
@@ -94,6 +70,33 @@ export function LivesHere({ place, onChange }: Props) {
         ))}
       </View>
     </Part>
+  );
+}
+
+interface TogglesProps<T extends string> {
+  readonly all: readonly T[];
+  readonly nameOf: (it: T) => string;
+  /** What is read out, where the name alone does not say it. */
+  readonly saysOf?: (it: T) => string;
+  readonly chosen: readonly T[];
+  readonly onToggle: (it: T) => void;
+}
+
+function Toggles<T extends string>({ all, nameOf, saysOf, chosen, onToggle }: TogglesProps<T>) {
+  return (
+    <View style={styles.wrap}>
+      {all.map((it) => (
+        <Button
+          key={it}
+          look="chip"
+          label={nameOf(it)}
+          {...(saysOf && { says: saysOf(it) })}
+          selected={chosen.includes(it)}
+          onPress={() => onToggle(it)}
+          style={styles.chip}
+        />
+      ))}
+    </View>
   );
 }
 
