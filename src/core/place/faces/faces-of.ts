@@ -69,7 +69,13 @@ function baysOf(
   const isOpen =
     (owner.kind === 'under-house' && other?.kind === 'run') ||
     (owner.kind === 'nest-box' && other?.kind === 'house');
-  if (!isOpen) return baysAlong(stretch, owner, dressOf(owner, dresses), named);
+  if (!isOpen) {
+    const dress = dressOf(owner, dresses);
+    const bays = baysAlong(stretch, owner, dress, named);
+    // Of a light frame only its outer walls stand on the ground: inside there is nothing to lift or to dig under.
+    const isInFrame = dress.edge === 'frame' && !stretch.between.includes(outside);
+    return isInFrame ? bays.map(({ ground: _ground, ...bay }) => bay) : bays;
+  }
   const { id, name } = named(0, 1);
   return [openBay(id, name, stretch.length, owner.base ?? 0, topOf(owner))];
 }
