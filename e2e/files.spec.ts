@@ -18,7 +18,7 @@ const bad: [name: string, contents: () => string | Buffer, sentence: RegExp][] =
   [
     'a newer version',
     () => demo.replace(/"version": \d+/, '"version": 99'),
-    /written by a newer Rookle \(format 7/,
+    /written by a newer Rookle \(format 99/,
   ],
   ['a huge file', () => Buffer.alloc(21 * 1024 * 1024, 32), /This file has 21 MB/],
 ];
