@@ -1,6 +1,7 @@
 /** The answer in one sentence, and the line under it. */
 import { findBay } from '@/core/place/find';
 import { outside, type Place } from '@/core/place/place';
+import { causeOf } from '@/core/routes/way-cause';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement, Range } from '@/core/score/judge';
 import type { Scenario } from '@/core/score/scenario';
@@ -133,14 +134,16 @@ export function holdFigure({ best, worst }: Range): string {
 
 /** "Mink, stoats and rats · north 2, under the sill" */
 export function wayTitle(place: Place, way: WayIn): string {
-  return `${capital(animalList(way.by.map(({ animal }) => animal)))} · ${wayWhere(place, way)}`;
+  const { by = [], others = [] } = causeOf(way) ?? {};
+  const besides = others.length === 0 ? '' : ` (${animalList(others)} otherwise)`;
+  return `${capital(animalList(by))} · ${wayWhere(place, way)}${besides}`;
 }
 
 export function wayWhere(place: Place, way: WayIn): string {
   const names = way.bays.map((id) => findBay(place, id)?.bay.name ?? id);
-  const first = way.by[0]?.route.steps[0].by;
+  const cause = causeOf(way);
   const bays = names.length > 2 ? `${names[0]} to ${names[names.length - 1]}` : names.join(' and ');
-  return first ? `${bays}, ${spotWords(place, first)}` : bays;
+  return cause ? `${bays}, ${spotWords(place, cause.part)}` : bays;
 }
 
 /** "a mink walks in": how the quickest of them goes on from there. */

@@ -3,6 +3,7 @@ import { yardText } from '@/words/screens/yard';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Judgement } from '@/core/score/judge';
+import { causeOf } from '@/core/routes/way-cause';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Place } from '@/core/place/place';
 import { waysOut } from '@/core/score/gets-out';
@@ -79,7 +80,7 @@ interface RowProps {
 }
 
 function rowOf(place: Place, way: WayIn): Omit<RowProps, 'look' | 'number'> {
-  const reason = way.by[0]?.route.steps[0].by.reason;
+  const reason = causeOf(way)?.part.reason;
   return {
     id: way.id,
     title: wayTitle(place, way),
