@@ -138,7 +138,8 @@ async function readByKeys(page: Page, index: number): Promise<number> {
         ? ['=']
         : isList
           ? ['1', 'Enter']
-          : [...(what === 'typed' ? '12' : '0'), 'Enter'];
+          : // Ten of anything can be: inches of mesh, kilovolts, birds.
+            [...(what === 'typed' ? '10' : '0'), 'Enter'];
   for (const key of keys) await page.keyboard.press(key);
   return keys.length;
 }
