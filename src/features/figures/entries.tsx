@@ -3,7 +3,7 @@ import { figuresText } from '@/words/screens/figures';
 import type { ReactNode } from 'react';
 import { animalIds, animals } from '@/core/tables/animals';
 import { fixingClass, fixings } from '@/core/tables/fixings';
-import { latchIds, latches } from '@/core/tables/latches';
+import { latchIds, latches, slideForce } from '@/core/tables/latches';
 import { meshes, meshIds } from '@/core/tables/meshes';
 import { gaugeIds, gauges } from '@/core/tables/gauges';
 import {
@@ -16,7 +16,6 @@ import {
 import { step } from '@/core/tables/climbing';
 import { getsOutBy } from '@/core/tables/escaping';
 import { passedAsSlot } from '@/core/tables/exclusion';
-import { slideForce } from '@/core/tables/latches';
 import { handPull, pullGaveNothing } from '@/core/tables/strength';
 import { birdKinds } from '@/core/place/place';
 import { soilFigures, soils } from '@/core/tables/soils';
