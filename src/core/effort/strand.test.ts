@@ -1,5 +1,5 @@
 /** What strands turn back, wire by wire. Figures: tables/shocking.ts. */
-import type { Bay } from '../place/place';
+import type { Bay, Opening } from '../place/place';
 import { strandTouchings } from '../tests/strung';
 import { animals, type AnimalId } from '../tables/animals';
 import { isCovered, strandEffect } from './strand';
@@ -65,4 +65,19 @@ test('a line in front is met before latch, frame, doorway and climb; never by wh
   expect(isCovered('jump', near, 'worst')).toBe(false);
   // A line well off the wall is crossed before the leap.
   expect(isCovered('jump', { strands: [] }, 'worst')).toBe(false);
+});
+
+test('a line runs past a vent as past its wall, and may end at a door of which nobody has said', () => {
+  const near = strandTouchings([[305, 'nothing']], 100);
+  const edges = { id: 'o', name: 'o', at: 0, up: 0, width: 300, height: 200, gap: { is: 0 } };
+  const rest = { gapPulled: { is: 0 }, latches: [], letGo: 'stays' } as const;
+  const when = { habit: 'every-night', byDay: 'shut' } as const;
+  const vent: Opening = { ...edges, ...rest, ...when, kind: 'vent', shutBy: 'nobody' };
+  const door: Opening = { ...edges, ...rest, ...when, kind: 'door', shutBy: 'hand' };
+  const covered = (opening: Opening) =>
+    (['best', 'worst'] as const).map((bound) => isCovered('pass', near, bound, opening));
+  expect(covered(vent)).toEqual([true, true]);
+  expect(covered({ ...vent, crossed: { is: 'no' } })).toEqual([false, false]);
+  expect(covered(door)).toEqual([true, false]);
+  expect(covered({ ...door, crossed: { is: 'yes' } })).toEqual([true, true]);
 });

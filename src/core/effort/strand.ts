@@ -1,5 +1,6 @@
 /** Strands: the share of an animal's tries at this bay that they turn back. */
 import { yesNo } from '../place/bay';
+import { isFixed } from '../place/opening-cover';
 import type { Bay, Opening, Strand } from '../place/place';
 import type { Figure } from '../tables/figure';
 import { bounds, type PossibleAmount } from '../place/possible';
@@ -34,13 +35,19 @@ export function isCovered(
   bound: Bound,
   opening?: Opening,
 ): boolean {
-  if (opening && choiceAt(opening.crossed, 'opening.crossed', yesNo, bound) === 'no') return false;
+  if (opening && !isCrossed(opening, bound)) return false;
   if (attack === 'jump') {
     return bay.strands
       .filter(isThere)
       .some((strand) => offWall(strand, bound) > leaptWithWall.value);
   }
   return onFoot.includes(attack);
+}
+
+/** A line runs past what stands fast in a wall as past the wall; at a door it may end, so that one is to be read. */
+function isCrossed(opening: Opening, bound: Bound): boolean {
+  if (opening.crossed === undefined && isFixed(opening)) return true;
+  return choiceAt(opening.crossed, 'opening.crossed', yesNo, bound) === 'yes';
 }
 
 function offWall({ standOff }: Strand, bound: Bound): number {
