@@ -10,7 +10,7 @@ import { openingEffort } from './opening-effort';
 import { overEffort } from './over';
 import { passBay } from './pass-bay';
 import { reachEffort } from './reach';
-import { turnedBackAt, type PartEffort } from './reason';
+import { turnedBackAt, type PartEffort, type StrandEffect } from './reason';
 import { compareMinutes } from './effort-level';
 import { isCovered, strandEffect } from './strand';
 import { nightShut, type When } from './when';
@@ -76,12 +76,33 @@ function finished(
   when: When,
 ): PartEffort[] {
   const strand = strandEffect(bay, animal, bound, when.line);
+  const climbed = climbedOver(bay, animal, bound, when);
   return parts
     .filter((it) => it !== undefined)
-    .map((it) =>
-      strand && isCovered(it.attack, bay, bound, openingOf(bay, it)) ? { ...it, strand } : it,
-    )
+    .map((it) => {
+      const own = strand && isCovered(it.attack, bay, bound, openingOf(bay, it)) ? strand : climbed;
+      return own ? { ...it, strand: own } : it;
+    })
     .sort((a, b) => compareParts(a, b, animal));
+}
+
+/** What the line at the foot of the walls turns back of those that climb or leap onto a roof: the weakest stretch of it. */
+function climbedOver(
+  { below, height }: Bay,
+  animal: Animal,
+  bound: Bound,
+  { line }: When,
+): StrandEffect | undefined {
+  if (!below || animal.flies) return undefined;
+  const attack = animal.leap.value >= height ? 'jump' : 'climb';
+  const effects = below.map((strands) =>
+    isCovered(attack, { strands }, bound)
+      ? strandEffect({ strands }, animal, bound, line)
+      : undefined,
+  );
+  return effects.reduce((weakest, it) =>
+    weakest && it && it.share < weakest.share ? it : weakest && it && weakest,
+  );
 }
 
 /** The opening that a part goes by: itself, its latch or its cover. */

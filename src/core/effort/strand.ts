@@ -60,7 +60,7 @@ function offWall({ standOff }: Strand, bound: Bound): number {
  * set of wires that gives most. `undefined` where no strand crosses the bay or none is trusted against this animal.
  */
 export function strandEffect(
-  bay: Bay,
+  bay: Pick<Bay, 'strands'>,
   animal: Animal,
   bound: Bound,
   line: Line | undefined,

@@ -265,4 +265,7 @@ export const baySchema = named(
   }),
 );
 /** A bay with everything it carries; mm. */
-export interface Bay extends TypeOf<typeof baySchema> {}
+export interface Bay extends TypeOf<typeof baySchema> {
+  /** Of a roof, worked out: the lines before the walls it is climbed by, each as its strands. In no file. */
+  readonly below?: readonly (readonly Strand[])[];
+}

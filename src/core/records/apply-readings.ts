@@ -2,6 +2,7 @@
 import type { AttributeId } from '../attributes';
 import isSame from 'fast-deep-equal';
 import { answersBy, type Answers } from '../memo';
+import { withLineBelow } from '../place/line-below';
 import type { Bay, Face, ItemId, Place } from '../place/place';
 import type { Possible } from '../place/possible';
 import { setAttributes } from './set-attribute';
@@ -42,7 +43,10 @@ export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace 
     const own = values.get(reading.item) ?? new Map<AttributeId, Possible>();
     values.set(reading.item, own.set(reading.attribute, reading.value));
   }
-  return { place: keepUnchanged(place, setAttributes(place, values)), provenance };
+  return {
+    place: withLineBelow(keepUnchanged(place, setAttributes(place, values))),
+    provenance,
+  };
 }
 
 const lastBay = answersBy<Bay, Bay>();

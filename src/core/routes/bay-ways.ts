@@ -43,7 +43,7 @@ function caseKey(bay: Bay, animal: Animal, bound: Bound, when: When): string {
   if (animal.reaches) key += birds;
   if (bay.openings.length > 0) key += doors;
   if (date !== undefined && isSeasonal(bay)) key += date;
-  if (line && bay.strands.length > 0) key += JSON.stringify(line);
+  if (line && isWired(bay)) key += JSON.stringify(line);
   return key;
 }
 
@@ -53,6 +53,11 @@ export function isSeasonal({ bands, openings }: Bay): boolean {
     bands.some(({ layers }) => layers.some(({ on }) => on !== undefined)) ||
     openings.some(({ cover }) => cover?.some(({ on }) => on !== undefined))
   );
+}
+
+/** True where a line turns something back, at its own foot or at that of the walls below. */
+export function isWired({ strands, below }: Bay): boolean {
+  return strands.length > 0 || below !== undefined;
 }
 
 const noWays: BayWays = {};

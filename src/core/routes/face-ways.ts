@@ -4,7 +4,7 @@ import type { When } from '../effort/when';
 import { answersBy, getOrMake, memoized } from '../memo';
 import { outside, type Face, type ZoneId } from '../place/place';
 import type { Animal } from '../tables/animals';
-import { bayWays, isSeasonal, type BayWay, type BayWays } from './bay-ways';
+import { bayWays, isSeasonal, isWired, type BayWay, type BayWays } from './bay-ways';
 import { caseRest, caseSlot } from './case-slot';
 
 /** An outer face keeps the ways of every bay; of an inner one only the lightest of each kind is ever gone. */
@@ -50,7 +50,7 @@ export function faceWays(face: Face, animal: Animal, bound: Bound, when: When): 
 
 const traits = memoized((face: Face) => ({
   seasonal: face.bays.some(isSeasonal),
-  wired: face.bays.some(({ strands }) => strands.length > 0),
+  wired: face.bays.some(isWired),
   doored: face.bays.some(({ openings }) => openings.length > 0),
 }));
 

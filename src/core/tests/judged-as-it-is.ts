@@ -219,6 +219,14 @@ const lines: readonly Prescription[] = [
     built: [{ ...foxWires, frame: { weight: 8, pegs: 0 } }],
     broken: [{ frame: { weight: 8, pegs: 0 } }],
   }),
+  check('raccoon', 'wires before every wall are met before the climb to a holed roof', {
+    built: [{ ...raccoonWires, roofHole: 200 }],
+    broken: [
+      { roofHole: 200 },
+      { ...raccoonWires, kilovolts: 0, roofHole: 200 },
+      { ...raccoonWires, wireless: 'north', roofHole: 200 },
+    ],
+  }),
 ];
 
 const digging: readonly Prescription[] = [

@@ -57,6 +57,8 @@ export interface Pen {
   /** A feed pipe of this bore, its plug in every night or never. */
   readonly pipe?: { readonly bore: number; readonly plugged: boolean };
   readonly wires?: readonly (readonly [height: number, standOff: number])[];
+  /** The one wall before which no wires run. */
+  readonly wireless?: (typeof sideIds)[number];
   readonly kilovolts?: number;
   /** A light frame, kg, with pegs so long, mm. */
   readonly frame?: { readonly weight: number; readonly pegs: number };
@@ -135,7 +137,7 @@ function penBay(id: string, pen: Pen, its: Opening[]): Bay {
     bands: bands(id, pen),
     ground: ground(pen),
     openings: its,
-    strands: (pen.wires ?? []).map(([up, standOff], index) => ({
+    strands: (pen.wireless === id ? [] : (pen.wires ?? [])).map(([up, standOff], index) => ({
       id: `${id}-wire-${index}`,
       height: { is: up },
       standOff: { is: standOff },
