@@ -127,6 +127,7 @@ function boarded(id: string, name: string, width: number, openings: Opening[], h
 function gate(): Opening {
   read('gate', 'opening.gap', 9);
   read('gate', 'opening.gapPulled', 11);
+  read('gate', 'opening.hinges', 'tight');
   read('gate-bolt', 'latch.kind', 'slide-bolt');
   read('gate-clip', 'latch.kind', 'clip');
   return {
@@ -158,6 +159,7 @@ function doorOf(id: string, mesh: MeshId): Layer {
 function nestLid(): Opening {
   read('nest-lid', 'opening.gap', 8);
   read('nest-lid', 'opening.gapPulled', 22);
+  read('nest-lid', 'opening.hinges', 'tight');
   read('nest-hook', 'latch.kind', 'hook-and-eye');
   return {
     id: 'nest-lid',

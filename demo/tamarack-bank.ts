@@ -13,6 +13,8 @@ import {
   popDoor,
   vent,
 } from '../src/core/place/faces/first-openings';
+import { isFixed } from '../src/core/place/opening-cover';
+import { swings } from '../src/core/place/opening-moves';
 import { facesOf } from '../src/core/place/faces/faces-of';
 import { houseDress, runDress } from '../src/core/place/faces/zone-dress';
 import {
@@ -229,11 +231,13 @@ function walkedEdge({ id }: Bay, isHoop: boolean): void {
 /** What is not of board: the gate is meshed like the run, the hoop's door like the hoop. */
 const madeOf: Readonly<Record<string, string>> = { gate: 'welded-13', hatch: 'stock-panel' };
 
-function walkedOpening({ id, kind, latches, cover }: Bay['openings'][number]): void {
+function walkedOpening(opening: Bay['openings'][number]): void {
+  const { id, kind, latches, cover } = opening;
   if (kind !== 'vent' && kind !== 'window') {
     readInches(id, 'opening.gap', 0.25);
     readInches(id, 'opening.gapPulled', kind === 'nest-lid' ? 0.875 : 0.375);
   }
+  if (!isFixed(opening) && swings(opening)) record.read(id, 'opening.hinges', 'tight');
   const [latch] = latches;
   if (latch) record.read(latch.id, 'latch.kind', kind === 'hatch' ? 'hook-and-eye' : 'two-motion');
   const [layer] = cover ?? [];

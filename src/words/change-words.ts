@@ -47,6 +47,7 @@ const plain: Readonly<Record<ChangeKind, string>> = {
   'how-it-is-tied': 'how it is tied',
   floor: 'the floor',
   'what-is-in-it': 'what is in it',
+  hinges: 'hinges',
   latch: 'the latch',
   'taking-a-latch-away': 'taking a latch away',
   'a-latch': 'a latch',

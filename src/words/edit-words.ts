@@ -1,6 +1,7 @@
 /** What can be said of a place when it is described, in words. */
 import type { Standing } from '@/core/place/edit/ground';
-import type { DoorMoves } from '@/core/place/bay';
+import type { DoorMoves, LetGo } from '@/core/place/bay';
+import type { HingeState } from '@/core/tables/hinges';
 import type {
   ByDay,
   Habit,
@@ -39,6 +40,18 @@ export const doorMovesNames: Readonly<Record<DoorMoves, string>> = {
   'slides-sideways': 'slides sideways',
   'drops-open': 'drops open when let go: a ramp, a flap',
   'lifts-off': 'lifts off altogether',
+};
+
+export const letGoNames: Readonly<Record<LetGo, string>> = {
+  'falls-shut': 'falls shut by its own weight',
+  'two-closers': 'is shut by two springs or cords',
+  'one-closer': 'is shut by one spring or cord',
+  stays: 'stays as it is',
+};
+
+export const hingeNames: Readonly<Record<HingeState, string>> = {
+  tight: 'tight',
+  loose: 'loose, sag or give',
 };
 
 export const byDayNames: Readonly<Record<ByDay, string>> = {

@@ -76,12 +76,47 @@ export const moreMendWords = {
     ],
   },
   'spring-closer': {
-    name: 'Spring or weight that shuts the door',
+    name: 'Two springs or weights that shut the door',
     steps: [
-      'Fit a spring, or a weight on a cord over a pulley.',
+      'Fit two springs, or two weights, each on a cord of its own over a pulley: one is spare for the other.',
       'Let go from wide open and from a hand’s breadth: it must fall shut and latch both times.',
       'See that you can get out from inside.',
     ],
+  },
+  'flap-out': {
+    name: 'Mesh flap that travels with the pen',
+    steps: [
+      'Lace ½ in mesh along the foot of the frame, so that it turns like a hinge.',
+      'Let it lie flat on the grass, outward; lap the corners. Turn it up to move, and tie it.',
+      'After each move walk round: it lies flat everywhere, and nothing holds it up.',
+    ],
+  },
+  'mesh-under': {
+    name: 'Mesh under the frame',
+    steps: [
+      'Turn or prop the pen with no bird in it.',
+      'Screw mesh of 25 mm (1 in) across the whole underside, every hand’s breadth, edges turned in.',
+      'Birds still graze through it. Bedding or boards where they lie; look at feet for sores.',
+    ],
+  },
+  'frame-down': {
+    name: 'Let the frame down on its ground',
+    steps: [
+      'Wheels or jacks up, skids flat. No foot or wing under the edge.',
+      'Scrape off what it rides on; pack earth or a board under what still gapes. Again at each move.',
+    ],
+  },
+  'hinge-screws': {
+    name: 'Longer screws in the hinges',
+    steps: [
+      'Prop the door so that it hangs free.',
+      'Draw the old screws; drive longer ones of the same head into sound wood, or bolt through with a washer behind.',
+      'Lift the free corner and pull at the hinge side: nothing may sag or give.',
+    ],
+  },
+  'cover-screwed': {
+    name: 'Screws and washers round the door’s cover',
+    steps: ['Put a screw with a wide washer through the cover every hand’s breadth, all round.'],
   },
   'shut-nightly': {
     name: 'Shut it every night',

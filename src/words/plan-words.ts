@@ -72,6 +72,7 @@ const spotNames: Readonly<Record<SpotKind, string>> = {
   hole: 'through a hole',
   edges: 'round the edges',
   latch: 'by the latch',
+  hinges: 'off its hinges',
   reach: 'within reach',
   top: 'over the top',
   frame: 'under the frame',

@@ -81,6 +81,10 @@ function reasonSentence(reason: Reason, animal: string, place: Place): string {
       return liftSentence(reason, animal, place);
     case 'dig':
       return digSentence(reason, animal, place);
+    case 'hinges':
+      return reason.force.value > reason.gives.value
+        ? `Loose hinges: a ${animal} draws it off them.`
+        : `Loose hinges, but not for a ${animal}.`;
     case 'latches':
       return latchVerdicts[reason.verdict](
         animal,

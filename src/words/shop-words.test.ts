@@ -193,7 +193,7 @@ test('mends as a table: the day of each state, what was reckoned and what was sp
 test('events of the record', () => {
   const [walk] = walks;
   if (!walk) throw new Error('walked');
-  expect(eventWords(found, { date: walk.date, kind: 'walk', walk })).toMatch(/: 191 readings$/);
+  expect(eventWords(found, { date: walk.date, kind: 'walk', walk })).toMatch(/: 193 readings$/);
   const bought = { id: 'p', date: '2026-11-20', mends: ['a'], cents: 1250, cuttings: [] };
   expect(eventWords(found, { date: bought.date, kind: 'bought', purchase: bought })).toBe(
     'Bought for 1 mend: €12.50',

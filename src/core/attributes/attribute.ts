@@ -102,6 +102,8 @@ interface Common<K extends ItemKind> {
   readonly looksAt: readonly AgeingKind[];
   /** Places in a bay whose mend is measured again by it; the first is where it gives way itself. */
   readonly spots: readonly SpotKind[];
+  /** Of a light frame: one for all its walls, so read once; or once where the whole pen has been moved, the worst of all. */
+  readonly ofFrame?: 'always' | 'moved';
   /** Whether a file that leaves it out says that nobody has looked; otherwise that there is none. */
   isUnreadWithout(item: Items[K]): boolean;
 }

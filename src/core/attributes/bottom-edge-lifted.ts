@@ -10,6 +10,7 @@ export const bottomEdgeLifted = amount('bay', {
   usual: usualGaps,
   asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
   shortWalks: ['storm', 'loss', 'moved'],
+  ofFrame: 'moved',
   wears: true,
   isAlike: true,
   looksAt: [],

@@ -10,6 +10,7 @@ export const frameWeight = amount('bay', {
   usual: [10, 20, 40, 60, 100],
   asked: { when: ({ ground }) => ground?.weight !== undefined, before: 'mesh' },
   shortWalks: [],
+  ofFrame: 'always',
   wears: false,
   isAlike: false,
   looksAt: [],

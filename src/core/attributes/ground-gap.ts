@@ -10,6 +10,7 @@ export const groundGap = amount('bay', {
   usual: usualGaps,
   asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
   shortWalks: ['loss', 'moved'],
+  ofFrame: 'moved',
   wears: true,
   isAlike: true,
   looksAt: ['timber-on-ground'],

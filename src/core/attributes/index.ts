@@ -27,6 +27,7 @@ import { habit } from './habit';
 import { heads } from './heads';
 import { heatLamp } from './heat-lamp';
 import { hides } from './hides';
+import { hinges } from './hinges';
 import { joinedFence } from './joined-fence';
 import { largestHole } from './largest-hole';
 import { latch } from './latch';
@@ -86,6 +87,7 @@ const registry = {
   'layer.condition': doorCondition,
   'opening.gap': openingGap,
   'opening.gapPulled': openingCorners,
+  'opening.hinges': hinges,
   'opening.crossed': crossed,
   'opening.letGo': letsGo,
   'opening.habit': habit,

@@ -10,6 +10,7 @@ export const pegs = amount('bay', {
   usual: usualSkirts,
   asked: { when: ({ ground }) => ground?.weight !== undefined, before: 'mesh' },
   shortWalks: ['moved'],
+  ofFrame: 'always',
   wears: false,
   isAlike: false,
   looksAt: [],

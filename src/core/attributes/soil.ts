@@ -8,6 +8,7 @@ export const soil = choice('bay', {
   better: 'none',
   asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
   shortWalks: ['moved'],
+  ofFrame: 'always',
   wears: false,
   isAlike: true,
   looksAt: [],

@@ -28,6 +28,11 @@ export function isOfTheRound(opening: Opening): boolean {
   return opening.kind === 'pass-through' || byDayOf(opening) !== 'shut';
 }
 
+/** Whether a forgotten round leaves it shut. A spring or cord that has none beside it is judged as gone. */
+function shutsItself({ letGo }: Opening): boolean {
+  return letGo === 'falls-shut' || letGo === 'two-closers';
+}
+
 /** Whether it stands open, doors being as they are. */
 export function standsOpen(opening: Opening, doors: Doors): boolean {
   if (isFixed(opening)) return false;
@@ -35,9 +40,7 @@ export function standsOpen(opening: Opening, doors: Doors): boolean {
     case 'as-habit':
       return opening.habit !== 'every-night';
     case 'round-forgotten':
-      return (
-        opening.habit !== 'every-night' || (isOfTheRound(opening) && opening.letGo !== 'falls-shut')
-      );
+      return opening.habit !== 'every-night' || (isOfTheRound(opening) && !shutsItself(opening));
     case 'by-day':
       return byDayOf(opening) === 'open';
     case 'ranging':

@@ -1,7 +1,7 @@
 /** Open: does this animal work the latches? */
 import { members } from '../place/possible';
 import type { FittedLatch, Opening } from '../place/place';
-import { usualMoves } from '../place/bay';
+import { movesOf } from '../place/opening-moves';
 import type { Animal } from '../tables/animals';
 import { latches, latchIds, slideForce, type LatchId } from '../tables/latches';
 import type { Motion } from '../tables/motions';
@@ -27,10 +27,10 @@ const levelOfVerdict: Readonly<Record<LatchVerdict, EffortLevel>> = {
 };
 
 /** How a door moves decides what it asks of whoever opens it with no latch on. */
-function ownMotion({ moves, kind, shutBy }: Door): LatchMotionAsked | undefined {
-  const isHeld = shutBy === 'light' || shutBy === 'cord';
+function ownMotion(door: Door): LatchMotionAsked | undefined {
+  const isHeld = door.shutBy === 'light' || door.shutBy === 'cord';
   const force = (isHeld ? slideForce.held : slideForce.free).value;
-  switch (moves ?? usualMoves[kind]) {
+  switch (movesOf(door)) {
     case 'swings':
       return undefined;
     case 'slides-sideways':

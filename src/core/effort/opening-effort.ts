@@ -5,6 +5,7 @@ import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
 import { opensByHand, standsOpen } from './doors';
+import { hingeEffort } from './hinges';
 import { coverEffort, isNone } from './layers';
 import { openEffort } from './open';
 import {
@@ -32,11 +33,13 @@ export function openingEffort(
   if (standsOpen(opening, when.doors)) return [throughDoorway(opening, animal, when)];
   const layers = coverOf(opening);
   if (isFixed(opening)) return [throughCover(opening, layers, bay, animal, bound, when)];
+  const offHinges = hingeEffort(opening, animal, bound);
   return [
     roundEdges(opening, 'opening.gap', animal, bound),
     // Nothing that flies pulls at a door.
     ...(animal.flies ? [] : [roundEdges(opening, 'opening.gapPulled', animal, bound)]),
     ...(opensByHand(opening) ? [openEffort(opening, animal, bound)] : []),
+    ...(offHinges ? [offHinges] : []),
     throughCover(opening, layers, bay, animal, bound, when),
   ];
 }

@@ -119,6 +119,13 @@ export interface LatchReason {
   readonly verdict: LatchVerdict;
 }
 
+/** A door on loose hinges, and what draws it off them; N. */
+export interface HingeReason {
+  readonly kind: 'hinges';
+  readonly force: Figure;
+  readonly gives: Figure;
+}
+
 /** Why a part came out as it did, whichever the attack. */
 export type Reason =
   | OpeningReason
@@ -128,6 +135,7 @@ export type Reason =
   | ReachReason
   | LiftReason
   | LatchReason
+  | HingeReason
   | { readonly kind: 'out-of-reach'; readonly height: number; readonly leap: Figure }
   | { readonly kind: 'stands-open'; readonly habit: Habit; readonly doors: Doors }
   /** No cover at all here: a strand standing free, or a stretch of wall left bare. */

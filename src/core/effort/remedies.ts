@@ -26,6 +26,8 @@ export type Remedy =
   | { readonly kind: 'pegs'; readonly atLeast: Figure }
   /** One of these latches besides what is there. */
   | { readonly kind: 'latch'; readonly add: readonly LatchId[] }
+  /** Hinges that do not give. */
+  | { readonly kind: 'hinges' }
   | { readonly kind: 'shut' };
 
 /** Empty for a part that holds, and where the tables know of nothing. */
@@ -72,6 +74,8 @@ function stopsOf(reason: Reason, { animal }: PartEffort): Remedy[] {
       const add = latchIds.filter((id) => latchHolds([...reason.latches, id], it));
       return add.length > 0 ? [{ kind: 'latch', add }] : [];
     }
+    case 'hinges':
+      return [{ kind: 'hinges' }];
     case 'stands-open':
       return [{ kind: 'shut' }];
     case 'no-cover':

@@ -3,6 +3,7 @@
  * unknown holds a set of possible values. Lengths in mm, weights in kg. Descriptions and types in one: see schema/schema.ts.
  */
 import { conditions, fixings } from '../tables/fixings';
+import { hingeStates } from '../tables/hinges';
 import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
 import { touching } from '../tables/shocking';
@@ -106,7 +107,10 @@ export const groundLineSchema = named(
 /** Where a bay meets the ground. */
 export interface GroundLine extends TypeOf<typeof groundLineSchema> {}
 
-export const letGos = ['falls-shut', 'stays'] as const;
+/**
+ * By its own weight; drawn by two springs or cords, which are spare for each other; by one, which is counted as gone; or not.
+ */
+export const letGos = ['falls-shut', 'two-closers', 'one-closer', 'stays'] as const;
 /** What a door does when it is let go. */
 export type LetGo = (typeof letGos)[number];
 
@@ -198,6 +202,8 @@ export const openingSchema = named(
     byDay: optional(oneOf(byDays)),
     /** How it moves. Absent: as its kind usually does. */
     moves: optional(oneOf(doorMoves)),
+    /** How its hinges sit, where it hangs on any. */
+    hinges: optional(possibleChoice(hingeStates)),
     /** Whether the bay's strands run across it as well (a handle, a buried lead does not count). */
     crossed: optional(eitherWay),
     /** Which way it goes when let go: one that falls shut is not left open. */

@@ -8,6 +8,8 @@ export const spotKinds = [
   'hole',
   'edges',
   'latch',
+  /** Hinges that a door is drawn off. */
+  'hinges',
   /** Within reach of roosting birds. */
   'reach',
   /** Over a top edge that is joined to nothing. */

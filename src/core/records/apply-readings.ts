@@ -1,7 +1,9 @@
 /** The place as it was last found: structure with every reading laid over it, oldest walk first. */
-import type { AttributeId } from '../attributes';
+import { attributes, type AttributeId } from '../attributes';
+import type { Attribute } from '../attributes/attribute';
 import isSame from 'fast-deep-equal';
 import { answersBy, type Answers } from '../memo';
+import { framesOf } from '../place/frame';
 import { withLineBelow } from '../place/line-below';
 import type { Bay, Face, ItemId, Place } from '../place/place';
 import type { Possible } from '../place/possible';
@@ -10,6 +12,8 @@ import type { Reading, Walk } from './walk';
 
 /** Where a value of the found place comes from. */
 export interface Provenance {
+  /** What it is laid over: where the reading is of a whole frame, any of its walls. */
+  readonly item: ItemId;
   readonly walk: Walk;
   readonly reading: Reading;
 }
@@ -36,12 +40,12 @@ export function inDateOrder(walks: readonly Walk[]): Walk[] {
 
 /** Structure with every reading laid over it; a bay found as before is the same object. */
 export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace {
-  const provenance = latestReadings(walks);
+  const provenance = latestReadings(walks, framesOf(place));
   const values = new Map<ItemId, Map<AttributeId, Possible>>();
-  for (const { reading } of provenance.values()) {
+  for (const { item, reading } of provenance.values()) {
     if (reading.value === 'cannot-tell') continue;
-    const own = values.get(reading.item) ?? new Map<AttributeId, Possible>();
-    values.set(reading.item, own.set(reading.attribute, reading.value));
+    const own = values.get(item) ?? new Map<AttributeId, Possible>();
+    values.set(item, own.set(reading.attribute, reading.value));
   }
   return {
     place: withLineBelow(keepUnchanged(place, setAttributes(place, values))),
@@ -80,18 +84,41 @@ function lastAlike(known: Answers<Bay, Bay>, structure: Bay | undefined, found: 
   return found;
 }
 
-/** "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. */
-export function latestReadings(walks: readonly Walk[]): Map<string, Provenance> {
+/**
+ * "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. `frames`: what is read once for all
+ * walls of one is laid over each, save where the same walk has read that wall itself.
+ */
+export function latestReadings(
+  walks: readonly Walk[],
+  frames: ReadonlyMap<ItemId, readonly ItemId[]> = new Map(),
+): Map<string, Provenance> {
   const latest = new Map<string, Provenance>();
   for (const walk of inDateOrder(walks)) {
     for (const reading of walk.readings) {
       if (reading.value === 'cannot-tell') continue;
-      const key = attributeKey(reading.item, reading.attribute);
-      const before = latest.get(key);
-      // Two walks of one day may be in hand at once: then the hour tells.
-      if (before?.walk.date === walk.date && before.reading.at > reading.at) continue;
-      latest.set(key, { walk, reading });
+      for (const item of wallsReadBy(reading, walk, frames)) {
+        const key = attributeKey(item, reading.attribute);
+        const before = latest.get(key);
+        const isOwn = before?.walk === walk && before.reading.item === item;
+        if (isOwn && item !== reading.item) continue;
+        // Two walks of one day may be in hand at once: then the hour tells.
+        if (before?.walk.date === walk.date && before.reading.at > reading.at) continue;
+        latest.set(key, { item, walk, reading });
+      }
     }
   }
   return latest;
+}
+
+function wallsReadBy(
+  { item, attribute }: Reading,
+  { purpose }: Walk,
+  frames: ReadonlyMap<ItemId, readonly ItemId[]>,
+): readonly ItemId[] {
+  const frame = frames.get(item);
+  if (!frame) return [item];
+  const { ofFrame }: Pick<Attribute, 'ofFrame'> = attributes[attribute];
+  const isOfAll = ofFrame === 'always' || (ofFrame === 'moved' && purpose === 'moved');
+  // Only what is read at the first wall was asked for all of them.
+  return isOfAll && frame[0] === item ? frame : [item];
 }

@@ -48,6 +48,7 @@ export const changeKinds = [
   'floor',
   'what-is-in-it',
   'latch',
+  'hinges',
   'taking-a-latch-away',
   'a-latch',
   'another-post',

@@ -67,6 +67,30 @@ const door = (moves: Door['moves'], ...latches: readonly LatchId[]): Pen => ({
 
 /** How a door moves, and what holds it. */
 const doors: readonly Prescription[] = [
+  ...(['domestic-dog', 'coyote', 'black-bear'] as const).map((animal) =>
+    check(
+      animal,
+      'a padlocked door on loose hinges is drawn off them; on tight ones not by a dog',
+      {
+        built: animal === 'black-bear' ? [] : [{ door: { latches: ['padlock'] } }],
+        broken: [{ door: { latches: ['padlock'], hinges: 'loose' } }],
+      },
+    ),
+  ),
+  check('stoat', 'loose hinges are nothing to what has no strength', {
+    built: [{ door: { latches: ['padlock'], hinges: 'loose' } }],
+  }),
+  check('red-fox', 'left open: two closers have it shut, one alone is counted as gone', {
+    built: [
+      { scenario: 'left-open', door: { latches: ['padlock'], letGo: 'two-closers' } },
+      { scenario: 'left-open', door: { latches: ['padlock'], letGo: 'falls-shut' } },
+    ],
+    broken: [
+      { scenario: 'left-open', door: { latches: ['padlock'], letGo: 'one-closer' } },
+      { scenario: 'left-open', door: { latches: ['padlock'], letGo: 'stays' } },
+    ],
+  }),
+
   ...(['slides-up', 'slides-sideways', 'drops-open', 'lifts-off'] as const).map((moves) =>
     check('raccoon', `a door that ${moves} without a latch is one motion to it; a clip stops it`, {
       built: [door(moves, 'clip'), door(moves, 'padlock')],

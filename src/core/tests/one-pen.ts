@@ -4,7 +4,7 @@
  */
 import { writePlaceFile } from '../formats/place-file';
 import { readPlaceFile } from '../formats/read-place-file';
-import type { DoorMoves } from '../place/bay';
+import type { DoorMoves, LetGo } from '../place/bay';
 import { unreadCover } from '../place/opening-cover';
 import type { Band, Bay, Face, Layer, Opening, Place, TopEdge } from '../place/place';
 import { judge, type Judgement } from '../score/judge';
@@ -51,6 +51,10 @@ export interface Pen {
     /** What it is made of; absent: something that nothing goes through. */
     readonly cover?: MeshId | 'none' | 'unread';
     readonly moves?: DoorMoves;
+    /** What it does let go, by day open; absent: shut by day too. */
+    readonly letGo?: LetGo;
+    /** Absent: tight. */
+    readonly hinges?: 'tight' | 'loose';
     /** Whether the wires run across it; absent: they do. */
     readonly crossed?: 'yes' | 'no';
   };
@@ -234,6 +238,8 @@ function openings(pen: Pen): Opening[] {
             gap: { is: door.gap ?? 0 },
             gapPulled: { is: door.corner ?? 0 },
             ...(door.moves && { moves: door.moves }),
+            ...(door.letGo && { letGo: door.letGo, byDay: 'open' as const }),
+            hinges: { is: door.hinges ?? 'tight' },
             crossed: { is: door.crossed ?? 'yes' },
             cover:
               door.cover === 'unread'

@@ -14,10 +14,11 @@ import {
   type Place,
   type Skirt,
 } from '../place/place';
-import { byDays, doorMoves, habits, yesNo, type Strand, type TopEdge } from '../place/bay';
+import { byDays, doorMoves, habits, letGos, yesNo, type Strand, type TopEdge } from '../place/bay';
 import { any, is, type PossibleChoice, type PossibleAmount } from '../place/possible';
 import { animalIds } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
+import { hingeStates } from '../tables/hinges';
 import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
 import { touching } from '../tables/shocking';
@@ -91,7 +92,8 @@ function opening(id: string, knowledge: Knowledge): fc.Arbitrary<Opening> {
       latches: latchesOn(id, knowledge),
       habit: fc.constantFrom(...habits),
       byDay: fc.constantFrom(...byDays),
-      letGo: fc.constantFrom('stays', 'falls-shut'),
+      letGo: fc.constantFrom(...letGos),
+      hinges: choice(hingeStates, knowledge),
       cover: fc
         .record({
           layer: layer(`${id}-cover`, knowledge),
@@ -102,7 +104,7 @@ function opening(id: string, knowledge: Knowledge): fc.Arbitrary<Opening> {
       crossed: choice(yesNo, knowledge),
       moves: fc.option(fc.constantFrom(...doorMoves), { nil: undefined }),
     })
-    .map(({ kind, cover, moves, crossed, ...rest }): Opening => {
+    .map(({ kind, cover, moves, crossed, hinges, ...rest }): Opening => {
       const base = { ...rest, id, name: id, at: 0, width: 300, height: 250, cover: [cover] };
       return kind === 'vent'
         ? { ...base, kind, shutBy: 'nobody', latches: [] }
@@ -111,6 +113,7 @@ function opening(id: string, knowledge: Knowledge): fc.Arbitrary<Opening> {
             kind: kind as Opening['kind'],
             shutBy: 'hand',
             crossed,
+            hinges,
             ...(moves && { moves }),
           };
     });

@@ -12,7 +12,9 @@ export function isAsked(
   asked: Question,
 ): boolean {
   if (purpose === undefined || purpose === 'full') return true;
-  const { isJudged, shortWalks } = attributes[asked.attribute];
+  const { isJudged, shortWalks, of } = attributes[asked.attribute];
+  // A pen that has moved is walked round once, and what stands fast beside it has not moved.
+  if (purpose === 'moved' && of === 'bay' && asked.frame !== 'first') return false;
   if (shortWalks.includes(purpose)) return true;
   // What was weak is asked of weak bays, all that is judged.
   return purpose === 'weak' && isJudged && asked.bay !== undefined && bays.includes(asked.bay);

@@ -31,6 +31,7 @@ test('a bay is asked ground line, mesh, pull test, then its doors', () => {
     'bay.largestHole',
     'opening.gap',
     'opening.gapPulled',
+    'opening.hinges',
     'latch.kind',
     'latch.kind',
     'layer.mesh',

@@ -2,13 +2,20 @@
  * What a walk asks, one reading each, as the attributes say: the outer wall bay by bay from the gate, then overhead, then the house.
  * A bay is asked in the order in which hands go: ground line, mesh, pull test, then its doors and lids.
  */
-import { attributesOf, type AttributeId, type Listed } from '../attributes';
-import type { Circumstances, ItemKind, Items, WalkSection } from '../attributes/attribute';
+import { attributes, attributesOf, type AttributeId, type Listed } from '../attributes';
+import type {
+  Attribute,
+  Circumstances,
+  ItemKind,
+  Items,
+  WalkSection,
+} from '../attributes/attribute';
 import { isLatched } from '../effort/doors';
 import { isFixed } from '../place/opening-cover';
 import { isNotThere } from '../effort/layers';
 import { allBays } from '../place/find';
 import { answersBy } from '../memo';
+import { framesOf } from '../place/frame';
 import { innerWalls, lapOf } from '../place/lap';
 import type { Bay, BayId, Face, ItemId, Layer, Opening, Place } from '../place/place';
 import type { Possible } from '../place/possible';
@@ -32,6 +39,10 @@ export interface Question {
   /** True where the found place already has a value for it. */
   readonly answered: boolean;
   readonly known: Possible | undefined;
+  /** Of a light frame: the wall at which it is read for all of them, or another of its walls. */
+  readonly frame?: 'first' | 'other';
+  /** Asked once in this walk for all walls of the frame. */
+  readonly isOfWholeFrame?: true;
 }
 
 /** Of one attribute of one item; stable, fit for an address. */
@@ -67,10 +78,15 @@ function questionsByBay(place: Place): (readonly Question[])[] {
   const overhead = flat.filter(({ face }) => face.kind !== 'floor');
   const floors = flat.filter(({ face }) => face.kind === 'floor');
   const matters = whatMatters(place);
+  const frames = framesOf(place);
+  const inFrame = ({ id }: Bay): Question['frame'] => {
+    const first = frames.get(id)?.[0];
+    return first === undefined ? undefined : first === id ? 'first' : 'other';
+  };
   const sectionQuestions = (
     bays: readonly { readonly bay: Bay; readonly face: Face }[],
     section: WalkSection,
-  ) => bays.map(({ bay, face }) => questionsAt(bay, face, section, matters));
+  ) => bays.map(({ bay, face }) => questionsAt(bay, face, section, matters, inFrame(bay)));
   return [
     ...sectionQuestions(lap, 'lap'),
     ...sectionQuestions(overhead, 'overhead'),
@@ -82,6 +98,7 @@ interface LastAsked {
   readonly matters: PlaceMatters;
   readonly section: WalkSection;
   readonly between: Face['between'];
+  readonly frame: Question['frame'];
   readonly questions: readonly Question[];
 }
 
@@ -93,14 +110,25 @@ function questionsAt(
   face: Face,
   section: WalkSection,
   matters: PlaceMatters,
+  frame: Question['frame'],
 ): readonly Question[] {
   const last = lastAsked.get(bay);
   const isSame =
-    last?.matters === matters && last.section === section && last.between === face.between;
+    last?.matters === matters &&
+    last.section === section &&
+    last.between === face.between &&
+    last.frame === frame;
   if (isSame) return last.questions;
-  const questions = bayQuestions(bay, face, section, matters);
-  lastAsked.set(bay, { matters, section, between: face.between, questions });
+  const questions = bayQuestions(bay, face, section, matters).flatMap((it) => ofFrame(it, frame));
+  lastAsked.set(bay, { matters, section, between: face.between, frame, questions });
   return questions;
+}
+
+/** What is one for all walls of a frame is asked at its first. */
+function ofFrame(question: Question, frame: Question['frame']): Question[] {
+  const { ofFrame: of }: Pick<Attribute, 'ofFrame'> = attributes[question.attribute];
+  if (!frame || !of) return [question];
+  return of === 'always' && frame === 'other' ? [] : [{ ...question, frame }];
 }
 
 /** Where a question is asked, beside the item itself. */

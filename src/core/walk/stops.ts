@@ -2,7 +2,8 @@
  * The stops of a walk, computed from the place: where a keeper stands, in walking order, and what is asked there. What cannot matter is
  * not asked; a short walk asks less (purposes.ts); what was put off is at the end, or left out and said to be.
  */
-import { walkSections, type WalkSection } from '../attributes/attribute';
+import { attributes } from '../attributes';
+import { walkSections, type Attribute, type WalkSection } from '../attributes/attribute';
 import type { FoundPlace } from '../records/apply-readings';
 import { innerWalls, lapOf } from '../place/lap';
 import type { BayId } from '../place/place';
@@ -35,7 +36,9 @@ export type Course = Pick<Walk, 'purpose' | 'bays' | 'backwards' | 'putOff'>;
 /** `day`: YYYY-MM-DD; what is off at that time of year is asked for differently. */
 export function stopsOf(found: FoundPlace, course: Course, day: string): Stops {
   const all = allStops(found, day).flatMap((stop) => {
-    const questions = stop.questions.filter((question) => isAsked(course, question));
+    const questions = stop.questions
+      .filter((question) => isAsked(course, question))
+      .map((question) => ofWholeFrame(course, question));
     return questions.length > 0 ? [{ ...stop, questions }] : [];
   });
   const put = new Map((course.putOff ?? []).map(({ stop, to }) => [stop, to]));
@@ -51,6 +54,14 @@ export function stopsOf(found: FoundPlace, course: Course, day: string): Stops {
     ],
     anotherDay: round.filter(({ id }) => put.get(id) === 'another-day'),
   };
+}
+
+/** What is read at the first wall of a frame for all of them, in this walk. */
+function ofWholeFrame({ purpose }: Course, question: Question): Question {
+  if (question.frame !== 'first') return question;
+  const { ofFrame }: Pick<Attribute, 'ofFrame'> = attributes[question.attribute];
+  const isWhole = ofFrame === 'always' || purpose === 'moved';
+  return isWhole ? { ...question, isOfWholeFrame: true } : question;
 }
 
 /** From the gate the other way: the gate's bay stays the first. */

@@ -11,7 +11,9 @@ import {
   dropOpening,
 } from '@/core/place/edit/openings';
 import type { Opening, OpeningKind } from '@/core/place/place';
-import { byDays, doorMoves, habits, openingKinds, shutBys, usualMoves } from '@/core/place/bay';
+import { byDays, doorMoves, habits, letGos, openingKinds, shutBys } from '@/core/place/bay';
+import { movesOf, swings } from '@/core/place/opening-moves';
+import { hingeStates, type HingeState } from '@/core/tables/hinges';
 import { latchIds, type LatchId } from '@/core/tables/latches';
 import { meshIds, type MeshId } from '@/core/tables/meshes';
 import { LengthField } from '@/features/edit/LengthField';
@@ -28,6 +30,8 @@ import {
   byDayNames,
   doorMovesNames,
   habitNames,
+  hingeNames,
+  letGoNames,
   openingNames,
   shutByNames,
 } from '@/words/edit-words';
@@ -147,17 +151,25 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
               <Picker
                 label={bayText.howItMoves}
                 options={doorMoves.map((it) => [it, doorMovesNames[it]] as const)}
-                value={opening.moves ?? usualMoves[opening.kind]}
+                value={movesOf(opening)}
                 none={doorMovesNames.swings}
                 onChange={(moves) => set('opening-moves', { moves })}
               />
-              <Choice
+              {swings(opening) && (
+                <Choice
+                  label={bayText.hinges}
+                  options={hingeStates.map((it) => [it, hingeNames[it]] as const)}
+                  value={chosen<HingeState>(opening.hinges)}
+                  onChange={(it) =>
+                    edit.say('hinges', saidChoice(opening.id, 'opening.hinges', it))
+                  }
+                />
+              )}
+              <Picker
                 label={bayText.letGoIt}
-                options={[
-                  ['stays', bayText.staysAsItIs],
-                  ['falls-shut', bayText.fallsShut],
-                ]}
+                options={letGos.map((it) => [it, letGoNames[it]] as const)}
                 value={opening.letGo ?? 'stays'}
+                none={letGoNames.stays}
                 onChange={(letGo) => set('opening-let-go', { letGo })}
               />
               <Latches {...parts} />

@@ -11,7 +11,7 @@ export const doorWords = {
   'opening.gap': {
     ask: ({ opening = 'door' }) => ({
       title: `Gap round the ${opening}`,
-      todo: 'Shut it as at dusk. Read the widest gap all round.',
+      todo: 'Shut it as at dusk. Read the widest gap all round, at the hinges and under a corner that sags too.',
       short: `gap round the ${opening}`,
     }),
     sort: 'doors',
@@ -23,7 +23,7 @@ export const doorWords = {
       const { opening = 'door' } = asked;
       const [verb, todo] = pulls[openingKind(asked, place)] ?? [
         'Pull',
-        'Shut and latched, pull each corner. Read the widest gap.',
+        'Shut and latched, pull each corner, at the hinge side too. Read the widest gap.',
       ];
       return { title: `${verb} the ${opening}`, todo, short: `corners of the ${opening}` };
     },
@@ -38,11 +38,27 @@ export const doorWords = {
       short: 'whether it falls shut',
     }),
     answers: {
-      'falls-shut': ['falls shut', 'a forgotten round leaves it shut'],
+      'falls-shut': ['falls shut by itself', 'a forgotten round leaves it shut'],
+      'two-closers': ['two springs or cords', 'each is spare for the other'],
+      'one-closer': ['one spring or cord', 'counted as gone: it breaks, and nobody sees'],
       stays: ['stays where it is', 'forgotten, it stands open'],
     },
     sort: 'doors',
     tonight: propped,
+  },
+  'opening.hinges': {
+    ask: ({ opening = 'door' }) => ({
+      title: `Hinges of the ${opening}`,
+      todo: 'Try each screw with a thumb. Lift the free corner, pull at the hinge side: does it sag or give?',
+      short: `hinges of the ${opening}`,
+    }),
+    answers: {
+      tight: ['tight', 'screws hold, nothing gives'],
+      loose: ['loose', 'a screw turns, it sags or gives at the hinge side'],
+    },
+    sort: 'doors',
+    givesWay: ({ opening }) => `${opening}, off its hinges`,
+    tonight: 'longer screws in the same holes, or a bolt through.',
   },
   'opening.habit': {
     ask: ({ opening = 'door' }) => ({

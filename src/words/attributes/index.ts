@@ -28,8 +28,11 @@ const words: AllWords = {
 /** What a question asks, and what to do with hand or tape. */
 export function questionWords(asked: Asked, place: Place): QuestionWords {
   const { ask } = words[asked.attribute];
-  return typeof ask === 'function' ? ask(asked, place) : ask;
+  const own = typeof ask === 'function' ? ask(asked, place) : ask;
+  return asked.isOfWholeFrame ? { ...own, todo: `${wholeFrame} ${own.todo}` } : own;
 }
+
+const wholeFrame = 'Once for the whole frame, the worst all round.';
 
 /** What a choice is called, and what is to be said of it; a choice that no table knows is called as it is written. */
 export function answerWords(place: Place, id: AttributeId, choice: string): AnswerWords {

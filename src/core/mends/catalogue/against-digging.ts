@@ -2,7 +2,7 @@
 import { stopsInGround } from '../../effort/dig';
 import { animals, type AnimalId, type EnoughAgainstDigging } from '../../tables/animals';
 import type { WeakSpot } from '../weak-spot';
-import { isLightFrame } from './light-frame';
+import { isLightFrame, standsFast } from './light-frame';
 import {
   workTime,
   type Amount,
@@ -45,6 +45,7 @@ function againstDigging(
   allowed: (enough: EnoughAgainstDigging) => boolean,
   minutesPerMetre: number,
   cautions: readonly Caution[],
+  fits: (weak: WeakSpot) => boolean = standsFast,
 ): CatalogueMend {
   const least = ({ letsBy }: WeakSpot) =>
     letsBy.every(stoppedBySkirt) ? leastEnough(letsBy, allowed) : undefined;
@@ -52,6 +53,7 @@ function againstDigging(
     kind,
     term: 'lasting',
     spot: 'dig',
+    fits,
     targets: (weak) => {
       const enough = least(weak);
       return enough && targetsOf(enough);
@@ -93,6 +95,15 @@ export const apronOut = againstDigging('apron-out', ({ depth }) => depth.value =
   'animal-inside',
 ]);
 
+/** Mesh hinged to the frame, that lies flat on the grass by itself and is turned up to move. */
+export const flapOut = againstDigging(
+  'flap-out',
+  ({ depth }) => depth.value === 0,
+  15,
+  ['cut-wire', 'animal-inside'],
+  isLightFrame,
+);
+
 export const skirtDown = againstDigging('skirt-down', ({ outward }) => outward.value === 0, 60, [
   'digging',
   'cut-wire',
@@ -109,7 +120,7 @@ export const slabsAlong: CatalogueMend = {
   kind: 'slabs-along',
   term: 'lasting',
   spot: 'dig',
-  fits: (weak) => !isLightFrame(weak),
+  fits: standsFast,
   targets: () => [{ attribute: 'ground.soil', value: { is: 'hard-surface' } }],
   takes: ({ bay }) => [{ material: 'slabs', length: bay.width, height: 450 }],
   time: ({ bay }) => workTime(20 + bay.width / 40),

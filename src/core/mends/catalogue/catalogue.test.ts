@@ -80,6 +80,7 @@ it('what is for tonight only says so in its name or leaves no doubt', () => {
     'board-over',
     'carabiner-on',
     'clip-edge',
+    'frame-down',
     'hole-stuffed',
     'sill-stones',
     'wedge-shut',

@@ -24,11 +24,11 @@ export const springCloser: CatalogueMend = {
   fits: (weak) =>
     opensBy(weak, 'round-forgotten') &&
     weak.bay.openings.some((it) => it.id === weak.spot.item && it.kind !== 'pop-door'),
-  targets: () => [{ attribute: 'opening.letGo', value: { is: 'falls-shut' } }],
+  targets: () => [{ attribute: 'opening.letGo', value: { is: 'two-closers' } }],
   takes: () => [
-    { material: 'closer', count: 1 },
-    { material: 'screws', count: 6 },
+    { material: 'closer', count: 2 },
+    { material: 'screws', count: 12 },
   ],
-  time: () => workTime(30),
+  time: () => workTime(45),
   cautions: ['keeper-shut-in'],
 };

@@ -1,11 +1,12 @@
 /** All mends, each kind's best first. */
-import { apronOut, skirtAndFoot, skirtDown, slabsAlong } from './against-digging';
+import { flapOut, apronOut, skirtAndFoot, skirtDown, slabsAlong } from './against-digging';
 import { battenEdge } from './batten-edge';
 import { boardOver } from './board-over';
 import { boarded } from './boarded';
 import { collarPlate, lapSeam, screwShut } from './close-opening';
 import { shutNightly, springCloser } from './door-habits';
-import { floorMesh } from './floor-mesh';
+import { floorMesh, meshUnder } from './floor-mesh';
+import { frameDown } from './frame-down';
 import { carabinerOn, clipEdge, holeStuffed, wedgeShut } from './for-tonight';
 import { kerbAlong } from './kerb-along';
 import { meshInBare } from './mesh-in-bare';
@@ -22,6 +23,7 @@ import { pegsIn } from './pegs-in';
 import { popDoorRunners } from './pop-door-runners';
 import { roostAway } from './roost-away';
 import { screwsAndWashers } from './screws-and-washers';
+import { coverScrewed, hingeScrews } from './door-holds';
 import { secondFastening } from './second-fastening';
 import { sillApron } from './sill-apron';
 import { sillBoard } from './sill-board';
@@ -72,6 +74,11 @@ export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'lap-seam': lapSeam,
   'screw-shut': screwShut,
   'spring-closer': springCloser,
+  'flap-out': flapOut,
+  'mesh-under': meshUnder,
+  'frame-down': frameDown,
+  'hinge-screws': hingeScrews,
+  'cover-screwed': coverScrewed,
   'shut-nightly': shutNightly,
   'overhang-out': overhangOut,
   'roof-mesh': roofMesh,

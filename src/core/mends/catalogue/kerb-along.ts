@@ -1,5 +1,5 @@
 /** A kerb bedded along the sill: no gap, and nothing to dig through at the wall. */
-import { isLightFrame } from './light-frame';
+import { standsFast } from './light-frame';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
 export const kerbAlong: CatalogueMend = {
@@ -7,7 +7,7 @@ export const kerbAlong: CatalogueMend = {
   term: 'lasting',
   spot: 'ground',
   // What is moved takes no kerb with it.
-  fits: (weak) => !isLightFrame(weak),
+  fits: standsFast,
   targets: (_weak, { strict }) => [
     { attribute: 'ground.gap', value: { atMost: strict } },
     { attribute: 'ground.gapLifted', value: { atMost: strict } },

@@ -5,3 +5,8 @@ import type { WeakSpot } from '../weak-spot';
 export function isLightFrame({ bay }: Pick<WeakSpot, 'bay'>): boolean {
   return bay.ground?.weight !== undefined;
 }
+
+/** Whether it stays where it is, so that what is bedded or let in beside it stays with it. */
+export function standsFast(weak: Pick<WeakSpot, 'bay'>): boolean {
+  return !isLightFrame(weak);
+}

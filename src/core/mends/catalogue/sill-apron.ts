@@ -1,5 +1,6 @@
 /** A strip of ½ in mesh fixed up the sill and laid outward on the ground. */
 import type { Figure } from '../../tables/figure';
+import { standsFast } from './light-frame';
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 import { practice } from '../../tables/millimetres';
 
@@ -16,6 +17,7 @@ export const sillApron: CatalogueMend = {
   kind: 'sill-apron',
   term: 'lasting',
   spot: 'ground',
+  fits: standsFast,
   takes: ({ bay }) => [
     { material: 'welded-13', length: bay.width, height: apronWidth.value + sillUpstand },
     { material: 'screws', count: screwsAlong(bay.width) },

@@ -1,0 +1,13 @@
+/** A frame let down on its ground: wheels and jacks up, low corners packed. Done again at every move. */
+import { isLightFrame } from './light-frame';
+import { workTime, type CatalogueMend } from './catalogue-mend';
+
+export const frameDown: CatalogueMend = {
+  kind: 'frame-down',
+  term: 'tonight',
+  spot: 'ground',
+  fits: isLightFrame,
+  takes: () => [],
+  time: () => workTime(10),
+  cautions: ['animal-inside'],
+};
