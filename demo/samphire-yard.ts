@@ -365,7 +365,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 7,
+  version: 8,
   place,
   walks: [walk],
   mends: [],

@@ -96,7 +96,7 @@ const zones: Zone[] = [
     name: 'hoop pen',
     height: 5 * foot,
     moves: 'skids',
-    inUse: { from: '05-15', to: '11-20' },
+    inUse: [{ from: '05-15', to: '11-20' }],
     outline: {
       start: { x: 29 * foot, y: -6 * foot },
       heading: 270,
@@ -283,7 +283,7 @@ const place: Place = {
 
 export const tamarackBank: PlaceFile = {
   format: 'rookle-place',
-  version: 7,
+  version: 8,
   place,
   walks: [record.walk()],
   mends: [],

@@ -26,7 +26,7 @@ import {
 import { animalIds } from '../tables/animals';
 import { attacks } from '../tables/attacks';
 
-export const assessVersion = 3;
+export const assessVersion = 4;
 
 /** More of one thing than a place has (assumption of ours). */
 const most = 1_000_000;
@@ -159,7 +159,7 @@ export const assessSchema = object({
   scenario: oneOf(scenarios),
   place: note(),
   missedRound: share,
-  zones: list(object({ id: text, kind: oneOf(zoneKinds), name: text, inUse: nullable(yearSpan) })),
+  zones: list(object({ id: text, kind: oneOf(zoneKinds), name: text, inUse: nullable(list(yearSpan)) })),
   birds: list(
     object({
       group: text,

@@ -58,6 +58,21 @@ test('a file of version 3 opens as it was meant: its walks were whole ones', () 
   });
 });
 
+test('a file of version 7 opens as it was meant: in use for one stretch of the year', () => {
+  const now = readPlaceFile(saved('place-5.json'));
+  if ('problem' in now) throw new Error(now.problem);
+  const zones = now.file.place.zones.map((zone) => ({
+    ...zone,
+    inUse: { from: '11-01', to: '02-28' },
+  }));
+  const before = { ...now.file, version: 7, place: { ...now.file.place, zones } };
+  const read = readPlaceFile(JSON.stringify(before));
+  if ('problem' in read) throw new Error(read.problem);
+  for (const zone of read.file.place.zones) {
+    expect(zone.inUse).toEqual([{ from: '11-01', to: '02-28' }]);
+  }
+});
+
 test('a file of version 4 opens as it was meant', () => {
   const { place, walks, mends } = JSON.parse(saved('place-4.json')) as Record<string, unknown>;
   expect(readPlaceFile(saved('place-4.json'))).toMatchObject({

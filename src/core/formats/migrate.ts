@@ -35,6 +35,13 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
       bays: each(face.bays, (bay) => ({ ...bay, openings: each(bay.openings, withCoverUnread) })),
     })),
   }),
+  // Version 8: a zone may be in use for several stretches of the year.
+  7: (place) => ({
+    ...place,
+    zones: each(place.zones, (zone) =>
+      isObject(zone.inUse) ? { ...zone, inUse: [zone.inUse] } : zone,
+    ),
+  }),
 };
 
 /** Left as it is where it is not what an older version wrote: the schema says so. */

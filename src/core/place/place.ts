@@ -2,11 +2,12 @@
  * A place: one coop with its run, as it stands. Structure only: what was found on a walk is kept as readings
  * (see records/walk.ts) and laid over the structure by `applyReadings`. Lengths in mm, angles in degrees clockwise.
  */
-import { entered, length, text } from '../schema/common';
+import { day, entered, length, text } from '../schema/common';
 import {
   amount,
   flag,
   list,
+  listOfSome,
   named,
   note,
   object,
@@ -101,6 +102,10 @@ export const groupSchema = named(
     name: optional(note(80)),
     kind: oneOf(birdKinds),
     count: whole(0, 10_000),
+    /** Where the number is not sure: as many as there may be. */
+    upTo: optional(whole(0, 10_000)),
+    /** The day from which chicks count as grown. */
+    grownOn: optional(day),
     /** A zone, or `outside`: the one that roosts in a tree. */
     sleeps: text,
     /** Where they are by day; absent: the run their house opens on, else where they sleep. */
@@ -164,8 +169,8 @@ const zoneSchema = named(
     base: optional(length),
     /** A pen without a floor that is moved to fresh ground, and on what. */
     moves: optional(oneOf(movesOn)),
-    /** Days of the year on which birds are kept in it; absent: all year. */
-    inUse: optional(yearSpan),
+    /** Days of the year on which birds are kept in it, one stretch or several; absent: all year. */
+    inUse: optional(listOfSome(yearSpan, 1, 'needs a span')),
   }),
 );
 /** A part of a place that something can be in. */

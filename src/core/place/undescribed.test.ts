@@ -46,7 +46,7 @@ const opened = (place: Place): Place => {
   const read = readPlaceFile(
     JSON.stringify({
       format: 'rookle-place',
-      version: 7,
+      version: 8,
       place,
       walks: [],
       mends: [],

@@ -10,6 +10,14 @@ export const yearSpan = named(
 /** Days of the year from one to another, over the turn of the year where the second comes first. */
 export interface YearSpan extends TypeOf<typeof yearSpan> {}
 
+/** Whether a day lies in any of them; absent is all year. */
+export function isWithinAny(
+  spans: readonly YearSpan[] | undefined,
+  date: string | undefined,
+): boolean {
+  return !spans || spans.some((span) => isWithin(span, date));
+}
+
 /** Whether a day (YYYY-MM-DD) lies in it. An absent span is all year; without a day every span counts as on. */
 export function isWithin(span: YearSpan | undefined, date: string | undefined): boolean {
   if (!span || date === undefined) return true;

@@ -1,6 +1,7 @@
 /** The judgement of a place as it was last found, in one scenario. Same place, readings and log, same answer. */
 import type { When } from '../effort/when';
 import { applyReadings, inDateOrder, type FoundPlace } from '../records/apply-readings';
+import { mostOf } from '../place/group-on';
 import type { BayId, Place } from '../place/place';
 import type { LogEntry } from '../records/sighting';
 import type { Walk } from '../records/walk';
@@ -152,7 +153,7 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
     date,
     when,
     found,
-    birds: place.flock.reduce((sum, group) => sum + group.count, 0),
+    birds: place.flock.reduce((sum, group) => sum + mostOf(group), 0),
     whereabouts: birds,
     missedRound: known.missedRound,
     animals: judged.map(({ judgement }) => judgement),

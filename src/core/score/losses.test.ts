@@ -198,7 +198,7 @@ describe('where birds are', () => {
 
   test('a zone out of use holds no birds', () => {
     const zones = place.zones.map((zone) =>
-      zone.id === 'house' ? { ...zone, inUse: { from: '11-01', to: '02-28' } } : zone,
+      zone.id === 'house' ? { ...zone, inUse: [{ from: '11-01', to: '02-28' }] } : zone,
     );
     const winter = { ...place, zones };
     expect(whereabouts(winter, 'night-shut', '2026-12-24')).toHaveLength(1);

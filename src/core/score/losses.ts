@@ -1,4 +1,5 @@
 /** Birds, eggs and feed lost in a month or a year as the place stands. It ranks; it does not predict. */
+import { mostOf } from '../place/group-on';
 import type { Place } from '../place/place';
 import type { Walk } from '../records/walk';
 import { animals, type AnimalId } from '../tables/animals';
@@ -97,7 +98,7 @@ export function shareOfNights(scenario: Scenario, missedRound: number): number {
 }
 
 function dayLoss(
-  { found }: Judgement,
+  { whereabouts }: Judgement,
   animal: AnimalId,
   visits: number,
   threat: GroupThreat,
@@ -108,7 +109,7 @@ function dayLoss(
     low: visits * exposure * chance.best,
     high: visits * exposure * chance.worst,
   };
-  const isLaying = found.place.flock.find((it) => it.id === group)?.kind !== 'chicks';
+  const isLaying = whereabouts.find((it) => it.group.id === group)?.group.kind !== 'chicks';
   return {
     animal,
     group,
@@ -137,7 +138,9 @@ function summed(
     eggs: sumOf(losses, 'eggs'),
     feedVisits: sumOf(losses, 'feedVisits'),
   });
-  const flock = place.flock.map(({ id, count }) => {
+  const flock = place.flock.map((group) => {
+    const { id } = group;
+    const count = mostOf(group);
     const lambda = sumOf(
       all.filter((it) => it.group === id),
       'birds',

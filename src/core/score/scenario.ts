@@ -1,6 +1,7 @@
 /** What is judged: which hours, how the doors stand, and where the birds are. */
 import type { Line, When } from '../effort/when';
-import { isWithin } from '../place/year-span';
+import { isWithinAny } from '../place/year-span';
+import { groupOn } from '../place/group-on';
 import { outside, type Group, type Place, type StrandHours, type ZoneId } from '../place/place';
 import type { Animal, Hours } from '../tables/animals';
 import { northernMonth, seasonFactor } from './visits';
@@ -95,9 +96,10 @@ const watchedShare = 0.3;
 /** Where each group is. A zone out of use on that day holds no birds. */
 export function whereabouts(place: Place, scenario: Scenario, date?: string): Whereabouts[] {
   const inUse = new Set(
-    place.zones.filter((zone) => isWithin(zone.inUse, date)).map((zone) => zone.id),
+    place.zones.filter((zone) => isWithinAny(zone.inUse, date)).map((zone) => zone.id),
   );
   return place.flock
+    .map((group) => groupOn(group, date))
     .filter((group) => group.count > 0)
     .flatMap((group) => whereIs(place, group, scenario))
     .filter(({ zone, exposure }) => exposure > 0 && (zone === outside || inUse.has(zone)));

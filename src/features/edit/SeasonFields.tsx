@@ -14,12 +14,14 @@ interface Props {
   readonly onChange: (on: YearSpan | undefined) => void;
   /** "On", "In use": what happens on those days. */
   readonly word?: string;
+  /** What taking the span away is called; absent: all year again. */
+  readonly away?: string;
 }
 
 /** A winter's dress, until it is said otherwise. */
 const winter: YearSpan = { from: '11-01', to: '03-31' };
 
-export function SeasonFields({ on, onChange, word = editText.on }: Props) {
+export function SeasonFields({ on, onChange, word = editText.on, away }: Props) {
   if (!on) {
     return (
       <Button
@@ -39,7 +41,11 @@ export function SeasonFields({ on, onChange, word = editText.on }: Props) {
         />
         <DayField label={editText.to} day={on.to} onChange={(to) => onChange({ ...on, to })} />
       </View>
-      <Button look="key" label={editText.allYearAgain(word)} onPress={() => onChange(undefined)} />
+      <Button
+        look="key"
+        label={away ?? editText.allYearAgain(word)}
+        onPress={() => onChange(undefined)}
+      />
     </View>
   );
 }

@@ -4,6 +4,7 @@ import type { ChangeMade } from '@/core/records/change-made';
 import { StyleSheet, View } from 'react-native';
 import { addGroup, changeGroup, dropGroup } from '@/core/place/edit/flock';
 import { birdKinds, outside, type Group, type Place } from '@/core/place/place';
+import { DayField } from '@/features/edit/DayField';
 import { NumberField } from '@/features/edit/NumberField';
 import { TextField } from '@/features/edit/TextField';
 import { UndoBar } from '@/features/edit/UndoBar';
@@ -54,7 +55,7 @@ function GroupPart({ place, group, edit }: Props) {
   const set = (made: ChangeMade, change: Parameters<typeof changeGroup>[2]) =>
     edit.change(made, (it) => changeGroup(it, group.id, change));
   const zones = place.zones.map(({ id, name }) => [id, name] as const);
-  const title = `${group.count} ${group.name ?? birdNames[group.kind]}`;
+  const title = flockText.title(group.count, group.upTo, group.name ?? birdNames[group.kind]);
   return (
     <Part title={capital(title)}>
       <NumberField
@@ -65,12 +66,27 @@ function GroupPart({ place, group, edit }: Props) {
         whole
         onChange={(count) => count !== undefined && set('how-many', { count })}
       />
+      <NumberField
+        label={flockText.upTo}
+        value={group.upTo}
+        least={1}
+        most={10_000}
+        whole
+        onChange={(upTo) => set('how-many', { upTo })}
+      />
       <Choice
         label={flockText.whatTheyAre}
         options={birdKinds.map((it) => [it, birdNames[it]] as const)}
         value={group.kind}
         onChange={(kind) => set('what-they-are', { kind })}
       />
+      {group.kind === 'chicks' && (
+        <DayField
+          label={flockText.grownOn}
+          day={group.grownOn}
+          onChange={(grownOn) => set('what-they-are', { grownOn })}
+        />
+      )}
       <TextField
         label={flockText.whatYouCallThem}
         text={group.name ?? ''}

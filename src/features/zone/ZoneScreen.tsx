@@ -16,7 +16,7 @@ import {
 import { roofOf } from '@/core/place/find';
 import { heightOf } from '@/core/place/faces/zone-dress';
 import { movesOn, type Moves, type Place, type Zone } from '@/core/place/place';
-import { SeasonFields } from '@/features/edit/SeasonFields';
+import { SeasonsFields } from '@/features/edit/SeasonsFields';
 import { LengthField } from '@/features/edit/LengthField';
 import { TextField } from '@/features/edit/TextField';
 import { UndoBar } from '@/features/edit/UndoBar';
@@ -231,7 +231,7 @@ function UsePart({ zone, edit, place }: Pick<Props, 'zone' | 'edit' | 'place'>) 
           }
         />
       )}
-      <SeasonFields
+      <SeasonsFields
         word={zoneText.inUse}
         on={zone.inUse}
         onChange={(inUse) =>

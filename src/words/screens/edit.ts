@@ -11,6 +11,9 @@ export const editText = spoken('edit', {
   from: (word: string) => `${word} from`,
   to: 'to',
   allYearAgain: (word: string) => `${word} all year again`,
+  andAgain: (word: string) => `${word} once more in the year`,
+  notThen: (word: string, nth: number) => `${word}: take stretch ${nth} away`,
+  isNoDay: (text: string) => `“${text}” is no day. Write it like 2026-05-01.`,
   isNoDayOfThe: (text: string) => `“${text}” is no day of the year. Write it like 1 Nov.`,
   atMostLettersThisHas: (most: number, many: number) =>
     `At most ${most} letters; this has ${many}.`,

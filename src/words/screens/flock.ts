@@ -8,6 +8,10 @@ export const flockText = spoken('flock', {
     'Birds that spend night and day together are a group: growers apart, a broody in a corner, the one that roosts in a tree.',
   anotherGroup: 'Another group',
   howMany: 'How many',
+  upTo: 'Or up to, where the number changes (empty: it does not)',
+  grownOn: 'They count as grown birds from (like 2026-09-01; empty: not yet known)',
+  title: (count: number, upTo: number | undefined, name: string) =>
+    upTo !== undefined && upTo > count ? `${count} to ${upTo} ${name}` : `${count} ${name}`,
   whatTheyAre: 'What they are',
   whatYouCallThem: 'What you call them',
   theySleepIn: 'They sleep in',

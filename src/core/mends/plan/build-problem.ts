@@ -1,5 +1,6 @@
 /** From a place as found, its log and its mends to a plan's problem. */
 import { allBays, findItem } from '../../place/find';
+import { mostOf } from '../../place/group-on';
 import { outside, type BayId, type Place, type ZoneId } from '../../place/place';
 import { toKeepOut } from '../../place/setting';
 import type { LogEntry } from '../../records/sighting';
@@ -75,7 +76,7 @@ export function buildProblem(
       terms: merged(terms),
       fixed: sumOf(fixedOf),
       fixedOf,
-      flock: Object.fromEntries(found.flock.map(({ id, count }) => [id, count])),
+      flock: Object.fromEntries(found.flock.map((group) => [group.id, mostOf(group)])),
     },
     candidates,
     ready,
