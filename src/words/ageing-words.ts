@@ -15,6 +15,8 @@ export const ageingNames: Readonly<Record<AgeingKind, readonly [name: string, lo
     'Uncover it in one place, where it is wettest, and pull.',
   ],
   'timber-on-ground': ['Timber on wet ground', 'Push a screwdriver in along the foot.'],
+  'timber-in-weather': ['Boards in the weather', 'Push a screwdriver in at the drip edge.'],
+  posts: ['Posts in the ground', 'Push a screwdriver in at the ground line; rock the post.'],
 };
 
 /** What its failure would open, as a sentence. */

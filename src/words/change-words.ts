@@ -48,6 +48,7 @@ const plain: Readonly<Record<ChangeKind, string>> = {
   floor: 'the floor',
   'what-is-in-it': 'what is in it',
   hinges: 'hinges',
+  'against-weather': 'whether it is treated',
   latch: 'the latch',
   'taking-a-latch-away': 'taking a latch away',
   'a-latch': 'a latch',

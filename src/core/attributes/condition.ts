@@ -14,7 +14,13 @@ export const condition = choice('bay', {
   shortWalks: ['storm'],
   wears: true,
   isAlike: true,
-  looksAt: ['canvas-in-sun', 'netting-in-sun', 'wire-in-air', 'timber-on-ground'],
+  looksAt: [
+    'canvas-in-sun',
+    'netting-in-sun',
+    'wire-in-air',
+    'timber-on-ground',
+    'timber-in-weather',
+  ],
   spots: [],
   isUnreadWithout: always,
 

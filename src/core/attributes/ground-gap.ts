@@ -13,7 +13,7 @@ export const groundGap = amount('bay', {
   ofFrame: 'moved',
   wears: true,
   isAlike: true,
-  looksAt: ['timber-on-ground'],
+  looksAt: ['timber-on-ground', 'posts'],
   spots: ['ground'],
   isUnreadWithout: ({ ground }) => ground !== undefined,
   bears: 'slot',

@@ -12,7 +12,7 @@ export const pullTest = amount('bay', {
   shortWalks: ['storm', 'loss'],
   wears: true,
   isAlike: true,
-  looksAt: ['ties-in-sun', 'staples'],
+  looksAt: ['posts', 'ties-in-sun', 'staples'],
   spots: ['panel'],
   isUnreadWithout: always,
   bears: 'slot',

@@ -259,6 +259,8 @@ export const baySchema = named(
     strands: list(strandSchema),
     /** Widest opening at a staple line, seam, tie or corner when pulled by hand. */
     panelPulled: optional(possibleAmount),
+    /** Its timber treated, its ties and netting proofed against sun; absent: not, or nobody knows. */
+    proofed: optional(constant(true)),
     /** Largest hole anywhere in the bay. */
     largestHole: optional(possibleAmount),
     /** What holds its cover on, for every layer that says nothing of its own. */

@@ -32,6 +32,7 @@ export const changeKinds = [
   'bays-alike',
   'fixing',
   'state',
+  'against-weather',
   'another-band',
   'height-of-the-mesh',
   'layer',

@@ -126,6 +126,27 @@ test('a board on slabs does not lie wet', () => {
   ).toBe(false);
 });
 
+test('timber ages wherever weather or ground is at it, and later where it was treated', () => {
+  const years = (id: string, isProofed: boolean) => {
+    const faces = found.place.faces.map((face) => ({
+      ...face,
+      bays: face.bays.map((bay) => (isProofed ? { ...bay, proofed: true as const } : bay)),
+    }));
+    return ageingOf({ ...found.place, faces }, found.provenance, mends, '2026-11-26').filter(
+      ({ kind }) => kind === id,
+    ).length;
+  };
+  // Boards above the ground, and posts where they go into it.
+  for (const kind of ['timber-in-weather', 'posts']) {
+    expect(years(kind, false)).toBeGreaterThan(0);
+    expect(years(kind, true)).toBe(years(kind, false));
+  }
+  for (const kind of ageingKinds) {
+    const { life, proofed } = lifespans[kind];
+    if (proofed) expect(proofed.value).toBeGreaterThan(life.value);
+  }
+});
+
 test('both demo places have things that grow old', () => {
   const bank = applyReadings(tamarackBank.place, tamarackBank.walks);
   const kinds = new Set(

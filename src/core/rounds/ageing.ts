@@ -62,6 +62,10 @@ function kindsIn(bay: Bay): [AgeingKind, ItemId[]][] {
       if (isThere(layer)) add(fixingKind(layer, bay), bay.id);
     }
   }
+  // A light frame stands on no posts.
+  if (standsOnSoil(bay) && bay.ground?.weight === undefined && bay.bands.length > 0) {
+    add('posts', bay.id);
+  }
   const skirt = bay.ground?.skirt;
   if (isKnown<string>(skirt?.mesh) && skirt.mesh.is !== 'none') add('wire-in-ground', bay.id);
   return [...kinds].map(([kind, items]) => [kind, [...items]]);
@@ -73,7 +77,7 @@ function coverKind({ mesh }: Layer, isLow: boolean): AgeingKind | undefined {
   if (!isKnown<MeshId | 'none'>(mesh)) return undefined;
   if (mesh.is === 'canvas') return 'canvas-in-sun';
   if (mesh.is === 'plastic-netting' || mesh.is === 'deer-netting') return 'netting-in-sun';
-  if (mesh.is === 'solid-board') return isLow ? 'timber-on-ground' : undefined;
+  if (mesh.is === 'solid-board') return isLow ? 'timber-on-ground' : 'timber-in-weather';
   return wires.includes(mesh.is) ? 'wire-in-air' : undefined;
 }
 
@@ -140,7 +144,8 @@ function ageing(
     .sort()
     .at(0);
   const looked = [...days, ...(since === undefined ? [] : [since])].sort().at(-1);
-  const { life, look } = lifespans[kind];
+  const { life: plain, proofed, look } = lifespans[kind];
+  const life = (bay.proofed && proofed) || plain;
   const shortest = life.band?.[0] ?? life.value;
   return {
     kind,
@@ -179,7 +184,8 @@ export function failed(
   { kind, items, bay }: Pick<Ageing, 'kind' | 'items' | 'bay'>,
 ): Place {
   if (kind === 'wire-in-ground') return setAttribute(found, bay, 'skirt.mesh', { is: 'none' });
-  if (kind === 'staples' || kind === 'ties-in-sun') {
+  // A post that has rotted off lets go of its panel.
+  if (kind === 'staples' || kind === 'ties-in-sun' || kind === 'posts') {
     return setAttribute(found, bay, 'bay.panelPulled', { is: panelOff.value });
   }
   return items.reduce(

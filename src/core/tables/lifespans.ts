@@ -13,6 +13,8 @@ export const ageingKinds = [
   'wire-in-air',
   'wire-in-ground',
   'timber-on-ground',
+  'timber-in-weather',
+  'posts',
 ] as const;
 /** A kind of thing that grows old. */
 export type AgeingKind = (typeof ageingKinds)[number];
@@ -21,6 +23,8 @@ export type AgeingKind = (typeof ageingKinds)[number];
 export interface Lifespan {
   /** Years; the band is what is said of it. */
   readonly life: Figure;
+  /** The same of timber that was treated, ties and netting proofed against sun; absent: it makes no difference. */
+  readonly proofed?: Figure;
   /** Months from one look to the next. */
   readonly look: Figure;
 }
@@ -52,6 +56,13 @@ export const lifespans: Readonly<Record<AgeingKind, Lifespan>> = {
       'Plastic netting, not proofed against sun: as ties, and a little longer.',
       [1, 4],
     ),
+    proofed: figure(
+      'years',
+      5,
+      ours,
+      'Proofed against sun, as sellers say it of cord and net.',
+      [3, 10],
+    ),
     look: oftener('Twice in the shortest of its lives.'),
   },
   'ties-in-sun': {
@@ -62,6 +73,7 @@ export const lifespans: Readonly<Record<AgeingKind, Lifespan>> = {
       'Ties not proofed against sun last about as long as tarpaulins.',
       [1, 2],
     ),
+    proofed: figure('years', 5, ours, 'Black ties sold as proofed against sun.', [3, 8]),
     look: oftener('Twice in the shortest of its lives.'),
   },
   staples: {
@@ -90,6 +102,29 @@ export const lifespans: Readonly<Record<AgeingKind, Lifespan>> = {
   },
   'timber-on-ground': {
     life: figure('years', 3, trade, 'Timber lying on damp ground lasts some years only.', [2, 6]),
+    proofed: figure('years', 12, ours, 'Treated for ground contact; cut ends rot first.', [8, 20]),
     look: yearly('Look yearly; push a screwdriver in.'),
+  },
+  'timber-in-weather': {
+    life: figure(
+      'years',
+      8,
+      ours,
+      'Boards that rain runs off, untreated: the drip edge and end grain go first.',
+      [4, 15],
+    ),
+    proofed: figure('years', 15, ours, 'Treated or kept painted.', [8, 25]),
+    look: yearly('With the yearly walk for rot and rust; push a screwdriver in at the drip edge.'),
+  },
+  posts: {
+    life: figure(
+      'years',
+      5,
+      ours,
+      'Untreated softwood at the line where soil and air meet; hardwood and steel last longer.',
+      [3, 10],
+    ),
+    proofed: figure('years', 15, ours, 'Treated for ground contact.', [8, 25]),
+    look: yearly('Push a screwdriver in at the ground line, and rock the post.'),
   },
 };

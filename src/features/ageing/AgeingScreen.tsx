@@ -102,6 +102,9 @@ export function AgeingScreen({ yard }: { readonly yard: Yard }) {
           <View key={kind} style={styles.kind}>
             <Txt kind="sub">{ageingNames[kind][0]}</Txt>
             <FigureLine name={ageingText.expectedLife} figure={lifespans[kind].life} />
+            {lifespans[kind].proofed && (
+              <FigureLine name={ageingText.lifeProofed} figure={lifespans[kind].proofed} />
+            )}
             <FigureLine name={ageingText.lookEvery} figure={lifespans[kind].look} />
           </View>
         ))}

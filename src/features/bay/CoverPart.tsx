@@ -9,6 +9,7 @@ import {
   dropLayer,
   leastBand,
   moveBandTop,
+  setProofed,
   setSeason,
 } from '@/core/place/edit/cover';
 import type { Band, Layer } from '@/core/place/place';
@@ -19,6 +20,7 @@ import type { EnteredLength } from '@/core/walk/length-entry';
 import { LengthField } from '@/features/edit/LengthField';
 import { newId } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
+import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
@@ -56,6 +58,15 @@ export function CoverPart(parts: BayParts & { readonly isWall: boolean }) {
         value={chosen<Condition>(found.condition)}
         none={bayText.notLookedAt}
         onChange={(it) => edit.say('state', saidChoice(bay.id, 'bay.condition', it))}
+      />
+      <Choice
+        label={bayText.againstWeather}
+        options={[
+          ['no', bayText.notProofed],
+          ['yes', bayText.proofed],
+        ]}
+        value={bay.proofed ? 'yes' : 'no'}
+        onChange={(it) => parts.change('against-weather', (own) => setProofed(own, it === 'yes'))}
       />
     </Part>
   );

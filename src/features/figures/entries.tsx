@@ -250,6 +250,9 @@ export const entries: readonly Entry[] = [
     figures: () => (
       <>
         <FigureLine name={figuresText.expectedLife} figure={lifespans[kind].life} />
+        {lifespans[kind].proofed && (
+          <FigureLine name={figuresText.lifeProofed} figure={lifespans[kind].proofed} />
+        )}
         <FigureLine name={figuresText.lookEvery} figure={lifespans[kind].look} />
       </>
     ),

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Judgement } from '@/core/score/judge';
 import type { Judgements } from '@/core/score/judge-all';
+import { movedByLog } from '@/core/score/moved-by-log';
 import { tonight } from '@/core/score/tonight';
 import { lookParams, type Look } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
@@ -33,6 +34,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   const trend = useReckoning(useAskedOf('trend', asked));
   // Only tonight's chance of a forgotten round is tonight's.
   const night = all && day === look.today ? tonight(all) : undefined;
+  const moved = movedByLog(place, judgement.animals, sightings, day);
   const losses = year.state === 'done' ? year.answer : undefined;
   return (
     <View style={styles.box}>
@@ -49,6 +51,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
               ),
           )}
         </Txt>
+        {moved && <Txt tone="ink2">{yardText.movedByLog(moved)}</Txt>}
       </Row>
       <Row figure={losses ? lossWords(losses.birds) : '…'} unit={yardText.aYear}>
         <Txt kind="strong">{yardText.birdsLostInAYear}</Txt>

@@ -15,6 +15,7 @@ export const ageingText = spoken('ageing', {
   later: 'Later',
   howLongThingsLast: 'How long things last',
   expectedLife: 'Expected life',
+  lifeProofed: 'Treated, or proofed against sun',
   lookEvery: 'Look every',
   looked: (looked: string | undefined, due: string, isOld: boolean) => {
     const last =

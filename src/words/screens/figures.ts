@@ -108,6 +108,7 @@ export const figuresText = spoken('figures', {
   mendShopCutBuyOverlap: 'mend shop cut buy overlap spacing',
   lifeAgeYearsRotRust: 'life age years rot rust sun look',
   expectedLife: 'Expected life',
+  lifeProofed: 'Treated, or proofed against sun',
   lookEvery: 'Look every',
   theEarthStake: 'The earth stake',
   electricFenceVoltsGround: 'electric fence volts ground',

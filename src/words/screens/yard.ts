@@ -2,7 +2,12 @@
 import { spoken } from '../language';
 import type { AnimalId } from '@/core/tables/animals';
 import { dayWords, timeWords } from '../day-words';
-import { animalList, count } from '../names';
+import type { MovedByLog } from '@/core/score/moved-by-log';
+import { holdWords } from '../headline';
+import { animalList, animalNames, capital, count } from '../names';
+
+const timesAYear = (visits: number): string =>
+  visits >= 10 ? String(Math.round(visits)) : String(Math.round(visits * 10) / 10);
 
 export const yardText = spoken('yard', {
   whatLivesHere: 'What lives here',
@@ -44,6 +49,8 @@ export const yardText = spoken('yard', {
   whatThePlaceTurnsAway: 'What the place turns away',
   tonightWithARoundMissed: (round: number, hold: string) =>
     ` Tonight, with a round missed ${round} in 100: ${hold}.`,
+  movedByLog: ({ before, animal, visits }: MovedByLog) =>
+    `${capital(holdWords(before).toLowerCase())} before anything was logged: it moved because ${animalNames[animal][1]} are now reckoned with ${timesAYear(visits.now)} a year, not ${timesAYear(visits.before)}. No wall has changed by that.`,
   itsShareOfAllThat: (scenarioName: string, night: undefined | string) =>
     `${scenarioName}: its share of all that threatens.${night}`,
   aYear: 'a year',

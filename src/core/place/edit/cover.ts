@@ -98,3 +98,8 @@ export function setHeight(bay: Bay, height: number): Bay {
     })),
   };
 }
+
+/** Whether its timber is treated, its ties and netting proofed against sun. */
+export function setProofed({ proofed: _, ...bay }: Bay, isProofed: boolean): Bay {
+  return isProofed ? { ...bay, proofed: true } : bay;
+}
