@@ -10,6 +10,7 @@ export const shapeNames: Readonly<Record<ShapeId, readonly [name: string, like: 
   'two-runs': ['Two runs', 'house between them'],
   strip: ['Long fenced strip', 'open above'],
   'a-frame': ['A-frame', 'carried to fresh ground'],
+  deck: ['Triangle over a deck', 'birds sleep above, scratch below'],
   hoop: ['Hoop pen', 'on skids'],
   'low-box': ['Low box', 'on wheels'],
 };
@@ -41,6 +42,14 @@ const own: Readonly<Partial<Record<ShapeId, Partial<typeof runSizes>>>> = {
     runWidth: 'Pen, length of its mesh',
     runDepth: 'Pen, across',
     runHeight: 'Pen, height of its ridge',
+  },
+  deck: {
+    ...penSizes,
+    runWidth: 'Pen, length without the deck',
+    runDepth: 'Pen, across',
+    runHeight: 'Height of its ridge',
+    houseWidth: 'Deck, length',
+    sections: 'Deck, height above the ground',
   },
   hoop: penSizes,
   'low-box': penSizes,

@@ -12,7 +12,7 @@ import { framesOf } from './frame';
 import type { Place } from './place';
 import { shapes, sizeIds, type ShapeId, type Sizes } from './shapes';
 
-const pens: readonly ShapeId[] = ['a-frame', 'hoop', 'low-box'];
+const pens: readonly ShapeId[] = ['a-frame', 'deck', 'hoop', 'low-box'];
 
 function begun(shape: ShapeId): Place {
   const sizes = Object.fromEntries(

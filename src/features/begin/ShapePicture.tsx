@@ -113,6 +113,19 @@ const pictures: Readonly<Record<ShapeId, ReactNode>> = {
       <Path d="M14 28h10 M56 28h10" {...line} />
     </>
   ),
+  deck: (
+    <>
+      <Path d={`M18 ${ground}L40 8L62 ${ground}z`} {...line} fill={color.paper} />
+      <Path d={`M29.5 28L40 8L50.5 28z`} {...line} fill={color.timber} />
+      <Path
+        d={`M26 ${ground}L31 28 M33 ${ground}V28 M40 ${ground}V28 M47 ${ground}V28 M54 ${ground}L49 28 M22 39h36`}
+        stroke={color.wire}
+        strokeWidth={0.75}
+        fill="none"
+      />
+      <Path d={`M44 28L54 ${ground}`} {...line} strokeWidth={2.5} />
+    </>
+  ),
   hoop: (
     <>
       <Path d={`M12 ${ground - 4}A28 30 0 0 1 68 ${ground - 4}`} {...line} />

@@ -1,7 +1,8 @@
-import { fitOpening, hatch, popDoor } from '../faces/first-openings';
+import { fitOpening, hatch, nestLid, popDoor, vent } from '../faces/first-openings';
 import { any } from '../possible';
-import { outside, type Face } from '../place';
+import { outside } from '../place';
 import { movingPen } from './moving-pen';
+import { withRidge } from './ridge';
 import type { StartingShape } from './shape';
 
 /** Two sloping sides that meet at a ridge, a boarded end to sleep in; carried by two. */
@@ -21,12 +22,14 @@ export const aFrame: StartingShape = {
       roof: [any],
       sleepingEnd: sizes.houseWidth,
     });
-    let faces = pen.faces.map(ridged);
+    let faces = pen.faces.map(withRidge);
     faces = fitOpening(faces, hatch('gate', 'pen hatch'), {
       between: [outside, 'run'],
       along: 'run-left',
     });
     faces = fitOpening(faces, popDoor(), { between: ['run', 'house'] });
+    faces = fitOpening(faces, nestLid(), { between: [outside, 'house'], along: 'house-back' });
+    faces = fitOpening(faces, vent(), { between: [outside, 'house'], along: 'house-front' });
     faces = fitOpening(faces, hatch('house-hatch', 'house hatch'), {
       between: [outside, 'house'],
       along: 'house-right',
@@ -34,12 +37,3 @@ export const aFrame: StartingShape = {
     return { zones: pen.zones, faces, sleeps: 'house' };
   },
 };
-
-/** The sides are the roof: what lies flat over a zone is its ridge, open or capped. */
-function ridged(face: Face): Face {
-  if (face.kind !== 'roof') return face;
-  return {
-    ...face,
-    bays: face.bays.map((bay) => ({ ...bay, name: bay.name.replace(/roof$/, 'ridge') })),
-  };
-}

@@ -1,5 +1,6 @@
 /** All starting shapes, in the order in which they are offered. */
 import { aFrame } from './a-frame';
+import { deck } from './deck';
 import { hoop } from './hoop';
 import { kennel } from './kennel';
 import { lowBox } from './low-box';
@@ -32,6 +33,7 @@ export const shapes: Readonly<Record<ShapeId, StartingShape>> = {
   'two-runs': twoRuns,
   strip,
   'a-frame': aFrame,
+  deck,
   hoop,
   'low-box': lowBox,
 };

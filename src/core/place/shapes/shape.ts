@@ -10,6 +10,7 @@ export const shapeIds = [
   'two-runs',
   'strip',
   'a-frame',
+  'deck',
   'hoop',
   'low-box',
 ] as const;

@@ -48,6 +48,7 @@ const perimeters: Readonly<Record<ShapeId, (sizes: Sizes) => number>> = {
   'two-runs': (it) => 2 * (2 * it.runWidth + it.runDepth),
   strip: (it) => 2 * (it.runWidth + it.houseWidth + it.runDepth),
   'a-frame': (it) => 2 * (it.runWidth + it.houseWidth + it.runDepth),
+  deck: (it) => 2 * (it.runWidth + it.houseWidth + it.runDepth),
   hoop: (it) => 2 * (it.runWidth + it.runDepth),
   'low-box': (it) => 2 * (it.runWidth + it.runDepth),
 };

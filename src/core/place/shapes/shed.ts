@@ -1,4 +1,4 @@
-import { fitOpening, peopleDoor, popDoor, vent, window } from '../faces/first-openings';
+import { fitOpening, nestLid, peopleDoor, popDoor, vent, window } from '../faces/first-openings';
 import { facesOf } from '../faces/faces-of';
 import { outside } from '../place';
 import { rectangularZone } from './rectangle';
@@ -25,6 +25,7 @@ export const shed: StartingShape = {
     faces = fitOpening(faces, peopleDoor('door', undefined), { ...outer, along: 'house-front' });
     faces = fitOpening(faces, popDoor(), { ...outer, along: 'house-left' });
     faces = fitOpening(faces, window('window'), { ...outer, along: 'house-right' });
+    faces = fitOpening(faces, nestLid(), { ...outer, along: 'house-right' });
     faces = fitOpening(faces, vent(), { ...outer, along: 'house-back' });
     return { zones, faces, sleeps: 'house' };
   },

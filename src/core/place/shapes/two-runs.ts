@@ -1,4 +1,4 @@
-import { fitOpening, gate, gateWidth, nestLid, popDoor } from '../faces/first-openings';
+import { fitOpening, gate, gateWidth, nestLid, popDoor, vent } from '../faces/first-openings';
 import { facesOf } from '../faces/faces-of';
 import { outside } from '../place';
 import { rectangularZone } from './rectangle';
@@ -57,6 +57,7 @@ export const twoRuns: StartingShape = {
       faces = fitOpening(faces, popDoor(`${side}-pop-door`), { between: [id, 'house'] });
     }
     faces = fitOpening(faces, nestLid(), { between: [outside, 'house'] });
+    faces = fitOpening(faces, vent(), { between: ['left-run', 'house'] });
     return { zones, faces, sleeps: 'house' };
   },
 };
