@@ -17,6 +17,7 @@ import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
+import { LineRoundPart } from './LineRoundPart';
 import { strandHoursNames } from '@/words/edit-words';
 
 export function RoutineScreen({ yard: { place } }: { readonly yard: Yard }) {
@@ -84,6 +85,7 @@ function StrandHoursPart({ place, edit }: Props) {
     return (
       <Part title={routineText.electricStrands}>
         <Txt tone="ink2">{routineText.noneAStrandIsStrung}</Txt>
+        <LineRoundPart place={place} edit={edit} />
       </Part>
     );
   }
@@ -95,6 +97,7 @@ function StrandHoursPart({ place, edit }: Props) {
         value={fence.on}
         onChange={(on) => edit.change('strand-hours', (it) => ({ ...it, fence: { ...fence, on } }))}
       />
+      <LineRoundPart place={place} edit={edit} />
     </Part>
   );
 }

@@ -12,7 +12,19 @@ export const routineText = spoken('routine', {
   whatShutsEachDoorAnd:
     'What shuts each door, and whether every night, is said of the door itself, in its bay.',
   electricStrands: 'Electric strands',
-  noneAStrandIsStrung: 'None. A strand is strung from the page of any bay.',
+  noneAStrandIsStrung:
+    'None. A line is strung round everything here, or along one bay from its page.',
+  aLineRound: 'A line round the whole place',
+  anotherLineRound: 'A line round the whole place, instead of what is strung',
+  oneWireMore: 'One wire more',
+  oneWireLess: 'One wire less',
+  doesItCrossTheDoors: 'At gates and doors',
+  itCrosses: 'it runs across, hooked on',
+  itStopsAtDoors: 'it leaves them out',
+  insteadOfWhatIsStrung:
+    'What is strung now along the outer walls on the ground is taken away for it.',
+  stringIt: 'String it round',
+  notNow: 'Not now',
   theyAreOn: 'They are on',
   whenItGetsDark: 'When it gets dark',
   forTheHourOfDusk:

@@ -1,0 +1,65 @@
+/** A line round everything, told at once, against the same line strung bay by bay. */
+import { samphireYard } from '../../../../demo/samphire-yard';
+import { applyReadings } from '../../records/apply-readings';
+import { setAttribute } from '../../records/set-attribute';
+import { judgeAll } from '../../score/judge-all';
+import { countedIds } from '../../tests/new-ids';
+import { allBays } from '../find';
+import { lapOf } from '../lap';
+import { isFixed } from '../opening-cover';
+import type { Place } from '../place';
+import { stringRound } from './line-round';
+
+const found = applyReadings(samphireYard.place, samphireYard.walks).place;
+const line = { heights: [152, 305, 457], standOff: 200, crossesDoors: 'yes' } as const;
+
+const strung = (crossesDoors: 'yes' | 'no'): Place => ({
+  ...stringRound(found, { ...line, crossesDoors }, countedIds()),
+  fence: { id: 'fence', on: 'always', volts: { is: 6 } },
+});
+
+test('every outer wall on the ground carries all of its wires, and no other bay any', () => {
+  const place = strung('yes');
+  const round = new Set(
+    lapOf(found)
+      .bays.filter(({ bay }) => (bay.base ?? 0) === 0)
+      .map(({ bay }) => bay.id),
+  );
+  expect(round.size).toBeGreaterThan(5);
+  const ids = new Set<string>();
+  for (const { bay } of allBays(place)) {
+    const heights = bay.strands.map(({ height }) => height);
+    const before = allBays(found).find((it) => it.bay.id === bay.id)?.bay.strands ?? [];
+    if (round.has(bay.id)) expect(heights).toEqual(line.heights.map((mm) => ({ is: mm })));
+    else expect(bay.strands).toEqual(before);
+    for (const { id } of bay.strands) ids.add(id);
+  }
+  expect(ids.size).toBe(allBays(place).reduce((sum, { bay }) => sum + bay.strands.length, 0));
+});
+
+test('whether it crosses the doors is told of each that opens', () => {
+  for (const crosses of ['yes', 'no'] as const) {
+    for (const { bay } of allBays(strung(crosses)).filter(({ bay: it }) => it.strands.length > 0)) {
+      for (const opening of bay.openings.filter((it) => !isFixed(it))) {
+        expect(opening.crossed).toEqual({ is: crosses });
+      }
+    }
+  }
+});
+
+// Published: three wires against foxes (recalled from memory, as in the tables).
+test('a fox meets it before gate, wall and frame alike; left out at the gate, not there', () => {
+  const unlatched = (place: Place) =>
+    ['gate-bolt', 'gate-clip'].reduce(
+      (it, latch) => setAttribute(it, latch, 'latch.kind', { is: 'none' }),
+      place,
+    );
+  const waysIn = (place: Place) =>
+    judgeAll({ ...unlatched(place), setting: { ...place.setting, lives: ['red-fox'] } }, [])[
+      'day-run'
+    ].waysIn.map(({ bays }) => bays.join());
+  const bare = waysIn(found);
+  expect(bare.length).toBeGreaterThan(0);
+  expect(waysIn(strung('yes'))).toEqual([]);
+  expect(waysIn(strung('no'))).toEqual(bare);
+});

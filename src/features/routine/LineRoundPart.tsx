@@ -1,0 +1,109 @@
+/** A line round the whole place, said once: its wires, how far out, and whether it crosses the doors. */
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { stringRound } from '@/core/place/edit/line-round';
+import type { Place, YesNo } from '@/core/place/place';
+import type { Edit } from '@/features/edit/use-edit';
+import { LengthField } from '@/features/edit/LengthField';
+import { newId } from '@/store/use-changes';
+import { Button } from '@/ui/controls/Button';
+import { Choice } from '@/ui/controls/Choice';
+import { Notice } from '@/ui/controls/Notice';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { bayText } from '@/words/screens/bay';
+import { routineText } from '@/words/screens/routine';
+
+/** Common practice against what noses along the ground; set right by whoever strings it. */
+const usual = { heights: [150, 300], standOff: 150 } as const;
+const highest = 2500;
+const farthest = 3000;
+const mostWires = 5;
+
+interface Props {
+  readonly place: Place;
+  readonly edit: Edit;
+}
+
+export function LineRoundPart({ place, edit }: Props) {
+  const [heights, setHeights] = useState<readonly number[]>();
+  const [standOff, setStandOff] = useState<number>(usual.standOff);
+  const [crosses, setCrosses] = useState<YesNo>();
+  const isStrung = place.faces.some(({ bays }) => bays.some(({ strands }) => strands.length > 0));
+  if (!heights) {
+    return (
+      <Button
+        look="plain"
+        label={isStrung ? routineText.anotherLineRound : routineText.aLineRound}
+        onPress={() => setHeights(usual.heights)}
+      />
+    );
+  }
+  const [first, ...rest] = heights;
+  const string = (crossesDoors: YesNo) => {
+    if (first === undefined) return;
+    edit.change('strand', (it) =>
+      stringRound(it, { heights: [first, ...rest], standOff, crossesDoors }, newId),
+    );
+    setHeights(undefined);
+  };
+  return (
+    <View role="group" aria-label={routineText.aLineRound} style={styles.line}>
+      <Txt kind="strong">{routineText.aLineRound}</Txt>
+      {heights.map((mm, index) => (
+        <LengthField
+          key={index}
+          label={bayText.strandHeight(index + 1)}
+          mm={mm}
+          units={place.units}
+          longest={highest}
+          onChange={(it) => setHeights(heights.map((own, at) => (at === index ? it.mm : own)))}
+        />
+      ))}
+      <View style={styles.row}>
+        {heights.length < mostWires && (
+          <Button
+            look="key"
+            label={routineText.oneWireMore}
+            onPress={() => setHeights([...heights, (heights.at(-1) ?? 0) + 150])}
+            style={styles.half}
+          />
+        )}
+        {heights.length > 1 && (
+          <Button
+            look="key"
+            label={routineText.oneWireLess}
+            onPress={() => setHeights(heights.slice(0, -1))}
+            style={styles.half}
+          />
+        )}
+      </View>
+      <LengthField
+        label={bayText.fromTheWall}
+        mm={standOff}
+        units={place.units}
+        longest={farthest}
+        onChange={(it) => setStandOff(it.mm)}
+      />
+      <Choice
+        label={routineText.doesItCrossTheDoors}
+        options={[
+          ['yes', routineText.itCrosses],
+          ['no', routineText.itStopsAtDoors],
+        ]}
+        value={crosses}
+        onChange={setCrosses}
+      />
+      <Notice tone="hours">{bayText.onlyFromAListedEnergizer}</Notice>
+      {isStrung && <Txt tone="ink2">{routineText.insteadOfWhatIsStrung}</Txt>}
+      {crosses && <Button label={routineText.stringIt} onPress={() => string(crosses)} />}
+      <Button look="plain" label={routineText.notNow} onPress={() => setHeights(undefined)} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { gap: space.m },
+  row: { flexDirection: 'row', gap: space.s },
+  half: { flex: 1 },
+});
