@@ -13,7 +13,14 @@ import {
 } from '@/core/formats/place-file';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
 import { inTurns } from './in-turns';
-import { exportText, keepPlace, openedOf, openFile, type Opened } from './open-file';
+import {
+  exportText,
+  keepOpened,
+  openFile,
+  type IsHere,
+  type Opened,
+  type WhenHere,
+} from './open-file';
 import { photoSchema, type Photo } from './photo-record';
 import { loadPhotos, photosKey } from './photos';
 import type { Yard } from './records';
@@ -33,14 +40,16 @@ export async function backupText(yard: Yard): Promise<string> {
 export async function openAnyFile(
   client: QueryClient,
   text: string,
-): Promise<FileProblem | Opened> {
-  // Looked at where it begins, so that a place file is read once.
-  if (!isBackup.test(text.slice(0, 500))) return openFile(client, text);
-  const read = await readBackup(text);
+  whenHere?: WhenHere,
+): Promise<FileProblem | IsHere | Opened> {
+  // Looked at where it begins, so that a place file is read once. Some editors put a mark of their own before everything.
+  const bare = text.startsWith('\uFEFF') ? text.slice(1) : text;
+  if (!isBackup.test(bare.slice(0, 500))) return openFile(client, bare, whenHere);
+  const read = await readBackup(bare);
   if ('problem' in read) return read;
-  await keepPlace(client, read.file, read.photos);
+  const opened = await keepOpened(client, read, read.photos, whenHere);
   await client.invalidateQueries({ queryKey: photosKey(read.file.place.id) });
-  return openedOf(read);
+  return opened;
 }
 
 const isBackup = new RegExp(`"format"\\s*:\\s*"${backupFormat}"`);

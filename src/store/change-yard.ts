@@ -15,7 +15,7 @@ import {
   readHistory,
   remember,
 } from './history';
-import { keepLoaded, keyOf, loadYard, pack, type Yard } from './records';
+import { damagedKey, keepLoaded, keyOf, loadYard, pack, type Damaged, type Yard } from './records';
 import { removeAll, writeAll } from './storage';
 import { tellOtherTabs } from './other-tabs';
 
@@ -37,7 +37,7 @@ export async function changeYard(
     if (!yard) throw new NoPlace('no place is open');
     const changes = change(yard);
     if (Object.keys(changes).length === 0) return yard;
-    const revision = await write(changes);
+    const revision = await write(changes, yard.damaged);
     if (made !== undefined) {
       const before = inverseOf(yard, changes);
       remember({ placeId: yard.place.id, made, before, after: changes });
@@ -117,23 +117,32 @@ export function underLock<T>(work: () => Promise<T>): Promise<T> {
 }
 
 /** The new revision; none where something was taken away. */
-async function write({
-  place,
-  walks = [],
-  mends = [],
-  sightings = [],
-  shop,
-  removedShop,
-  removedWalks = [],
-  removedMends = [],
-  removedSightings = [],
-}: Changes): Promise<string | undefined> {
-  const revision = await writeAll({
+async function write(
+  {
+    place,
+    walks = [],
+    mends = [],
+    sightings = [],
+    shop,
+    removedShop,
+    removedWalks = [],
+    removedMends = [],
+    removedSightings = [],
+  }: Changes,
+  damaged: readonly Damaged[] = [],
+): Promise<string | undefined> {
+  const records = {
     ...(place && { [keyOf.place(place)]: pack(place) }),
     ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
     ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
     ...Object.fromEntries(sightings.map((entry) => [keyOf.sighting(entry), pack(entry)])),
     ...(shop && { [keyOf.shop(shop)]: pack(shop) }),
+  };
+  // What cannot be read is never written over: its bytes are kept beside.
+  const beside = damaged.filter(({ key }) => key in records);
+  const revision = await writeAll({
+    ...records,
+    ...Object.fromEntries(beside.map(({ key, text }) => [damagedKey(key), text])),
   });
   const gone = [
     ...removedWalks.map(keyOf.walk),

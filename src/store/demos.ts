@@ -29,10 +29,10 @@ export async function listDemos(): Promise<readonly Demo[]> {
   }
 }
 
-/** Opens one as it began; what was changed in it before is replaced. False where it could not be had. */
+/** Opens one as it began; one that is here and was changed is put aside, to be brought back. False where it could not be had. */
 export async function openDemo(client: QueryClient, id: string): Promise<boolean> {
   const text = await fetchDemo(id);
-  if (text === undefined || 'problem' in (await openFile(client, text))) return false;
+  if (text === undefined || 'problem' in (await openFile(client, text, 'put-aside'))) return false;
   await writeAll({ [demoKey(id)]: 'yes' });
   void client.invalidateQueries({ queryKey: placesKey });
   return true;

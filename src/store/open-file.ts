@@ -1,4 +1,4 @@
-/** Opening a place: from a file, from the demo, or newly begun. Each replaces the records of that place only. */
+/** Opening a place: from a file, from the demo, or newly begun. Nothing that is here is replaced without being put aside whole. */
 import type { QueryClient } from '@tanstack/react-query';
 import {
   writePlaceFile,
@@ -6,6 +6,7 @@ import {
   type OpenedFile,
   type PlaceFile,
 } from '@/core/formats/place-file';
+import { inDateOrder } from '@/core/records/apply-readings';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
 import { underLock, yardKey } from './change-yard';
 import { forgetJudgements, judgeInTurns } from './judged';
@@ -13,16 +14,98 @@ import { localDay } from './local-day';
 import { inTurns } from './in-turns';
 import { tellOtherTabs } from './other-tabs';
 import { forgetSteps } from './history';
-import { currentKey, keyOf, keysOfPlace, pack, visitedKey, type Yard } from './records';
+import { ownCopy, ownPhotos } from './own-copy';
+import {
+  currentKey,
+  demoKey,
+  keyOf,
+  keysOfPlace,
+  pack,
+  readYard,
+  removedKey,
+  visitedKey,
+  type Yard,
+} from './records';
+import { asideOf, isKept, markedIds } from './set-aside';
+import { newId, now } from './use-changes';
 import { photoKey, type Photo } from './photo-record';
 import { removeAll, storage, writeAll } from './storage';
 
+/** What is done where a place of that id is here already: both are kept, or the one that is here is put aside, to be brought back. */
+export type WhenHere = 'both' | 'put-aside';
+
+/** A place of that id is here, and is not what the file holds: nothing was changed, the keeper is to say. */
+export interface IsHere {
+  readonly isHere: {
+    /** Of the one that is here. */
+    readonly name: string;
+    /** Day of the last walk, here and in the file. */
+    readonly lastHere?: string;
+    readonly lastInFile?: string;
+  };
+}
+
 /** Reads and keeps a place file. Comes back with the problem where it cannot be read; then nothing was changed. */
-export async function openFile(client: QueryClient, text: string): Promise<FileProblem | Opened> {
+export async function openFile(
+  client: QueryClient,
+  text: string,
+  whenHere?: WhenHere,
+): Promise<FileProblem | IsHere | Opened> {
   const read = await inTurns(readingPlaceFile(text));
   if ('problem' in read) return read;
-  await keepPlace(client, read.file);
+  return keepOpened(client, read, undefined, whenHere);
+}
+
+/** Keeps what was read, where no other place is in its way. */
+export async function keepOpened(
+  client: QueryClient,
+  read: OpenedFile,
+  photos: readonly Photo[] | undefined,
+  whenHere: WhenHere | undefined,
+): Promise<IsHere | Opened> {
+  const { file } = read;
+  const here = await whatIsHere(file.place.id);
+  if (here !== undefined && here !== 'unreadable' && isSameFile(here, file)) {
+    // The very same: it is opened, and nothing is written that was not there.
+    await keepPlace(client, here, photos);
+    return openedOf(read);
+  }
+  if (here !== undefined && whenHere === undefined) return clash(here, file);
+  if (here !== undefined && whenHere === 'both') {
+    const id = newId('place');
+    await keepPlace(client, ownCopy(file, id, fromFile), photos && ownPhotos(photos, id));
+    return openedOf(read);
+  }
+  await keepPlace(client, file, photos);
   return openedOf(read);
+}
+
+const fromFile = ' (from a file)';
+
+async function whatIsHere(id: string): Promise<Yard | 'unreadable' | undefined> {
+  if (!(await isKept(id)) || markedIds(await storage.getAllKeys()).has(id)) return undefined;
+  return readYard(id).then(
+    (yard) => yard ?? undefined,
+    () => 'unreadable' as const,
+  );
+}
+
+const isSameFile = (here: Yard, file: PlaceFile): boolean =>
+  (here.damaged ?? []).length === 0 && exportText(here) === writePlaceFile(file);
+
+function clash(here: Yard | 'unreadable', file: PlaceFile): IsHere {
+  const last = (walks: Yard['walks']) => inDateOrder(walks).at(-1)?.date;
+  const [lastHere, lastInFile] = [
+    here === 'unreadable' ? undefined : last(here.walks),
+    last(file.walks),
+  ];
+  return {
+    isHere: {
+      name: here === 'unreadable' ? file.place.name : here.place.name,
+      ...(lastHere !== undefined && { lastHere }),
+      ...(lastInFile !== undefined && { lastInFile }),
+    },
+  };
 }
 
 /** What is to be said of a file that was opened: names of what has become unread. */
@@ -32,7 +115,7 @@ export interface Opened {
 
 export const openedOf = ({ unread = [] }: Pick<OpenedFile, 'unread'>): Opened => ({ unread });
 
-/** Keeps a whole place and opens it. A place of the same id is replaced, once the new one is safely written; its photos only where any are given. */
+/** Keeps a whole place and opens it. Another of the same id is put aside in the same step, whole, and can be brought back. */
 export async function keepPlace(
   client: QueryClient,
   file: PlaceFile | Yard,
@@ -60,7 +143,9 @@ export async function writePlace(
     const stale = (await keysOfPlace(place.id)).filter(
       (key) => !(key in records) && (photos !== undefined || !key.startsWith('photo/')),
     );
-    await writeAll({ ...records, [currentKey]: place.id, [visitedKey]: 'yes' });
+    const isReplaced = await differs(place.id, records, stale);
+    const aside = isReplaced ? await asideOf(place.id, now()) : {};
+    await writeAll({ ...records, ...aside, [currentKey]: place.id, [visitedKey]: 'yes' });
     if (stale.length > 0) await removeAll(stale);
   });
   forgetSteps(place.id);
@@ -69,6 +154,19 @@ export async function writePlace(
   // Safely written; then judged in turns before any screen asks for it.
   await judgeInTurns(yard, { scenario: 'night-shut', day: localDay(new Date()) });
   return yard;
+}
+
+/** Whether anything that is kept of a place would be lost by these records. */
+async function differs(
+  id: string,
+  records: Readonly<Record<string, string>>,
+  stale: readonly string[],
+): Promise<boolean> {
+  const lost = stale.filter((key) => key !== removedKey(id) && key !== demoKey(id));
+  if (lost.length > 0) return true;
+  const kept = (await keysOfPlace(id)).filter((key) => key in records);
+  const texts = kept.length === 0 ? {} : await storage.getMany(kept);
+  return kept.some((key) => texts[key] !== records[key]);
 }
 
 export async function isFirstVisit(): Promise<boolean> {

@@ -5,17 +5,20 @@ import { forgetSteps } from './history';
 import { forgetJudgements } from './judged';
 import { keepPlace } from './open-file';
 import { tellOtherTabs } from './other-tabs';
+import { ownCopy } from './own-copy';
 import {
   currentKey,
-  deletedKey,
   demoKey,
   keysOfPlace,
   loadYard,
   nameIn,
+  removedKey,
   visitedKey,
   type Yard,
 } from './records';
+import { asideOf, listSetAside, markedId, markedIds, recordsIn, type SetAside } from './set-aside';
 import { removeAll, storage, writeAll } from './storage';
+import { now } from './use-changes';
 
 export const placesKey = ['places'] as const;
 
@@ -29,29 +32,29 @@ export interface KeptPlace {
 
 export interface Places {
   readonly kept: readonly KeptPlace[];
-  /** Taken away, until they are removed for good. */
-  readonly removed: readonly { readonly id: string; readonly name: string }[];
+  /** Taken away or put aside for another of its id, until they are removed for good. */
+  readonly removed: readonly SetAside[];
 }
 
 export async function listPlaces(): Promise<Places> {
   const keys = await storage.getAllKeys();
   const open = await storage.getItem(currentKey);
-  const wanted = keys.filter((key) => key.startsWith('place/') || key.startsWith('deleted/'));
-  const texts = wanted.length === 0 ? {} : await storage.getMany(wanted);
-  const named = (start: string) =>
-    wanted
-      .filter((key) => key.startsWith(start))
-      .map((key) => ({ id: key.slice(start.length), text: texts[key] ?? '' }))
-      .map(({ id, text }) => ({ id, name: nameIn(text) ?? id }))
-      .sort((a, b) => a.name.localeCompare(b.name));
+  const marked = markedIds(keys);
+  const ids = keys
+    .filter((key) => key.startsWith('place/'))
+    .map((key) => key.slice('place/'.length))
+    .filter((id) => !marked.has(id));
+  const texts = ids.length === 0 ? {} : await storage.getMany(ids.map((id) => `place/${id}`));
   return {
-    kept: named('place/').map(({ id, name }) => ({
-      id,
-      name,
-      isDemo: keys.includes(demoKey(id)),
-      isOpen: id === open,
-    })),
-    removed: named('deleted/'),
+    kept: ids
+      .map((id) => ({
+        id,
+        name: nameIn(texts[`place/${id}`] ?? '') ?? id,
+        isDemo: keys.includes(demoKey(id)),
+        isOpen: id === open,
+      }))
+      .sort((x, y) => x.name.localeCompare(y.name)),
+    removed: await listSetAside(keys),
   };
 }
 
@@ -64,78 +67,58 @@ export async function switchPlace(client: QueryClient, id: string): Promise<void
 }
 
 /** A copy of a whole place, readings and mends included, under another name; it is opened. */
-export async function duplicatePlace(
-  client: QueryClient,
-  { place, walks, mends, sightings, shop }: Yard,
-  id: string,
-): Promise<void> {
-  const own = <T extends { readonly placeId: string }>(all: readonly T[]): T[] =>
-    all.map((it) => ({ ...it, placeId: id }));
-  const name = `${place.name.slice(0, longestName - copyWords.length)}${copyWords}`;
-  await keepPlace(client, {
-    place: { ...place, id, name },
-    walks: own(walks),
-    mends: own(mends),
-    sightings: own(sightings),
-    ...(shop && { shop: { ...shop, placeId: id } }),
-  });
+export async function duplicatePlace(client: QueryClient, yard: Yard, id: string): Promise<void> {
+  await keepPlace(client, ownCopy(yard, id, copyWords));
   changed(client);
 }
 
 const copyWords = ' (copy)';
-const longestName = 80;
 
-/** Takes a place out of sight. Its records are set aside as they are, so that it can be brought back. */
+/** Takes a place out of sight. Its records stay as they are, so that taking it away needs no room, and it can be brought back. */
 export async function removePlace(client: QueryClient, id: string): Promise<void> {
   await underLock(async () => {
-    const keys = await keysOfPlace(id);
-    await writeAll({ [await freeDeletedKey(id)]: await recordsAt(keys) });
-    const open = await storage.getItem(currentKey);
-    await removeAll([...keys, ...(open === id ? [currentKey] : [])]);
+    // Nothing is open before it is hidden: whatever stops in between, no screen shows what is being taken away.
+    if ((await storage.getItem(currentKey)) === id) await removeAll([currentKey]);
+    await writeAll({ [removedKey(id)]: now() });
   });
-  forgetSteps(id);
-  forgetJudgements();
-  client.setQueryData(yardKey, await loadYard());
-  changed(client);
+  await afterMove(client, id);
 }
 
-const recordsAt = async (keys: string[]): Promise<string> =>
-  JSON.stringify(await storage.getMany(keys));
-
-/** A place may be taken away twice: opened from its file again in between. */
-async function freeDeletedKey(id: string): Promise<string> {
-  const keys = new Set(await storage.getAllKeys());
-  let key = deletedKey(id);
-  for (let count = 2; keys.has(key); count += 1) key = deletedKey(`${id}~${count}`);
-  return key;
-}
-
-/** Brings one back and opens it. Where a place of the same id has come since, that one is set aside instead of it. */
-export async function bringBack(client: QueryClient, removed: string): Promise<void> {
-  const key = deletedKey(removed);
+/** Brings one back and opens it. Where a place of the same id is here, that one is set aside instead of it. `key`: as `listPlaces` names it. */
+export async function bringBack(client: QueryClient, key: string): Promise<void> {
+  const marked = markedId(key);
   const id = await underLock(async () => {
+    if (marked !== undefined) {
+      await writeAll({ [currentKey]: marked });
+      await removeAll([key]);
+      return marked;
+    }
     const text = await storage.getItem(key);
-    if (text === null) return undefined;
-    const records = JSON.parse(text) as Record<string, string>;
+    const { records } = recordsIn(text ?? '');
     const place = Object.keys(records).find((it) => it.startsWith('place/'));
     if (place === undefined) return undefined;
     const own = place.slice('place/'.length);
     const present = await keysOfPlace(own);
-    const setAside = present.length > 0 && { [key]: await recordsAt(present) };
-    await writeAll({ ...records, [currentKey]: own, ...setAside });
-    const stale = present.filter((it) => !(it in records));
-    await removeAll([...stale, ...(setAside ? [] : [key])]);
+    await writeAll({ ...records, [currentKey]: own, ...(await asideOf(own, now())) });
+    await removeAll([...present.filter((it) => !(it in records)), key]);
     return own;
   });
-  if (id !== undefined) forgetSteps(id);
-  forgetJudgements();
-  client.setQueryData(yardKey, await loadYard());
+  await afterMove(client, id);
+}
+
+/** Gone for good, and its room with it. `key`: as `listPlaces` names it. */
+export async function removeForGood(client: QueryClient, key: string): Promise<void> {
+  const marked = markedId(key);
+  await underLock(async () => {
+    await removeAll(marked === undefined ? [key] : [...(await keysOfPlace(marked)), key]);
+  });
   changed(client);
 }
 
-/** `removed`: as `listPlaces` names it. */
-export async function removeForGood(client: QueryClient, id: string): Promise<void> {
-  await underLock(() => removeAll([deletedKey(id)]));
+async function afterMove(client: QueryClient, id: string | undefined): Promise<void> {
+  if (id !== undefined) forgetSteps(id);
+  forgetJudgements();
+  client.setQueryData(yardKey, await loadYard());
   changed(client);
 }
 

@@ -20,6 +20,15 @@ export interface Yard {
   readonly sightings: readonly LogEntry[];
   /** Absent until the keeper has prices, offcuts or purchases of their own. */
   readonly shop?: Shop;
+  /** Records of it that cannot be read. They stay as they are, and can be saved byte for byte. */
+  readonly damaged?: readonly Damaged[];
+}
+
+/** A record that is not what its schema says, or was written by a newer Rookle. */
+export interface Damaged {
+  readonly key: string;
+  readonly text: string;
+  readonly why: 'damaged' | 'newer';
 }
 
 export const keyOf = {
@@ -36,14 +45,18 @@ export const visitedKey = 'visited';
 /** Marks a place as one of the demo scenes; holds the records of a place that was taken away. */
 export const demoKey = (id: string) => `demo/${id}`;
 export const deletedKey = (id: string) => `deleted/${id}`;
+/** Where the bytes of a record that cannot be read are kept once another takes its key. */
+export const damagedKey = (key: string) => `damaged/${key}`;
+/** Marks a place as taken away; its records stay where they are. */
+export const removedKey = (id: string) => `removed/${id}`;
 
 export function pack(record: object): string {
   return JSON.stringify({ version: recordVersion, record });
 }
 
 export class Unreadable extends Error {
-  constructor(readonly key: string) {
-    super(`cannot read ${key}`);
+  constructor(readonly damaged: Damaged) {
+    super(`cannot read ${damaged.key}`);
     this.name = 'Unreadable';
   }
 }
@@ -55,7 +68,16 @@ export function unpack<T>(key: string, text: string, schema: Schema<T>): T {
       strict: true,
     });
   } catch {
-    throw new Unreadable(key);
+    throw new Unreadable({ key, text, why: isNewer(text) ? 'newer' : 'damaged' });
+  }
+}
+
+function isNewer(text: string): boolean {
+  try {
+    const { version } = JSON.parse(text) as { version?: unknown };
+    return typeof version === 'number' && version > recordVersion;
+  } catch {
+    return false;
   }
 }
 
@@ -102,7 +124,8 @@ export async function loadYard(): Promise<Yard | null> {
   return yard;
 }
 
-async function readYard(id: string): Promise<Yard | null> {
+/** A place as it is stored. Of its other records each that cannot be read is told apart; throws `Unreadable` where the place itself cannot. */
+export async function readYard(id: string): Promise<Yard | null> {
   const keys = await storage.getAllKeys();
   const keySet = new Set(keys);
   const placeKey = `place/${id}`;
@@ -112,19 +135,28 @@ async function readYard(id: string): Promise<Yard | null> {
   const texts = await storage.getMany(wanted.filter((key) => keySet.has(key)));
   const text = texts[placeKey];
   if (text === null || text === undefined) return null;
+  const damaged: Damaged[] = [];
+  const read = <T>(key: string, schema: Schema<T>): T[] => {
+    const record = texts[key];
+    if (record === null || record === undefined) return [];
+    try {
+      return [unpackOnce(key, record, schema)];
+    } catch (error) {
+      if (!(error instanceof Unreadable)) throw error;
+      damaged.push(error.damaged);
+      return [];
+    }
+  };
   const load = <T>(kind: string, schema: Schema<T>): T[] =>
-    ofKind(kind).flatMap((key) => {
-      const record = texts[key];
-      return record === null || record === undefined ? [] : [unpackOnce(key, record, schema)];
-    });
-  const shop = texts[shopKey];
-  return {
+    ofKind(kind).flatMap((key) => read(key, schema));
+  const yard = {
     place: unpackOnce(placeKey, text, placeSchema),
     walks: load('walk', walkSchema),
     mends: load('mend', mendSchema),
     sightings: load('sighting', logEntrySchema),
-    ...(typeof shop === 'string' && { shop: unpackOnce(shopKey, shop, shopSchema) }),
   };
+  const [shop] = read(shopKey, shopSchema);
+  return { ...yard, ...(shop && { shop }), ...(damaged.length > 0 && { damaged }) };
 }
 
 /** The name in a place's record, or in the records set aside of one that was taken away, without checking the rest of it. */
@@ -147,6 +179,7 @@ export async function keysOfPlace(id: string): Promise<string[]> {
     (key) =>
       key === `place/${id}` ||
       key === demoKey(id) ||
+      key === removedKey(id) ||
       key === keyOf.shop({ placeId: id }) ||
       kinds.some((kind) => key.startsWith(`${kind}/${id}/`)),
   );

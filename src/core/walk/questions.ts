@@ -2,6 +2,7 @@
  * What a walk asks, one reading each, as the attributes say: the outer wall bay by bay from the gate, then overhead, then the house.
  * A bay is asked in the order in which hands go: ground line, mesh, pull test, then its doors and lids.
  */
+import isSame from 'fast-deep-equal';
 import { attributes, attributesOf, type AttributeId, type Listed } from '../attributes';
 import type {
   Attribute,
@@ -79,14 +80,12 @@ function questionsByBay(place: Place): (readonly Question[])[] {
   const floors = flat.filter(({ face }) => face.kind === 'floor');
   const matters = whatMatters(place);
   const frames = framesOf(place);
-  const inFrame = ({ id }: Bay): Question['frame'] => {
-    const first = frames.get(id)?.[0];
-    return first === undefined ? undefined : first === id ? 'first' : 'other';
-  };
+  const byId = new Map(lap.map(({ bay }) => [bay.id, bay]));
+  const firstInFrame = ({ id }: Bay): Bay | undefined => byId.get(frames.get(id)?.[0] ?? '');
   const sectionQuestions = (
     bays: readonly { readonly bay: Bay; readonly face: Face }[],
     section: WalkSection,
-  ) => bays.map(({ bay, face }) => questionsAt(bay, face, section, matters, inFrame(bay)));
+  ) => bays.map(({ bay, face }) => questionsAt(bay, face, section, matters, firstInFrame(bay)));
   return [
     ...sectionQuestions(lap, 'lap'),
     ...sectionQuestions(overhead, 'overhead'),
@@ -98,7 +97,7 @@ interface LastAsked {
   readonly matters: PlaceMatters;
   readonly section: WalkSection;
   readonly between: Face['between'];
-  readonly frame: Question['frame'];
+  readonly first: Bay | undefined;
   readonly questions: readonly Question[];
 }
 
@@ -110,25 +109,29 @@ function questionsAt(
   face: Face,
   section: WalkSection,
   matters: PlaceMatters,
-  frame: Question['frame'],
+  first: Bay | undefined,
 ): readonly Question[] {
   const last = lastAsked.get(bay);
   const isSame =
     last?.matters === matters &&
     last.section === section &&
     last.between === face.between &&
-    last.frame === frame;
+    last.first === first;
   if (isSame) return last.questions;
-  const questions = bayQuestions(bay, face, section, matters).flatMap((it) => ofFrame(it, frame));
-  lastAsked.set(bay, { matters, section, between: face.between, frame, questions });
+  const questions = bayQuestions(bay, face, section, matters).flatMap((it) =>
+    ofFrame(it, bay, first),
+  );
+  lastAsked.set(bay, { matters, section, between: face.between, first, questions });
   return questions;
 }
 
-/** What is one for all walls of a frame is asked at its first. */
-function ofFrame(question: Question, frame: Question['frame']): Question[] {
-  const { ofFrame: of }: Pick<Attribute, 'ofFrame'> = attributes[question.attribute];
-  if (!frame || !of) return [question];
-  return of === 'always' && frame === 'other' ? [] : [{ ...question, frame }];
+/** What is one for all walls of a frame is asked at its first; at another only where its wall was told otherwise. */
+function ofFrame(question: Question, bay: Bay, first: Bay | undefined): Question[] {
+  const attribute: Attribute = attributes[question.attribute];
+  if (!first || !attribute.ofFrame || attribute.of !== 'bay') return [question];
+  if (first === bay) return [{ ...question, frame: 'first' }];
+  const isToldAlike = isSame(attribute.path?.get(first), question.known);
+  return attribute.ofFrame === 'always' && isToldAlike ? [] : [{ ...question, frame: 'other' }];
 }
 
 /** Where a question is asked, beside the item itself. */
