@@ -16,6 +16,7 @@ import {
   remember,
 } from './history';
 import { damagedKey, keepLoaded, keyOf, loadYard, pack, type Damaged, type Yard } from './records';
+import { acrossTabs } from './lock';
 import { removeAll, writeAll } from './storage';
 import { tellOtherTabs } from './other-tabs';
 
@@ -105,12 +106,10 @@ const isSame = (a: unknown, b: unknown): boolean =>
 let lastInThisTab: Promise<unknown> = Promise.resolve();
 
 /**
- * One change at a time: across tabs by the browser's own locks, and within a tab by a queue, since a page that
- * comes over plain http (a phone in the yard) is given no locks.
+ * One change at a time: within a tab by a queue, across tabs by a lock.
  */
 export function underLock<T>(work: () => Promise<T>): Promise<T> {
-  const locked = async (): Promise<T> =>
-    navigator.locks ? await navigator.locks.request('rookle-yard', work) : work();
+  const locked = (): Promise<T> => acrossTabs(work);
   const turn = lastInThisTab.then(locked, locked);
   lastInThisTab = turn.catch(() => undefined);
   return turn;

@@ -27,7 +27,7 @@ import {
   type Yard,
 } from './records';
 import { asideOf, isKept, markedIds } from './set-aside';
-import { newId, now } from './use-changes';
+import { newId, now } from './ids';
 import { photoKey, type Photo } from './photo-record';
 import { removeAll, storage, writeAll } from './storage';
 

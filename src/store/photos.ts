@@ -4,7 +4,7 @@
  */
 import { underLock } from './change-yard';
 import { localDay } from './local-day';
-import { newId, now } from './use-changes';
+import { newId, now } from './ids';
 import { photoKey, photoSchema, type Photo } from './photo-record';
 import { pack, unpack } from './records';
 import { removeAll, storage, writeAll } from './storage';

@@ -60,12 +60,14 @@ test('a place taken away comes back byte for byte, until it is removed for good'
   expect(await loadYard()).toBeNull();
   expect(await listPlaces()).toEqual({
     kept: [],
-    removed: [{ id: 'samphire-yard', name: 'Samphire Yard' }],
+    removed: [
+      { key: 'removed/samphire-yard', name: 'Samphire Yard', at: expect.any(String) as string },
+    ],
   });
-  await bringBack(client, 'samphire-yard');
+  await bringBack(client, 'removed/samphire-yard');
   expect(exportText((await loadYard()) ?? other)).toBe(before);
   await removePlace(client, 'samphire-yard');
-  await removeForGood(client, 'samphire-yard');
+  await removeForGood(client, 'removed/samphire-yard');
   expect(await listPlaces()).toEqual({ kept: [], removed: [] });
 });
 
@@ -76,13 +78,27 @@ test('taken away, opened from its file again and taken away again: both can be b
   await keepPlace(client, { ...yard, walks: [] });
   await removePlace(client, 'samphire-yard');
   const names = async () => (await listPlaces()).removed.map(({ name }) => name);
+  const bring = async (name: string) => {
+    const one = (await listPlaces()).removed.find((it) => it.name === name);
+    await bringBack(client, one?.key ?? '');
+  };
   expect(await names()).toEqual(['First', 'Samphire Yard']);
-  await bringBack(client, 'samphire-yard');
+  await bring('First');
   expect((await loadYard())?.place.name).toBe('First');
   // The other of the same id: they change places, and nothing is lost.
-  await bringBack(client, 'samphire-yard~2');
+  await bring('Samphire Yard');
   expect(await loadYard()).toEqual({ ...yard, walks: [] });
   expect(await names()).toEqual(['First']);
+});
+
+test('taking away writes next to nothing, and for good gives the room back', async () => {
+  await keepPlace(client, yard);
+  const size = async () => JSON.stringify(await storage.getMany(await storage.getAllKeys())).length;
+  const before = await size();
+  await removePlace(client, 'samphire-yard');
+  expect((await size()) - before).toBeLessThan(200);
+  await removeForGood(client, 'removed/samphire-yard');
+  expect(await size()).toBeLessThan(200);
 });
 
 describe('undo', () => {

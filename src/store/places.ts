@@ -18,7 +18,7 @@ import {
 } from './records';
 import { asideOf, listSetAside, markedId, markedIds, recordsIn, type SetAside } from './set-aside';
 import { removeAll, storage, writeAll } from './storage';
-import { now } from './use-changes';
+import { now } from './ids';
 
 export const placesKey = ['places'] as const;
 

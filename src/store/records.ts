@@ -181,6 +181,9 @@ export async function keysOfPlace(id: string): Promise<string[]> {
       key === demoKey(id) ||
       key === removedKey(id) ||
       key === keyOf.shop({ placeId: id }) ||
-      kinds.some((kind) => key.startsWith(`${kind}/${id}/`)),
+      key === damagedKey(keyOf.shop({ placeId: id })) ||
+      kinds.some(
+        (kind) => key.startsWith(`${kind}/${id}/`) || key.startsWith(damagedKey(`${kind}/${id}/`)),
+      ),
   );
 }

@@ -54,7 +54,7 @@ export async function isKept(id: string): Promise<boolean> {
 
 /** One record that holds all that is kept of a place; empty where nothing is. To be written with what takes its room. */
 export async function asideOf(id: string, at: string): Promise<Record<string, string>> {
-  const keys = await keysOfPlace(id);
+  const keys = (await keysOfPlace(id)).filter((key) => key !== removedKey(id));
   if (keys.length === 0) return {};
   return { [await freeKey(id)]: JSON.stringify({ at, ...(await storage.getMany(keys)) }) };
 }

@@ -1,10 +1,13 @@
+import fc from 'fast-check';
 import { QueryClient } from '@tanstack/react-query';
 import { samphireYard } from '../../demo/samphire-yard';
 import { withReading } from '@/core/walk/open-walk';
+import { firstShop } from '@/core/mends/shopping/shop';
 import type { Walk } from '@/core/records/walk';
 import { changeYard, NoPlace, yardKey } from './change-yard';
 import { exportText, isFirstVisit, keepPlace, openFile } from './open-file';
-import { removePlace } from './places';
+import { ownCopy } from './own-copy';
+import { bringBack, listPlaces, removePlace, switchPlace } from './places';
 import { currentKey, loadYard, pack, Unreadable, type Yard } from './records';
 import { NotSaved, removeAll, storage, writeAll } from './storage';
 
@@ -35,7 +38,10 @@ function newWalk(id: string): Walk {
 }
 
 const addReading = (walkId: string, id: string) => (now: Yard) => {
-  const walk = now.walks.find((it) => it.id === walkId) ?? newWalk(walkId);
+  const walk = now.walks.find((it) => it.id === walkId) ?? {
+    ...newWalk(walkId),
+    placeId: now.place.id,
+  };
   return {
     walks: [
       withReading(walk, {
@@ -130,17 +136,39 @@ test('nothing can be changed where no place is open', async () => {
   await expect(changeYard(client, addReading('w', 'r'))).rejects.toBeInstanceOf(NoPlace);
 });
 
-test('a record nobody can read is named and left where it is', async () => {
+test.each([
+  ['{"version":99,"record":{}}', 'newer'],
+  ['half a rec', 'damaged'],
+  ['{"version":1,"record":{"id":1}}', 'damaged'],
+] as const)(
+  'a record that cannot be read (%s) costs itself alone, and stays where it is',
+  async (text, why) => {
+    await keepPlace(client, yard);
+    const key = 'walk/samphire-yard/bad';
+    await storage.setItem(key, text);
+    expect(await loadYard()).toEqual({ ...yard, damaged: [{ key, text, why }] });
+    await changeYard(client, addReading('w', 'r'));
+    expect(await storage.getItem(key)).toBe(text);
+    expect((await loadYard())?.damaged).toEqual([{ key, text, why }]);
+  },
+);
+
+test('a place whose own record cannot be read is named; every other opens', async () => {
   await keepPlace(client, yard);
-  for (const damaged of [
-    '{"version":99,"record":{}}',
-    'half a rec',
-    '{"version":1,"record":{"id":1}}',
-  ]) {
-    await storage.setItem('walk/samphire-yard/bad', damaged);
-    await expect(loadYard()).rejects.toEqual(new Unreadable('walk/samphire-yard/bad'));
-    expect(await storage.getItem('walk/samphire-yard/bad')).toBe(damaged);
-  }
+  await keepPlace(client, ownCopy(yard, 'other', ' two'));
+  await storage.setItem('place/other', 'half a rec');
+  const damaged = { key: 'place/other', text: 'half a rec', why: 'damaged' } as const;
+  await expect(loadYard()).rejects.toEqual(new Unreadable(damaged));
+  await switchPlace(client, 'samphire-yard');
+  expect(await loadYard()).toEqual(yard);
+  expect(await storage.getItem('place/other')).toBe('half a rec');
+});
+
+test('what cannot be read is kept beside when something takes its key', async () => {
+  await keepPlace(client, yard);
+  await storage.setItem('shop/samphire-yard', 'half a shop');
+  await changeYard(client, () => ({ shop: firstShop(yard.place) }));
+  expect(await storage.getItem('damaged/shop/samphire-yard')).toBe('half a shop');
 });
 
 test('a bad file changes nothing', async () => {
@@ -154,20 +182,71 @@ test('out, gone and back: the same bytes; another place’s records stay', async
   await storage.setItem('place/other', 'kept');
   const text = exportText((await loadYard()) ?? yard);
   await removePlace(client, yard.place.id);
-  expect((await storage.getAllKeys()).sort()).toEqual([
-    'deleted/samphire-yard',
-    'place/other',
-    'visited',
-  ]);
+  expect((await listPlaces()).kept.map(({ id }) => id)).toEqual(['other']);
   expect(await loadYard()).toBeNull();
   expect(await openFile(client, text)).toEqual({ unread: [] });
+  expect(await storage.getItem('place/other')).toBe('kept');
   expect(exportText((await loadYard()) ?? yard)).toBe(text);
 });
 
-test('opening a place again replaces its records and leaves none of the old ones', async () => {
+test('a file of a place that is here and has changed replaces nothing: the keeper says what becomes of both', async () => {
   await keepPlace(client, yard);
-  await changeYard(client, addReading('w', 'r1'));
-  await keepPlace(client, yard);
+  const old = exportText(yard);
+  const changed = await changeYard(client, addReading('w', 'r1'));
+  expect(await openFile(client, old)).toMatchObject({ isHere: { name: 'Samphire Yard' } });
+  expect(await loadYard()).toEqual(changed);
+  expect(await openFile(client, old, 'both')).toEqual({ unread: [] });
+  expect((await loadYard())?.place.name).toBe('Samphire Yard (from a file)');
+  await switchPlace(client, 'samphire-yard');
+  expect(await loadYard()).toEqual(changed);
+  expect(await openFile(client, old, 'put-aside')).toEqual({ unread: [] });
   expect(await loadYard()).toEqual(yard);
+  const [aside] = (await listPlaces()).removed;
+  await bringBack(client, aside?.key ?? '');
+  expect(await loadYard()).toEqual(changed);
+  // And the one that made way can be brought back as well.
+  expect((await listPlaces()).removed).toHaveLength(1);
+});
+
+test('the same file again opens what is here, and puts nothing aside', async () => {
+  await keepPlace(client, yard);
+  expect(await openFile(client, exportText(yard))).toEqual({ unread: [] });
+  expect(await loadYard()).toEqual(yard);
+  expect((await listPlaces()).removed).toEqual([]);
   expect(await storage.getItem(currentKey)).toBe('samphire-yard');
+});
+
+test('property: whatever was changed before, whatever opens, all of it can still be had', async () => {
+  await fc.assert(
+    fc.asyncProperty(
+      fc.array(fc.constantFrom('reading', 'both', 'put-aside', 'demo', 'remove', 'back'), {
+        minLength: 1,
+        maxLength: 7,
+      }),
+      async (steps) => {
+        await storage.clear();
+        await keepPlace(client, yard);
+        const old = exportText(yard);
+        let readings = 0;
+        for (const step of steps) {
+          const open = await loadYard();
+          if (step === 'reading' && open) {
+            readings += 1;
+            await changeYard(client, addReading('w', `r${readings}`));
+          } else if (step === 'both' || step === 'put-aside') await openFile(client, old, step);
+          else if (step === 'demo') await openFile(client, old, 'put-aside');
+          else if (step === 'remove' && open) await removePlace(client, open.place.id);
+          else if (step === 'back') {
+            const [first] = (await listPlaces()).removed;
+            if (first) await bringBack(client, first.key);
+          }
+        }
+        const everything = JSON.stringify(await storage.getMany(await storage.getAllKeys()));
+        for (let nth = 1; nth <= readings; nth += 1) {
+          expect(everything.replaceAll('\\', '')).toContain(`"id":"r${nth}"`);
+        }
+      },
+    ),
+    { numRuns: 15 },
+  );
 });

@@ -12,7 +12,8 @@ import { localDay } from './local-day';
 import { keepPlace } from './open-file';
 import { loadYard, type Yard } from './records';
 import { storage } from './storage';
-import { newId, useChanges } from './use-changes';
+import { newId } from './ids';
+import { useChanges } from './use-changes';
 
 const { place, walks, mends, sightings } = samphireYard;
 

@@ -17,7 +17,7 @@ import { nextDay, nextStamp } from '@/core/walk/stamp';
 import { localDay } from './local-day';
 import type { ChangeMade } from '../core/records/change-made';
 import { changeYard } from './change-yard';
-import { randomId } from './storage';
+import { newId } from './ids';
 
 export type NewReading = Pick<Reading, 'item' | 'attribute' | 'value' | 'how' | 'note'>;
 
@@ -165,12 +165,4 @@ function saidToday(place: Place, walks: readonly Walk[]): Walk {
   const fresh = newWalk(place, walks, 'said');
   const today = walks.find(({ kind, date }) => kind === 'said' && date === fresh.date);
   return today ?? { ...fresh, ended: true };
-}
-
-export function now(): string {
-  return new Date().toISOString();
-}
-
-export function newId(kind: string): string {
-  return `${kind}-${randomId()}`;
 }

@@ -10,7 +10,7 @@ import { nextStamp } from '@/core/walk/stamp';
 import type { ChangeMade } from '../core/records/change-made';
 import { changeYard } from './change-yard';
 import { localDay } from './local-day';
-import { newId } from './use-changes';
+import { newId } from './ids';
 
 /** What a keeper says of a mend beside its state; what is undefined is taken away. */
 export interface MendNotes {

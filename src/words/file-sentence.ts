@@ -1,5 +1,7 @@
 /** A file that cannot be read, in plain words. Each ends with what is still safe. */
 import type { FileProblem } from '@/core/formats/place-file';
+import type { IsHere } from '@/store/open-file';
+import { dayWords } from './day-words';
 import { count, listOf } from './names';
 
 const nothingChanged = 'Nothing was changed.';
@@ -35,3 +37,10 @@ export function unreadSentence(names: readonly string[]): string {
 }
 
 const mostNamed = 6;
+
+/** What is asked where a place of that id is here and is another than the file's. */
+export function isHereSentence({ name, lastHere, lastInFile }: IsHere['isHere']): string {
+  const walked = (day: string | undefined): string =>
+    day === undefined ? 'not walked yet' : `last walked ${dayWords(day)}`;
+  return `${name} is here already (${walked(lastHere)}), and the file holds another state of it (${walked(lastInFile)}). Nothing was changed. Keep both, or put the one here aside: it can be brought back under Places.`;
+}

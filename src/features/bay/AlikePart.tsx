@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { makeAlike, reachOf } from '@/core/place/edit/alike';
 import { findBay } from '@/core/place/find';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';

@@ -18,7 +18,7 @@ import { conditions, fixings } from '@/core/tables/fixings';
 import { meshes, meshIds, type MeshId } from '@/core/tables/meshes';
 import type { EnteredLength } from '@/core/walk/length-entry';
 import { LengthField } from '@/features/edit/LengthField';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';

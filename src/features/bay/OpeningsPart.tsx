@@ -18,7 +18,7 @@ import { latchIds, type LatchId } from '@/core/tables/latches';
 import { meshIds, type MeshId } from '@/core/tables/meshes';
 import { LengthField } from '@/features/edit/LengthField';
 import { TextField } from '@/features/edit/TextField';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Chips } from '@/ui/controls/Chips';
 import { Choice } from '@/ui/controls/Choice';

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { cutBay, joinBays, movePost, nextTo } from '@/core/place/edit/posts';
 import { setHeight } from '@/core/place/edit/cover';
 import { LengthField } from '@/features/edit/LengthField';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { space } from '@/ui/theme/tokens';
 import type { BayParts } from './bay-edit';

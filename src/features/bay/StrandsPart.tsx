@@ -5,7 +5,7 @@ import { addStrand, dropStrand } from '@/core/place/edit/ground';
 import { reachOf } from '@/core/place/edit/alike';
 import { touching, type Touching } from '@/core/tables/shocking';
 import { LengthField } from '@/features/edit/LengthField';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';

@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { birdKinds, type BirdKind, type Place, type Units } from '@/core/place/place';
 import { shapes, type SizeId } from '@/core/place/shapes';
 import type { Region } from '@/core/tables/animals';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
 import { Field } from '@/ui/controls/Field';

@@ -10,7 +10,7 @@ import { TextField } from '@/features/edit/TextField';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { useEdit, type Edit } from '@/features/edit/use-edit';
 import type { Yard } from '@/store/records';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';

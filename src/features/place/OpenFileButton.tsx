@@ -3,12 +3,16 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { View, StyleSheet } from 'react-native';
 import { largestBackup, openAnyFile } from '@/store/backup';
+import type { IsHere, WhenHere } from '@/store/open-file';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { space } from '@/ui/theme/tokens';
-import { fileSentence, unreadSentence } from '@/words/file-sentence';
+import { fileSentence, isHereSentence, unreadSentence } from '@/words/file-sentence';
 import { placeText } from '@/words/screens/place';
 import { notSavedWords } from '@/words/not-saved-words';
+
+/** A file of a place that is here, and is not the same: the keeper says what becomes of both. */
+type Clash = IsHere & { readonly text: string };
 
 interface Props {
   readonly label: string;
@@ -19,25 +23,33 @@ export function OpenFileButton({ label, onOpened }: Props) {
   const client = useQueryClient();
   const [trouble, setTrouble] = useState<string>();
   const [news, setNews] = useState<string>();
+  const [clash, setClash] = useState<Clash>();
+  const open = async (text: string, whenHere?: WhenHere) => {
+    setClash(undefined);
+    const read = await openAnyFile(client, text, whenHere);
+    setTrouble('problem' in read ? fileSentence(read) : undefined);
+    if ('problem' in read) return;
+    if ('isHere' in read) setClash({ ...read, text });
+    else if (read.unread.length > 0) setNews(unreadSentence(read.unread));
+    else onOpened();
+  };
   const take = async (file: File) => {
+    setNews(undefined);
     // Looked at before it is read: a film must not be loaded into memory to be told it is none of ours.
     if (file.size > largestBackup) {
       setTrouble(fileSentence({ problem: 'too-large', bytes: file.size, limit: largestBackup }));
       return;
     }
-    const read = await openAnyFile(client, await file.text());
-    setTrouble('problem' in read ? fileSentence(read) : undefined);
-    if ('problem' in read) return;
-    if (read.unread.length > 0) setNews(unreadSentence(read.unread));
-    else onOpened();
+    await open(await file.text());
   };
+  const tell = (error: unknown) => setTrouble(notSavedWords(error));
   const ask = () => {
     const input = document.createElement('input');
     input.type = 'file';
     input.accept = 'application/json,.json';
     input.onchange = () => {
       const [file] = input.files ?? [];
-      if (file) take(file).catch((error: unknown) => setTrouble(notSavedWords(error)));
+      if (file) take(file).catch(tell);
     };
     input.click();
   };
@@ -49,6 +61,21 @@ export function OpenFileButton({ label, onOpened }: Props) {
           <Notice>{news}</Notice>
           <Button label={placeText.toTheYard} onPress={onOpened} />
         </>
+      )}
+      {clash && (
+        <View role="group" aria-label={placeText.itIsHereAlready} style={styles.box}>
+          <Notice>{isHereSentence(clash.isHere)}</Notice>
+          <Button
+            label={placeText.keepBoth}
+            onPress={() => void open(clash.text, 'both').catch(tell)}
+          />
+          <Button
+            look="plain"
+            label={placeText.putAside(clash.isHere.name)}
+            onPress={() => void open(clash.text, 'put-aside').catch(tell)}
+          />
+          <Button look="plain" label={placeText.doNotOpen} onPress={() => setClash(undefined)} />
+        </View>
       )}
       <Button look="plain" label={label} onPress={ask} />
     </View>

@@ -6,6 +6,7 @@ import { areaOf, closeOutline } from '@/core/place/outline';
 import type { Place } from '@/core/place/place';
 import { setRegion } from '@/core/place/setting';
 import type { Region } from '@/core/tables/animals';
+import { DamagedNotice } from '@/features/frame/DamagedNotice';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { TextField } from '@/features/edit/TextField';
 import { useEdit } from '@/features/edit/use-edit';
@@ -34,6 +35,7 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
         <Txt kind="title">{place.name}</Txt>
         <Txt tone="ink2">{groupWords(place)}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
+        {yard.damaged && <DamagedNotice damaged={yard.damaged} />}
         <UndoBar placeId={place.id} />
         <Button look="plain" label={placeText.otherPlaces} onPress={() => router.push('/places')} />
       </View>

@@ -79,14 +79,14 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
       )}
       {removed.length > 0 && (
         <Part title={placesText.takenAway}>
-          {removed.map(({ id, name }) => (
-            <View key={id} style={styles.demo}>
+          {removed.map(({ key, name, at }) => (
+            <View key={key} style={styles.demo}>
               <Button
                 look="plain"
-                label={placesText.bringBack(name)}
-                onPress={() => run(bringBack(client, id), onOpened)}
+                label={placesText.bringBack(name, at)}
+                onPress={() => run(bringBack(client, key), onOpened)}
               />
-              <ForGood name={name} onPress={() => run(removeForGood(client, id))} />
+              <ForGood name={name} onPress={() => run(removeForGood(client, key))} />
             </View>
           ))}
         </Part>

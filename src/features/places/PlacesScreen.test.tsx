@@ -23,7 +23,7 @@ afterEach(() => speak('en'));
 async function shown(): Promise<string> {
   const client = new QueryClient();
   await keepPlace(client, { place, walks, mends, sightings });
-  const { container } = render(<PlacesScreen yard={samphireYard} />, {
+  const { container } = render(<PlacesScreen />, {
     wrapper: ({ children }) => (
       <QueryClientProvider client={client}>{children}</QueryClientProvider>
     ),

@@ -5,8 +5,8 @@ import { useNavigation, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { duplicatePlace } from '@/store/places';
-import type { Yard } from '@/store/records';
-import { newId } from '@/store/use-changes';
+import { useYard } from '@/store/use-yard';
+import { newId } from '@/store/ids';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
@@ -16,7 +16,9 @@ import { space } from '@/ui/theme/tokens';
 import { notSavedWords } from '@/words/not-saved-words';
 import { PlaceList } from './PlaceList';
 
-export function PlacesScreen({ yard }: { readonly yard: Yard }) {
+export function PlacesScreen() {
+  // Places are listed though the open one cannot be read.
+  const { data: yard } = useYard();
   const router = useRouter();
   const client = useQueryClient();
   const [trouble, setTrouble] = useState<string>();
@@ -26,6 +28,7 @@ export function PlacesScreen({ yard }: { readonly yard: Yard }) {
     if (navigation.isFocused()) router.replace(href);
   };
   const copy = () => {
+    if (!yard) return;
     duplicatePlace(client, yard, newId('place'))
       .then(() => goTo('/place'))
       .catch((error: unknown) => setTrouble(notSavedWords(error)));
@@ -38,7 +41,7 @@ export function PlacesScreen({ yard }: { readonly yard: Yard }) {
         <Txt tone="ink2">{placesText.eachIsKeptForItself}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
         <Button label={placesText.beginAnotherPlace} onPress={() => router.push('/begin')} />
-        <Button look="plain" label={placesText.copy(yard.place.name)} onPress={copy} />
+        {yard && <Button look="plain" label={placesText.copy(yard.place.name)} onPress={copy} />}
       </View>
       <PlaceList onOpened={() => goTo('/')} />
     </Screen>

@@ -5,7 +5,7 @@ import { stringRound } from '@/core/place/edit/line-round';
 import type { Place, YesNo } from '@/core/place/place';
 import type { Edit } from '@/features/edit/use-edit';
 import { LengthField } from '@/features/edit/LengthField';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
 import { Notice } from '@/ui/controls/Notice';

@@ -3,6 +3,7 @@ import { yardText } from '@/words/screens/yard';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
+import { DamagedNotice } from '@/features/frame/DamagedNotice';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { Column } from '@/ui/controls/Column';
@@ -75,6 +76,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const outlook = last && <Outlook {...last} />;
   const whatCounts = last && <WhatCounts judgement={last.judgement} />;
   const animalList = last && <AnimalList judgement={last.judgement} look={last.look} />;
+  const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
     return (
@@ -82,6 +84,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.columns}>
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
+            {damaged}
             {scenarioBar}
             {plan}
             {note}
@@ -101,6 +104,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
+      {damaged}
       {scenarioBar}
       {plan}
       {note}

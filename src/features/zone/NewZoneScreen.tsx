@@ -8,7 +8,7 @@ import { zoneKinds, type Place, type ZoneKind } from '@/core/place/place';
 import { LengthField } from '@/features/edit/LengthField';
 import { useEdit } from '@/features/edit/use-edit';
 import type { Yard } from '@/store/records';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';

@@ -11,7 +11,7 @@ import type { EnteredLength } from '@/core/walk/length-entry';
 import { LengthField } from '@/features/edit/LengthField';
 import { TextField } from '@/features/edit/TextField';
 import type { Edit } from '@/features/edit/use-edit';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';

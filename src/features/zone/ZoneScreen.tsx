@@ -22,7 +22,7 @@ import { TextField } from '@/features/edit/TextField';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { useEdit, type Edit } from '@/features/edit/use-edit';
 import type { Yard } from '@/store/records';
-import { newId } from '@/store/use-changes';
+import { newId } from '@/store/ids';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';

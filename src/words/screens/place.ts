@@ -20,6 +20,10 @@ export const placeText = spoken('place', {
   saveEverythingPhotosToo: 'Save everything, photos too',
   saveACopyAsA: 'Save a copy as a file',
   toTheYard: 'To the yard',
+  itIsHereAlready: 'It is here already',
+  keepBoth: 'Keep both',
+  putAside: (name: string) => `Put ${name} aside and open the file`,
+  doNotOpen: 'Leave it as it is',
   openAFile: 'Open a file',
   takeAwayItCanBe: (name: string) =>
     `Take ${name} away? It can be brought back until you remove it for good.`,

@@ -1,5 +1,6 @@
 /** What the screens of `places` say. */
 import { spoken } from '../language';
+import { dayWords } from '../day-words';
 
 export const placesText = spoken('places', {
   yourPlaces: 'Your places',
@@ -7,7 +8,10 @@ export const placesText = spoken('places', {
   scenesOfOurOwnInvention: 'Scenes of our own invention, to look round in. Nobody lives there.',
   asItBegan: (name: string) => `${name}: as it began`,
   takenAway: 'Taken away',
-  bringBack: (name: string) => `Bring back ${name}`,
+  bringBack: (name: string, at: string | undefined) =>
+    at === undefined
+      ? `Bring back ${name}`
+      : `Bring back ${name}, put aside ${dayWords(at.slice(0, 10))}`,
   openNow: (name: string) => `${name} (open now)`,
   open: (name: string) => `Open ${name}`,
   yesIsGoneForGood: (name: string) => `Yes, ${name} is gone for good`,
