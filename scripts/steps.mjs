@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const root = dirname(dirname(fileURLToPath(import.meta.url)));
@@ -62,6 +62,8 @@ function filesBelow(path) {
 
 function hashOf(files) {
   const hash = createHash('sha256');
-  for (const file of [...files].sort()) hash.update(file).update(readFileSync(file));
+  // By its name within the project: the folder may be moved.
+  for (const file of [...files].sort())
+    hash.update(relative(root, file)).update(readFileSync(file));
   return hash.digest('hex');
 }

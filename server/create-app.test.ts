@@ -1,4 +1,5 @@
-import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { mkdirSync, mkdtempSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
@@ -74,4 +75,78 @@ test('a page names the first demo’s addresses ahead, where there is one; each 
   expect(named.map(([, address]) => address)).toEqual(['/api/demos', '/api/demos/samphire-yard']);
   for (const [, address] of named) expect((await fetch(withDemo + address)).status).toBe(200);
   expect((await fetch(without)).headers.get('link')).toBeNull();
+});
+
+describe('what browsers are told', () => {
+  const headersOf = async (path = '/') => (await fetch((await serve()) + path)).headers;
+
+  test('nothing is loaded from elsewhere, nothing inline but by its hash, nobody may frame it', async () => {
+    const policy = (await headersOf()).get('content-security-policy') ?? '';
+    expect(policy).toContain("default-src 'none'");
+    expect(policy).not.toMatch(/unsafe|https?:|\*/);
+    for (const word of ["frame-ancestors 'none'", "base-uri 'none'", "form-action 'none'"]) {
+      expect(policy).toContain(word);
+    }
+  });
+
+  test('what is inline in the page is allowed by its own hash, and that alone', async () => {
+    const own = mkdtempSync(join(tmpdir(), 'rookle-inline-'));
+    const script = 'let a = 1;';
+    writeFileSync(
+      join(own, 'index.html'),
+      `<script>${script}</script><script src="/x.js"></script>`,
+    );
+    const server = await listen({ dist: own });
+    listening.push(server);
+    const policy = (await fetch(server.address)).headers.get('content-security-policy') ?? '';
+    const hash = createHash('sha256').update(script).digest('base64');
+    expect(policy).toContain(`script-src 'self' 'sha256-${hash}';`);
+  });
+
+  test.each([
+    ['x-content-type-options', 'nosniff'],
+    ['referrer-policy', 'no-referrer'],
+    ['x-frame-options', 'DENY'],
+  ])('%s: %s, on pages, scripts and refusals', async (name, value) => {
+    for (const path of ['/', '/_expo/a-123.js', '/_expo/gone.js']) {
+      expect((await headersOf(path)).get(name)).toBe(value);
+    }
+  });
+
+  test('a page is asked for anew each time', async () => {
+    expect((await headersOf('/walk')).get('cache-control')).toBe('no-cache');
+  });
+});
+
+describe('refused in one line, without a path of this machine', () => {
+  async function refused(path: string, init?: RequestInit) {
+    const answer = await fetch((await serve()) + path, init);
+    const text = await answer.text();
+    expect(text.trim().split('\n')).toHaveLength(1);
+    expect(text).not.toMatch(/node_modules|\/tmp|\.[cm]?[jt]s:\d/);
+    return answer.status;
+  }
+
+  test.each(['/%', '/%E0%A4%A', '/_expo/%ff', '/fonts/%'])('%s cannot be read', async (path) => {
+    expect(await refused(path)).toBe(400);
+  });
+
+  test.each(['/fonts/none.woff2', '/assets/none.png', '/none.js', '/favicon.ico'])(
+    '%s is missing, and is no page',
+    async (path) => {
+      expect(await refused(path)).toBe(404);
+    },
+  );
+
+  test.each(['POST', 'PUT', 'DELETE'])('%s is not answered', async (method) => {
+    expect(await refused('/', { method })).toBe(405);
+    expect(await refused('/api/demos', { method })).toBe(405);
+  });
+
+  test('a link out of the folder is not followed', async () => {
+    symlinkSync('/etc/hostname', join(dist, 'out.txt'));
+    symlinkSync('/etc', join(dist, '_expo', 'out'));
+    expect(await refused('/out.txt')).toBe(404);
+    expect(await refused('/_expo/out/hostname')).toBe(404);
+  });
 });

@@ -1,9 +1,16 @@
 /** Serves the web export, and with `demo` the demo place. Every other address is the application's own. */
-import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { readFileSync, realpathSync } from 'node:fs';
+import { join, sep } from 'node:path';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, {
+  type ErrorRequestHandler,
+  type Express,
+  type Request,
+  type RequestHandler,
+  type Response,
+} from 'express';
 import staticCompressed from 'express-static-gzip';
+import { permissions, securityHeaders } from './security';
 import { readPlaceFile } from '../src/core/formats/read-place-file';
 
 export interface Served {
@@ -22,6 +29,8 @@ const compressedAhead = { enableBrotli: true, orderPreference: ['br', 'gzip'] };
 export function createApp({ dist, demos = [] }: Served): Express {
   const app = express();
   app.disable('x-powered-by');
+  app.use(securityHeaders(readFileSync(join(dist, 'index.html'), 'utf8')), permissions);
+  app.use(onlyRead, onlyWithin(dist));
   app.use(compression());
   const listed = demos.map(readDemo);
   const [first] = listed;
@@ -43,17 +52,70 @@ export function createApp({ dist, demos = [] }: Served): Express {
       serveStatic: { immutable: true, maxAge: yearInSeconds * 1000 },
     }),
   );
-  app.use('/_expo', (_request, response) => {
-    response.status(404).end();
-  });
-  app.use('/fonts', express.static(join(dist, 'fonts'), { maxAge: yearInSeconds * 1000 }));
-  app.use(express.static(dist, { index: false }));
-  app.get('/{*path}', (_request, response) => {
+  app.use('/_expo', missing);
+  const files = { index: false, redirect: false, dotfiles: 'ignore' } as const;
+  for (const folder of ['fonts', 'assets']) {
+    const maxAge = yearInSeconds * 1000;
+    app.use(`/${folder}`, express.static(join(dist, folder), { ...files, maxAge }), missing);
+  }
+  app.use(express.static(dist, files));
+  app.get('/{*path}', (request, response) => {
+    // A file at the root that is not there; every other address is the application's own.
+    if (/^\/[^/]*\.\w+$/.test(request.path)) return void missing(request, response);
     if (first) response.set('Link', early(first));
-    response.sendFile(join(dist, 'index.html'));
+    // The page names the scripts of this build: it is asked for anew each time.
+    response.set('Cache-Control', 'no-cache').sendFile(join(dist, 'index.html'));
   });
+  app.use(inOneLine);
   return app;
 }
+
+const missing = (_request: Request, response: Response): void => {
+  response.status(404).type('text').send('There is nothing at this address.\n');
+};
+
+const onlyRead: RequestHandler = (request, response, next) => {
+  if (request.method === 'GET' || request.method === 'HEAD') return next();
+  response
+    .status(405)
+    .set('Allow', 'GET, HEAD')
+    .type('text')
+    .send('Only reading is answered here.\n');
+};
+
+/** A link in the folder may lead anywhere on this machine: what it leads to outside is not handed out. */
+function onlyWithin(dist: string): RequestHandler {
+  const root = realpathSync(dist);
+  return (request, response, next) => {
+    try {
+      const real = realpathSync(join(root, decodeURIComponent(request.path)));
+      if (real !== root && !real.startsWith(root + sep)) return missing(request, response);
+    } catch (error) {
+      // An address that cannot be read is told so; a file that is not there is no matter of this.
+      if (error instanceof URIError || isBadPath(error)) return void malformed(response);
+    }
+    next();
+  };
+}
+
+const isBadPath = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && error.code === 'ERR_INVALID_ARG_VALUE';
+
+const malformed = (response: Response): Response =>
+  response.status(400).type('text').send('This address cannot be read.\n');
+
+/** Whatever else goes wrong is said in one line, without a word about this machine. */
+const inOneLine: ErrorRequestHandler = (
+  error: { readonly status?: number },
+  _request,
+  response,
+  next,
+) => {
+  if (response.headersSent) return void next(error);
+  const status = error.status ?? 500;
+  const words = status < 500 ? 'This address cannot be read.' : 'That did not work.';
+  response.status(status).type('text').send(`${words}\n`);
+};
 
 /** A first visit opens the first demo: the page asks for it while its scripts are still on their way. */
 function early({ id }: Demo): string {

@@ -7,7 +7,7 @@ import { createApp } from './create-app';
 
 const root = resolve(__dirname, '..');
 const { values } = parseArgs({ options: { demo: { type: 'boolean', default: false } } });
-const port = Number(process.env.PORT ?? 8090);
+const port = portOf(process.env.PORT ?? '8090');
 const dist = join(root, 'dist');
 
 if (!existsSync(join(dist, 'index.html'))) {
@@ -34,8 +34,15 @@ server.on('error', (error: NodeJS.ErrnoException) => {
       ? `Port ${port} is taken. Choose another: PORT=8091 npm start`
       : `Cannot serve: ${error.message}`,
   );
-  process.exit(1);
+  process.exit(2);
 });
+
+function portOf(text: string): number {
+  const number = Number(text);
+  if (/^\d+$/.test(text) && number >= 1 && number <= 65_535) return number;
+  console.error(`PORT=${text} is no port: it must be a whole number from 1 to 65535.`);
+  return process.exit(2);
+}
 
 function otherAddresses(): string[] {
   return Object.values(networkInterfaces())

@@ -32,16 +32,12 @@ export const themeCss = [
   uiText.mediaPrint(printRules),
 ].join('\n');
 
-/** Written into the page once, before anything is drawn. */
-export function installTheme(): void {
-  const id = 'rookle-theme';
-  if (typeof document === 'undefined' || document.getElementById(id)) return;
-  const style = document.createElement('style');
-  style.id = id;
-  style.textContent = themeCss;
-  document.head.append(style);
-}
+let installed: CSSStyleSheet | undefined;
 
-export function showAppearance(appearance: Appearance): void {
-  document.documentElement.dataset.appearance = appearance;
+/** Put to the page once, before anything is drawn: as a sheet of its own, since the page allows no style that is written into it. */
+export function installTheme(): void {
+  if (typeof document === 'undefined' || installed) return;
+  installed = new CSSStyleSheet();
+  installed.replaceSync(themeCss);
+  document.adoptedStyleSheets = [...document.adoptedStyleSheets, installed];
 }
