@@ -145,8 +145,8 @@ describe('refused in one line, without a path of this machine', () => {
 
   test('a link out of the folder is not followed', async () => {
     symlinkSync('/etc/hostname', join(dist, 'out.txt'));
-    symlinkSync('/etc', join(dist, '_expo', 'out'));
+    symlinkSync('/etc/hostname', join(dist, '_expo', 'out.js'));
     expect(await refused('/out.txt')).toBe(404);
-    expect(await refused('/_expo/out/hostname')).toBe(404);
+    expect(await refused('/_expo/out.js')).toBe(404);
   });
 });

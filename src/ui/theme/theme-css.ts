@@ -41,3 +41,7 @@ export function installTheme(): void {
   installed.replaceSync(themeCss);
   document.adoptedStyleSheets = [...document.adoptedStyleSheets, installed];
 }
+
+export function showAppearance(appearance: Appearance): void {
+  document.documentElement.dataset.appearance = appearance;
+}
