@@ -159,7 +159,9 @@ export const assessSchema = object({
   scenario: oneOf(scenarios),
   place: note(),
   missedRound: share,
-  zones: list(object({ id: text, kind: oneOf(zoneKinds), name: text, inUse: nullable(list(yearSpan)) })),
+  zones: list(
+    object({ id: text, kind: oneOf(zoneKinds), name: text, inUse: nullable(list(yearSpan)) }),
+  ),
   birds: list(
     object({
       group: text,

@@ -1,4 +1,5 @@
 /** The file a place travels in: structure, walks, mends and the log of sightings in one JSON document. Import of an export is the identity. */
+import { most } from '../schema/limits';
 import { shopSchema } from '../mends/shopping/shop';
 import { placeSchema } from '../place/place';
 import { mendSchema } from '../records/mend';
@@ -16,9 +17,9 @@ export const placeFileSchema = object({
   format: constant(formatName),
   version: constant(formatVersion),
   place: placeSchema,
-  walks: list(walkSchema),
-  mends: list(mendSchema),
-  sightings: list(logEntrySchema),
+  walks: list(walkSchema, most.walks),
+  mends: list(mendSchema, most.mends),
+  sightings: list(logEntrySchema, most.entries),
   /** Prices, offcuts and purchases; absent until the keeper has any of their own. */
   shop: optional(shopSchema),
 });

@@ -4,6 +4,7 @@ import { validatorOf } from '../schema/validator';
 import { allBays } from '../place/find';
 import { isFixed } from '../place/opening-cover';
 import type { Opening, Place } from '../place/place';
+import { most } from '../schema/limits';
 import { withUndescribed } from '../place/undescribed';
 import { atOnce, type Steps } from '../steps';
 import { migratedFile } from './migrate';
@@ -12,6 +13,7 @@ import {
   formatVersion,
   largestFile,
   placeFileSchema,
+  type FileProblem,
   type PlaceFile,
   type ReadFile,
 } from './place-file';
@@ -54,6 +56,8 @@ export function* readingPlaceFile(text: string): Steps<ReadFile> {
 function* checkShape(document: object): Steps<ReadFile> {
   const schema = validatorOf(placeFileSchema);
   yield;
+  const tooMany = longestList(document);
+  if (tooMany) return tooMany;
   try {
     schema.validateSync(withoutLists(document), strictly);
     yield;
@@ -67,6 +71,20 @@ function* checkShape(document: object): Steps<ReadFile> {
   }
   const file = document as PlaceFile;
   return doubtfulReference(file) ?? { file };
+}
+
+/** The lists that are checked member by member, held against the room there is for them. */
+function longestList(document: object): FileProblem | undefined {
+  const { place, walks } = document as { place?: { faces?: unknown }; walks?: unknown };
+  const lists: readonly (readonly [path: string, list: unknown, room: number])[] = [
+    ['place.faces', place?.faces, most.faces],
+    ...(Array.isArray(walks) ? walks : []).map(
+      (walk: { readings?: unknown } | null, index) =>
+        [`walks[${index}].readings`, walk?.readings, most.readings] as const,
+    ),
+  ];
+  const found = lists.find(([, list, room]) => Array.isArray(list) && list.length > room);
+  return found && { problem: 'wrong-shape', path: found[0], detail: `it has room for ${found[2]}` };
 }
 
 /** Openings of which nobody has yet said what they are made of. */

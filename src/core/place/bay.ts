@@ -2,13 +2,14 @@
  * A bay, post to post, and everything it carries. Structure only: what was found on a walk is kept as readings. What may be
  * unknown holds a set of possible values. Lengths in mm, weights in kg. Descriptions and types in one: see schema/schema.ts.
  */
+import { most } from '../schema/limits';
 import { conditions, fixings } from '../tables/fixings';
 import { hingeStates } from '../tables/hinges';
 import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
 import { touching } from '../tables/shocking';
 import { soils } from '../tables/soils';
-import { length, text } from '../schema/common';
+import { id, length, text } from '../schema/common';
 import {
   amount,
   constant,
@@ -49,7 +50,7 @@ const eitherWay = named('yesNo', possibleChoice(yesNo));
 export const layerSchema = named(
   'layer',
   object({
-    id: text,
+    id,
     mesh: cover,
     /** Smallest clear opening, where measured; otherwise the mesh's own. */
     clear: optional(possibleAmount),
@@ -67,10 +68,10 @@ export interface Layer extends TypeOf<typeof layerSchema> {}
 export const bandSchema = named(
   'band',
   object({
-    id: text,
+    id,
     from: length,
     to: length,
-    layers: listOfSome(layerSchema, 1, 'needs a layer'),
+    layers: listOfSome(layerSchema, 1, 'needs a layer', most.layers),
   }),
 );
 /** A strip of a wall's height; mm above ground. */
@@ -171,7 +172,7 @@ export const byDays = ['open', 'open-while-ranging', 'shut'] as const;
 export type ByDay = (typeof byDays)[number];
 
 export const fittedLatchSchema = object({
-  id: text,
+  id,
   kind: named('latchKind', possibleChoice(fittedLatchIds)),
 });
 /** A latch on a door. */
@@ -180,7 +181,7 @@ export interface FittedLatch extends TypeOf<typeof fittedLatchSchema> {}
 export const openingSchema = named(
   'opening',
   object({
-    id: text,
+    id,
     name: text,
     kind: oneOf(openingKinds),
     /** Along the bay from its first post, to the opening's edge. */
@@ -193,9 +194,9 @@ export const openingSchema = named(
     gap: optional(possibleAmount),
     /** Widest gap at a corner when pulled. */
     gapPulled: optional(possibleAmount),
-    latches: list(fittedLatchSchema),
+    latches: list(fittedLatchSchema, most.latches),
     /** Mesh in it (vents, windows), or what a door is made of where that is in doubt. */
-    cover: optional(list(layerSchema)),
+    cover: optional(list(layerSchema, most.layers)),
     habit: oneOf(habits),
     shutBy: oneOf(shutBys),
     /** How it stands by day. Absent: a pop door stands open, everything else shut. */
@@ -232,7 +233,7 @@ export interface TopEdge extends TypeOf<typeof topEdgeSchema> {}
 export const strandSchema = named(
   'strand',
   object({
-    id: text,
+    id,
     height: possibleAmount,
     /** Distance outward from the cover; 0 where it stands free. */
     standOff: possibleAmount,
@@ -245,7 +246,7 @@ export interface Strand extends TypeOf<typeof strandSchema> {}
 export const baySchema = named(
   'bay',
   object({
-    id: text,
+    id,
     name: text,
     width: length,
     /** Of its upper edge above the ground. */
@@ -253,10 +254,10 @@ export const baySchema = named(
     /** Height above the ground at which it begins; absent: on the ground. A raised house, a nest box that hangs on a wall. */
     base: optional(length),
     top: topEdgeSchema,
-    bands: list(bandSchema),
+    bands: list(bandSchema, most.bands),
     ground: optional(groundLineSchema),
-    openings: list(openingSchema),
-    strands: list(strandSchema),
+    openings: list(openingSchema, most.openings),
+    strands: list(strandSchema, most.strands),
     /** Widest opening at a staple line, seam, tie or corner when pulled by hand. */
     panelPulled: optional(possibleAmount),
     /** Its timber treated, its ties and netting proofed against sun; absent: not, or nobody knows. */

@@ -2,12 +2,14 @@
  * A place: one coop with its run, as it stands. Structure only: what was found on a walk is kept as readings
  * (see records/walk.ts) and laid over the structure by `applyReadings`. Lengths in mm, angles in degrees clockwise.
  */
-import { day, entered, length, text } from '../schema/common';
+import { most } from '../schema/limits';
+import { day, entered, id, length, text } from '../schema/common';
 import {
   amount,
   flag,
   list,
   listOfSome,
+  longest,
   named,
   note,
   object,
@@ -97,7 +99,7 @@ export interface Ranging extends TypeOf<typeof rangingSchema> {}
 export const groupSchema = named(
   'group',
   object({
-    id: text,
+    id,
     /** In the keeper's words: "turkey poults". Absent: the kind says enough. */
     name: optional(note(80)),
     kind: oneOf(birdKinds),
@@ -123,7 +125,7 @@ export type SideKind = (typeof sideKinds)[number];
 const sideSchema = named(
   'side',
   object({
-    id: text,
+    id,
     name: text,
     kind: oneOf(sideKinds),
     length,
@@ -139,10 +141,10 @@ export interface Side extends TypeOf<typeof sideSchema> {}
 const outlineSchema = named(
   'outline',
   object({
-    start: object({ x: amount(), y: amount() }),
+    start: object({ x: amount(-longest, longest), y: amount(-longest, longest) }),
     /** 0 north, 90 east. */
     heading: amount(-360, 360),
-    sides: list(sideSchema),
+    sides: list(sideSchema, most.sides),
   }),
 );
 /** A closed walk round a zone; mm and degrees. */
@@ -159,7 +161,7 @@ export type ZoneKind = (typeof zoneKinds)[number];
 const zoneSchema = named(
   'zone',
   object({
-    id: text,
+    id,
     kind: oneOf(zoneKinds),
     name: text,
     outline: outlineSchema,
@@ -170,7 +172,7 @@ const zoneSchema = named(
     /** A pen without a floor that is moved to fresh ground, and on what. */
     moves: optional(oneOf(movesOn)),
     /** Days of the year on which birds are kept in it, one stretch or several; absent: all year. */
-    inUse: optional(listOfSome(yearSpan, 1, 'needs a span')),
+    inUse: optional(listOfSome(yearSpan, 1, 'needs a span', most.spans)),
   }),
 );
 /** A part of a place that something can be in. */
@@ -182,14 +184,14 @@ export const faceKinds = ['wall', 'roof', 'floor', 'partition'] as const;
 export const faceSchema = named(
   'face',
   object({
-    id: text,
+    id,
     kind: oneOf(faceKinds),
     between: pair(text),
     /** The side it stands on (walls). */
     along: optional(note(200)),
     /** Where on that side it begins, mm as measured; absent: where the face before it in file order ends. */
     from: optional(length),
-    bays: list(baySchema),
+    bays: list(baySchema, most.bays),
   }),
 );
 /** A wall, roof, floor or partition. */
@@ -201,7 +203,7 @@ export type StrandHours = (typeof strandHours)[number];
 
 /** The electric line that all strands of the place hang on. */
 const fenceSchema = object({
-  id: text,
+  id,
   /** Line potential, kV, at the far end. Unread is unknown, not live. */
   volts: optional(possibleAmount),
   on: oneOf(strandHours),
@@ -235,13 +237,13 @@ export interface Routine extends TypeOf<typeof routineSchema> {}
 export const placeSchema = named(
   'place',
   object({
-    id: text,
+    id,
     name: someText(80),
     units: oneOf(unitSystems),
     setting: settingSchema,
-    flock: list(groupSchema),
-    zones: list(zoneSchema),
-    faces: list(faceSchema),
+    flock: list(groupSchema, most.groups),
+    zones: list(zoneSchema, most.zones),
+    faces: list(faceSchema, most.faces),
     fence: optional(fenceSchema),
     routine: optional(routineSchema),
   }),

@@ -1,7 +1,8 @@
 /** A mend in hand: a chosen change of state, followed from open to held. Never ticked off without a new reading. */
+import { most } from '../schema/limits';
 import { attributeIds } from '../attributes';
 import { spotKinds } from '../place/spot';
-import { day, instant, length, text } from '../schema/common';
+import { day, id, instant, length, text } from '../schema/common';
 import {
   byField,
   list,
@@ -105,7 +106,7 @@ export type TargetValue = TypeOf<typeof targetValue>;
 /** The reading that will show the mend holds. */
 export const targetSchema = named(
   'target',
-  object({ item: text, attribute: oneOf(attributeIds), value: targetValue }),
+  object({ item: id, attribute: oneOf(attributeIds), value: targetValue }),
 );
 /** A reading that must come out so once a mend is made. */
 export interface Target extends TypeOf<typeof targetSchema> {}
@@ -128,17 +129,17 @@ export const mendFields = {
   /** Animals it is meant to stop. */
   stops: list(oneOf(animalIds)),
   /** What it is to change, and what measuring again will read. */
-  targets: list(targetSchema),
+  targets: list(targetSchema, most.targets),
 } as const;
 
 export const mendSchema = named(
   'mend',
   object({
-    id: text,
-    placeId: text,
+    id,
+    placeId: id,
     ...mendFields,
     state: oneOf(mendStates),
-    history: list(stateChangeSchema),
+    history: list(stateChangeSchema, most.changes),
     /** To be done by then. */
     due: optional(day),
     /** Who does it, in the keeper's own words. */

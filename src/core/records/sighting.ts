@@ -1,5 +1,5 @@
 /** What was seen of an animal, or not seen: the log that moves how often it is reckoned with. */
-import { day, text } from '../schema/common';
+import { day, id } from '../schema/common';
 import {
   byField,
   constant,
@@ -21,8 +21,8 @@ export type SightingKind = (typeof sightingKinds)[number];
 const mostNights = 3660;
 
 const sightingSchema = object({
-  id: text,
-  placeId: text,
+  id,
+  placeId: id,
   date: day,
   what: constant('sighting'),
   animal: oneOf(animalIds),
@@ -35,8 +35,8 @@ export interface Sighting extends TypeOf<typeof sightingSchema> {}
 
 /** Nights a camera watched and saw none of the animals listed in the place. */
 const quietNightsSchema = object({
-  id: text,
-  placeId: text,
+  id,
+  placeId: id,
   /** Last night watched. */
   date: day,
   what: constant('quiet-camera'),

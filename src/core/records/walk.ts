@@ -1,7 +1,8 @@
 /** A walk: a dated list of readings. Nothing is overwritten; a later reading of the same thing stands above it. */
+import { most } from '../schema/limits';
 import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { intervalSchema, isSchema, type Interval, type Is } from '../place/possible';
-import { day, instant, length, text } from '../schema/common';
+import { day, id, instant, length, text } from '../schema/common';
 import {
   byField,
   constant,
@@ -49,8 +50,8 @@ export type ReadingValue = Is<number> | Interval | Is<string> | 'cannot-tell';
 
 const readingOf = (ids: readonly AttributeId[], told: Schema<ReadingValue>) =>
   object({
-    id: text,
-    item: text,
+    id,
+    item: id,
     attribute: oneOf(ids),
     /** When it was recorded. */
     at: instant,
@@ -101,8 +102,8 @@ export interface Reading extends TypeOf<typeof readingSchema> {}
 export const walkSchema = named(
   'walk',
   object({
-    id: text,
-    placeId: text,
+    id,
+    placeId: id,
     /** Day of the walk. */
     date: day,
     kind: oneOf(walkKinds),
@@ -114,7 +115,7 @@ export const walkSchema = named(
     /** Round the other way: against the order in which the sides were paced. */
     backwards: optional(constant(true)),
     putOff: optional(list(putOffSchema)),
-    readings: list(readingSchema),
+    readings: list(readingSchema, most.readings),
   }),
 );
 /** A walk with its readings. */

@@ -5,6 +5,13 @@ import { amount, longest, named, note, pattern, text as someText } from './schem
 /** An id or a name. */
 export const text = named('text', someText());
 
+/** An id: a text that names one thing, and that keys can be made of. */
+export const id = named(
+  'id',
+  // Strokes stand between the parts of a key, and what cannot be seen cannot be told apart.
+  pattern(/^[^/\p{Cc}\p{Cf}]{1,200}$/u, 'an id of 1 to 200 characters, without strokes'),
+);
+
 /** As typed, unit and fraction: "1 3/8 in". */
 export const entered = named('entered', note(60), 'As typed, unit and fraction.');
 
@@ -21,11 +28,18 @@ export const day = named('day', pattern(/^\d{4}-\d{2}-\d{2}$/, 'a day, like 2026
 /** ISO 8601 with time, UTC. */
 export const instant = named(
   'instant',
-  pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/, 'a time, like 2026-05-01T09:30:00Z'),
+  pattern(
+    /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,9})?Z$/,
+    'a time, like 2026-05-01T09:30:00Z',
+    (it) => isDay(it.slice(0, 10)) && !Number.isNaN(Date.parse(it)),
+  ),
 );
 
 /** MM-DD. */
 export const dayOfYear = named(
   'dayOfYear',
-  pattern(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'a month and day, like 10-15'),
+  pattern(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'a month and day, like 10-15', (it) =>
+    // Of a leap year: the longest there is.
+    isDay(`2024-${it}`),
+  ),
 );

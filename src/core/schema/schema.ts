@@ -175,15 +175,26 @@ export const oneOf = <T extends string>(values: readonly T[]): Schema<T> => ({
   values,
 });
 
-/** A list of any length. */
-export const list = <T>(of: Schema<T>): Schema<readonly T[]> => ({ kind: 'list', of });
+/** A list of any length, or of at most so many. */
+export const list = <T>(of: Schema<T>, most?: number): Schema<readonly T[]> => ({
+  kind: 'list',
+  of,
+  ...(most !== undefined && { most }),
+});
 
 /** A list of at least `least`; `sentence` says what is missing: "needs a layer". */
 export const listOfSome = <T>(
   of: Schema<T>,
   least = 1,
   sentence?: string,
-): Schema<readonly T[]> => ({ kind: 'list', of, least, ...(sentence && { sentence }) });
+  most?: number,
+): Schema<readonly T[]> => ({
+  kind: 'list',
+  of,
+  least,
+  ...(sentence && { sentence }),
+  ...(most !== undefined && { most }),
+});
 
 /** A list of two. */
 export const pair = <T>(of: Schema<T>): Schema<readonly [T, T]> => ({

@@ -1,6 +1,5 @@
 /** Stretches of the year in which something is so: all year, one stretch, or several. */
-import { View } from 'react-native';
-import { StyleSheet } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import type { YearSpan } from '@/core/place/year-span';
 import { Button } from '@/ui/controls/Button';
 import { space } from '@/ui/theme/tokens';
