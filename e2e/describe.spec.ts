@@ -266,7 +266,7 @@ test('both demo places, a copy of one, and what was taken away', async ({ page }
   await press(page, 'Remove from this browser');
   await press(page, /^Yes, remove/);
   await expect(headline(page)).toHaveText('Begin a place');
-  await press(page, 'Bring back Tamarack Bank (copy)');
+  await press(page, /^Bring back Tamarack Bank \(copy\), put aside /);
   await expect(page.getByText(/^Tamarack Bank \(copy\) · 20 birds/)).toBeVisible();
 });
 

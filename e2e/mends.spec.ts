@@ -223,7 +223,7 @@ test('readings and mends are tables for any spreadsheet', async ({ page }, info)
   const read = (text: string) =>
     Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true }).data;
   const readings = read(await downloaded(page, 'All readings as a table (CSV)'));
-  expect(readings).toHaveLength(191);
+  expect(readings).toHaveLength(193);
   const gap = readings.find((row) => row.Item === 'n2' && row.Attribute === 'ground.gapLifted');
   expect(gap).toMatchObject({ From: '38', To: '38', Unit: 'mm', Date: '2026-10-18' });
   const mends = read(await downloaded(page, 'All mends as a table (CSV)'));

@@ -119,7 +119,7 @@ test('a held mend that a later walk finds worse opens again', async ({ page }) =
   ).toBeVisible();
   await page.goto('/walk/nest-lid~opening.gapPulled');
   await onwardWith(page, '30');
-  await expect(headline(page)).toHaveText('What holds the nest lid shut?');
+  await expect(headline(page)).toHaveText('Hinges of the nest lid');
   await page.goto('/mends');
   await expect(page.getByRole('link', { name: /^Stop battens .*, open again/ })).toBeVisible();
 });
