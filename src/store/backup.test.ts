@@ -9,7 +9,17 @@ import { loadPhotos, writePhoto } from './photos';
 import { loadYard, type Yard } from './records';
 import { revisionKey, storage } from './storage';
 
-jest.mock('expo-image-manipulator', () => ({ ImageManipulator: {}, SaveFormat: {} }));
+/** Stands for the browser: what begins with "no" cannot be drawn, everything else comes back as it was. */
+jest.mock('./draw-picture', () => {
+  class NoPicture extends Error {}
+  return {
+    NoPicture,
+    drawn: (data: string) =>
+      data.includes(',no')
+        ? Promise.reject(new NoPicture('cannot be drawn'))
+        : Promise.resolve({ width: 4, height: 3, data }),
+  };
+});
 
 const { place, walks, mends, sightings } = samphireYard;
 const yard: Yard = {
@@ -48,6 +58,18 @@ async function everything(): Promise<Record<string, string | null>> {
   // Each write has another revision.
   return storage.getMany(keys.filter((key) => key !== revisionKey).sort());
 }
+
+test('a photo in a backup that is no picture is refused, and nothing is changed', async () => {
+  await keepPlace(client, yard);
+  await writePhoto({ ...photo('x'), data: 'data:image/jpeg;base64,nothing' });
+  const text = await backupText(yard);
+  const before = await everything();
+  expect(await openAnyFile(client, text)).toMatchObject({
+    problem: 'wrong-shape',
+    path: 'photos[0]',
+  });
+  expect(await everything()).toEqual(before);
+});
 
 test('comes back as it was, 50 MB of photos too', async () => {
   await keepPlace(client, yard);

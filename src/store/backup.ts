@@ -22,7 +22,7 @@ import {
   type WhenHere,
 } from './open-file';
 import { photoSchema, type Photo } from './photo-record';
-import { loadPhotos, photosKey } from './photos';
+import { loadPhotos, NoPicture, photosKey, redrawn } from './photos';
 import type { Yard } from './records';
 
 export const backupFormat = 'rookle-backup';
@@ -99,7 +99,16 @@ async function readBackup(text: string): Promise<ReadBackup> {
     if (ids.has(id)) return wrong(path, `the id “${id}” is used twice`);
     ids.add(id);
   }
-  return { ...read, photos: photos as Photo[] };
+  const redone: Photo[] = [];
+  for (const [index, photo] of (photos as Photo[]).entries()) {
+    try {
+      redone.push(await redrawn(photo));
+    } catch (error) {
+      if (!(error instanceof NoPicture)) throw error;
+      return wrong(`photos[${index}]`, 'it is no picture that can be drawn');
+    }
+  }
+  return { ...read, photos: redone };
 }
 
 const wrong = (path: string, detail: string): FileProblem => ({

@@ -39,6 +39,7 @@ export async function changeYard(
     const changes = change(yard);
     if (Object.keys(changes).length === 0) return yard;
     const revision = await write(changes, yard.damaged);
+    askToKeep();
     if (made !== undefined) {
       const before = inverseOf(yard, changes);
       remember({ placeId: yard.place.id, made, before, after: changes });
@@ -50,6 +51,15 @@ export async function changeYard(
   client.setQueryData(yardKey, after);
   tellOtherTabs();
   return after;
+}
+
+let asked = false;
+
+/** Once there is something of the keeper's own to keep, the browser is asked not to throw it away when room runs short. */
+function askToKeep(): void {
+  if (asked || typeof navigator === 'undefined') return;
+  asked = true;
+  void navigator.storage?.persist?.().catch(() => undefined);
 }
 
 /** Takes the last change of the open place back. What was done is said; nothing, where there is none. */

@@ -46,6 +46,8 @@ export async function removeAll(keys: readonly string[]): Promise<void> {
 }
 
 const probeName = 'rookle-probe';
+/** A probe that has not ended by then is blocked, ms. */
+const longestProbe = 10_000;
 /** Browsers keep account of room roughly; where there is not so much left beside, it counts as full, bytes. */
 const nearlyFull = 200_000;
 
@@ -56,6 +58,8 @@ const nearlyFull = 200_000;
 async function isFull(size: number): Promise<boolean> {
   if (typeof indexedDB === 'undefined') return false;
   const failure = await new Promise<string | undefined>((resolve) => {
+    // A probe that fails itself says nothing of the room: then the write counts as refused.
+    setTimeout(() => resolve(undefined), longestProbe);
     const opening = indexedDB.open(probeName, 1);
     opening.onupgradeneeded = () => opening.result.createObjectStore('probe');
     opening.onerror = () => resolve(opening.error?.name);

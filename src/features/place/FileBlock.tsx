@@ -8,7 +8,7 @@ import { backupName, backupText } from '@/store/backup';
 import { localDay } from '@/store/local-day';
 import { exportText } from '@/store/open-file';
 import { removePlace } from '@/store/places';
-import { Unreadable, type Yard } from '@/store/records';
+import type { Yard } from '@/store/records';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
@@ -17,6 +17,9 @@ import { space } from '@/ui/theme/tokens';
 import { notSavedWords } from '@/words/not-saved-words';
 import { OpenFileButton } from './OpenFileButton';
 import { saveAs } from './save-as';
+
+/** Browsers keep a page for when there is no network only where it came over https, or from this machine. */
+const opensOffline = typeof navigator === 'undefined' || 'serviceWorker' in navigator;
 
 export function FileBlock({ yard }: { readonly yard: Yard }) {
   const router = useRouter();
@@ -28,11 +31,7 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
     setSaving(true);
     backupText(yard)
       .then((text) => saveAs(backupName(yard.place.id, localDay(new Date())), text))
-      .catch((error: unknown) =>
-        setTrouble(
-          error instanceof Unreadable ? placeText.aPhotoOfThisPlace : notSavedWords(error),
-        ),
-      )
+      .catch((error: unknown) => setTrouble(notSavedWords(error)))
       .finally(() => setSaving(false));
   };
   const forget = () => {
@@ -43,6 +42,7 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
   return (
     <Part title={placeText.theFile}>
       <Txt tone="ink2">{placeText.everythingIsKeptInThis}</Txt>
+      {!opensOffline && <Notice tone="hours">{placeText.noneWithoutANetwork}</Notice>}
       {trouble && <Notice>{trouble}</Notice>}
       <Button
         label={saving ? placeText.saving : placeText.saveEverythingPhotosToo}

@@ -11,8 +11,8 @@ export const placeText = spoken('place', {
   looksAndSignals: 'Looks and signals',
   duskSparesNightSightSunlight: 'Dusk spares night sight; sunlight is as hard as ink on paper',
   whenAReadingIsSaved: 'When a reading is saved',
-  aPhotoOfThisPlace:
-    'A photo of this place is damaged or was kept by a newer Rookle. Save a copy without photos; nothing was changed.',
+  noneWithoutANetwork:
+    'At this address Rookle opens only while its server is there: browsers keep a page for when there is no network only from https, or from this machine itself. What you save is kept all the same.',
   theFile: 'The file',
   everythingIsKeptInThis:
     'Everything is kept in this browser only. A file of it is your copy: structure, every walk, every mend, prices and purchases; with the photos or without. Either is opened again below.',
