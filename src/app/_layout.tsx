@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Slot } from 'expo-router';
 import { useState } from 'react';
 import { Frame } from '@/features/frame/Frame';
+import { ScreenTrouble } from '@/features/frame/ScreenTrouble';
 import { installTheme } from '@/ui/theme/theme-css';
 
 installTheme();
@@ -11,7 +12,7 @@ export default function Layout() {
   return (
     <QueryClientProvider client={client}>
       <Frame>
-        <Slot />
+        <Slot unstable_screenErrorBoundary={ScreenTrouble} />
       </Frame>
     </QueryClientProvider>
   );

@@ -1,7 +1,6 @@
 /** What stands round every screen: the bar at the foot on a phone, the rail at the left where there is room. */
 import { frameText } from '@/words/screens/frame';
 import { Link, usePathname } from 'expo-router';
-import { ErrorBoundary } from 'react-error-boundary';
 import { useEffect, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/controls/Button';
@@ -9,8 +8,6 @@ import { Txt } from '@/ui/controls/Txt';
 import { NavIcon, type NavIconName } from '@/ui/drawings/NavIcon';
 import { color, railWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
-import { ScreenTrouble } from './ScreenTrouble';
-import { reloadOnce } from './missing-script';
 import { useAppearance } from './use-appearance';
 import { useNewVersion } from './use-new-version';
 import { useUndoKeys } from './use-undo-keys';
@@ -74,9 +71,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             <Button look="key" label={frameText.useItNow} onPress={useIt} />
           </View>
         )}
-        <ErrorBoundary FallbackComponent={ScreenTrouble} resetKeys={[path]} onError={reloadOnce}>
-          {children}
-        </ErrorBoundary>
+        {children}
       </View>
       {!wide && !bare && <Nav path={path} wide={false} />}
     </View>

@@ -1,0 +1,175 @@
+/** Nothing lost, nothing blank: older files, damaged records, screens that fail, tabs without locks. */
+import type { Page } from '@playwright/test';
+import { expect, test } from './test';
+import { exportPlace, go, headline, openFile, openYard } from './steps';
+
+/** Writes a record as something else might have left it. */
+const leave = (page: Page, key: string, text: string) =>
+  page.evaluate(
+    async ([at, value]) => {
+      const all = await indexedDB.databases();
+      for (const { name = '' } of all) {
+        const database = await new Promise<IDBDatabase>((resolve, reject) => {
+          const opening = indexedDB.open(name);
+          opening.onsuccess = () => resolve(opening.result);
+          opening.onerror = () => reject(opening.error ?? new Error('no database'));
+        });
+        for (const store of database.objectStoreNames) {
+          const writing = database.transaction(store, 'readwrite');
+          const has = await new Promise<number>((resolve) => {
+            const counting = writing.objectStore(store).count();
+            counting.onsuccess = () => resolve(counting.result);
+          });
+          if (has < 3) continue;
+          writing.objectStore(store).put(value, at);
+          writing.objectStore(store).delete('revision');
+          await new Promise((resolve) => (writing.oncomplete = resolve));
+        }
+        database.close();
+      }
+    },
+    [key, text] as const,
+  );
+
+const rename = async (page: Page, name: string) => {
+  await go(page, 'Place');
+  const field = page.getByLabel('Name of the place');
+  await field.fill(name);
+  await field.blur();
+  await expect(headline(page)).toHaveText(name);
+};
+
+test('a file of a place that is here replaces nothing: both are kept, or the one here is put aside', async ({
+  page,
+}) => {
+  await openYard(page);
+  const before = await exportPlace(page);
+  await rename(page, 'Changed since');
+  await openFile(page, 'old.json', before);
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('Changed since is here already');
+  await expect(alert).toContainText('Nothing was changed.');
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await expect(headline(page)).toHaveText('Changed since');
+
+  await openFile(page, 'old.json', before);
+  await page.getByRole('button', { name: 'Keep both' }).click();
+  await expect(page.getByText(/^Samphire Yard \(from a file\) · /)).toBeVisible();
+  await go(page, 'Place');
+  await page.getByRole('button', { name: 'Other places' }).click();
+  await page.getByRole('button', { name: 'Open Changed since' }).click();
+  await expect(page.getByText(/^Changed since · /)).toBeVisible();
+
+  await go(page, 'Place');
+  await openFile(page, 'old.json', before);
+  await page.getByRole('button', { name: 'Put Changed since aside and open the file' }).click();
+  await expect(page.getByText(/^Samphire Yard · /)).toBeVisible();
+  await go(page, 'Place');
+  await page.getByRole('button', { name: 'Other places' }).click();
+  await page.getByRole('button', { name: /^Bring back Changed since, put aside/ }).click();
+  await expect(page.getByText(/^Changed since · /)).toBeVisible();
+});
+
+test('the demo as it began puts the one that was changed aside', async ({ page }) => {
+  await openYard(page);
+  await rename(page, 'My notes in it');
+  await page.getByRole('button', { name: 'Other places' }).click();
+  await page
+    .getByRole('button', { name: /as it began$/ })
+    .first()
+    .click();
+  await expect(page.getByText(/^Samphire Yard · /)).toBeVisible();
+  await go(page, 'Place');
+  await page.getByRole('button', { name: 'Other places' }).click();
+  await page.getByRole('button', { name: /^Bring back My notes in it/ }).click();
+  await expect(page.getByText(/^My notes in it · /)).toBeVisible();
+});
+
+test('one record that cannot be read costs itself: it is said, its bytes are kept, the rest is whole', async ({
+  page,
+}) => {
+  await openYard(page);
+  await leave(page, 'walk/samphire-yard/half', '{"version":8,"record":{"id":');
+  await leave(page, 'mend/samphire-yard/later', '{"version":99,"record":{}}');
+  await page.reload();
+  await expect(headline(page)).toHaveText('2 ways in tonight');
+  await expect(
+    page.getByText(/2 records of this place are left out of what you see/),
+  ).toBeVisible();
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save what cannot be read as a file' }).click();
+  expect((await waiting).suggestedFilename()).toBe('rookle-unreadable-records.json');
+  await exportPlace(page);
+});
+
+test('a place whose own record cannot be read leaves every other one to be opened', async ({
+  page,
+}) => {
+  await openYard(page);
+  await leave(page, 'place/samphire-yard', '{"version":8,"record":{"id":');
+  await page.reload();
+  await expect(page.getByText(/Its own record cannot be read/)).toBeVisible();
+  await page.getByRole('link', { name: 'Other places' }).click();
+  await page.getByRole('button', { name: 'Look at Tamarack Bank' }).click();
+  await expect(page.getByText(/^Tamarack Bank · /)).toBeVisible();
+});
+
+test('a screen whose script is missing says so, once more is tried, and the way out stands', async ({
+  page,
+}) => {
+  await openYard(page);
+  await page.route(/figures-\w+\.js/, (route) => route.abort());
+  // Loaded anew once by itself, and still not there: then it is said.
+  await page.goto('/place');
+  await page
+    .getByRole('link', { name: /every figure/i })
+    .first()
+    .click();
+  await expect(page.getByText('This screen failed')).toBeVisible();
+  await expect(page.getByRole('navigation').getByRole('link', { name: 'Yard' })).toBeVisible();
+  await page.unroute(/figures-\w+\.js/);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(headline(page)).toHaveText('Figures');
+});
+
+test('two tabs without the browser’s locks, as over plain http, lose nothing to each other', async ({
+  page,
+  context,
+}) => {
+  const withoutLocks = (it: Page) =>
+    it.addInitScript(() => Object.defineProperty(navigator, 'locks', { value: undefined }));
+  await withoutLocks(page);
+  await openYard(page);
+  const other = await context.newPage();
+  await withoutLocks(other);
+  await openYard(other);
+  const field = (it: Page, height: string) => it.getByLabel(height, { exact: true });
+  for (const it of [page, other]) await it.goto('/flock');
+  const add = (it: Page) => it.getByRole('button', { name: 'Another group' }).click();
+  await expect(page.getByRole('button', { name: 'Another group' })).toBeVisible();
+  await expect(other.getByRole('button', { name: 'Another group' })).toBeVisible();
+  for (let times = 0; times < 4; times += 1) await Promise.all([add(page), add(other)]);
+  await page.reload();
+  // The demo's own group, and all eight that were added.
+  await expect(field(page, 'How many')).toHaveCount(9);
+});
+
+test('the console is silent on every screen', async ({ page }) => {
+  const said: string[] = [];
+  page.on('console', (message) => {
+    if (['error', 'warning'].includes(message.type())) said.push(message.text());
+  });
+  page.on('pageerror', (error) => said.push(error.message));
+  await openYard(page);
+  const addresses = [
+    ...['/', '/walk', '/mends', '/mends/plan', '/mends/shopping', '/mends/prices', '/mends/ageing'],
+    ...['/place', '/places', '/records', '/report', '/figures', '/how', '/lives', '/sure'],
+    ...['/compare', '/flock', '/routine', '/begin', '/bay/n2', '/item/n2', '/way/n2', '/zone/run'],
+    ...['/animal/red-fox', '/walk/n2~ground.gap', '/nothing-here'],
+  ];
+  for (const address of addresses) {
+    await page.goto(address);
+    await expect(page.getByRole('heading').first()).toBeVisible();
+  }
+  expect(said).toEqual([]);
+});
