@@ -67,7 +67,7 @@ const styles = StyleSheet.create({
   card: {
     flexGrow: 1,
     flexBasis: 128,
-    maxWidth: 230,
+    maxWidth: 178,
     alignItems: 'center',
     paddingVertical: space.s,
     borderRadius: 8,

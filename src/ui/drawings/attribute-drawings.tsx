@@ -53,7 +53,7 @@ export const attributeDrawings: {
   'layer.condition': { hands: shapes.look, mark: 'band', answers: conditionPictures },
   'opening.gap': { hands: shapes.doorGap, mark: 'item' },
   'opening.gapPulled': { hands: 'by-opening', mark: 'item' },
-  'opening.hinges': { hands: shapes.doorGap, mark: 'item', answers: 'words-only' },
+  'opening.hinges': { hands: shapes.look, mark: 'item', answers: 'words-only' },
   'opening.crossed': { hands: shapes.look, mark: 'item', answers: 'words-only' },
   'opening.letGo': { hands: shapes.look, mark: 'item', answers: 'words-only' },
   'opening.habit': { hands: shapes.look, mark: 'item', answers: 'words-only' },

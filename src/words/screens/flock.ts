@@ -8,8 +8,8 @@ export const flockText = spoken('flock', {
     'Birds that spend night and day together are a group: growers apart, a broody in a corner, the one that roosts in a tree.',
   anotherGroup: 'Another group',
   howMany: 'How many',
-  upTo: 'Or up to, where the number changes (empty: it does not)',
-  grownOn: 'They count as grown birds from (like 2026-09-01; empty: not yet known)',
+  upTo: 'Up to, if the number changes',
+  grownOn: 'Grown birds from, like 2026-09-01',
   title: (count: number, upTo: number | undefined, name: string) =>
     upTo !== undefined && upTo > count ? `${count} to ${upTo} ${name}` : `${count} ${name}`,
   whatTheyAre: 'What they are',
