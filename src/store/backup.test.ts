@@ -2,9 +2,10 @@
 import { QueryClient } from '@tanstack/react-query';
 import { samphireYard } from '../../demo/samphire-yard';
 import { firstShop } from '@/core/mends/shopping/shop';
-import { backupText, openAnyFile } from './backup';
+import { backupText, largestBackup, openAnyFile, TooLarge } from './backup';
 import { exportText, keepPlace } from './open-file';
 import type { Photo } from './photo-record';
+import * as photos from './photos';
 import { loadPhotos, writePhoto } from './photos';
 import { loadYard, type Yard } from './records';
 import { revisionKey, storage } from './storage';
@@ -82,6 +83,14 @@ test('comes back as it was, 50 MB of photos too', async () => {
   expect(await openAnyFile(client, text)).toEqual({ unread: [] });
   expect(await everything()).toEqual(before);
   expect(await loadYard()).toEqual(yard);
+});
+
+test('more photos than can be opened again are not written, and that is said before', async () => {
+  await keepPlace(client, yard);
+  // As long as it would be, without the memory it would take.
+  const endless = { length: largestBackup } as unknown as string;
+  jest.spyOn(photos, 'loadPhotos').mockResolvedValueOnce([{ ...photo('x'), data: endless }]);
+  await expect(backupText(yard)).rejects.toBeInstanceOf(TooLarge);
 });
 
 test('takes the place of what is there: later photos go, earlier ones come back', async () => {

@@ -30,8 +30,15 @@ export const backupVersion = 1;
 /** A phone's whole store of photos stays below this. */
 export const largestBackup = 300 * 1024 * 1024;
 
+/** With all its photos it would be larger than what can be opened again. */
+export class TooLarge extends Error {}
+
+/** Everything of a place as one file. Throws `TooLarge` rather than write one that could not be opened. */
 export async function backupText(yard: Yard): Promise<string> {
   const photos = await loadPhotos(yard.place.id);
+  const size = photos.reduce((sum, { data }) => sum + data.length, 0);
+  if (size > largestBackup - largestFile)
+    throw new TooLarge('more photos than a file has room for');
   // The place file is text already, and is put in as it is.
   return `{"format":"${backupFormat}","version":${backupVersion},"file":${exportText(yard).trim()},"photos":${JSON.stringify(photos)}}\n`;
 }

@@ -92,3 +92,18 @@ describe('the log moves a rate by the gamma-Poisson rule', () => {
     expect(updated(1 / 7, fox, log, '2026-10-14')).toBe(1 / 7);
   });
 });
+
+test('a log of two hundred thousand entries is reckoned with like a short one', () => {
+  const entry = (index: number) => ({
+    ...{
+      id: `e${index}`,
+      placeId: 'p',
+      date: `2026-${String(1 + (index % 9)).padStart(2, '0')}-10`,
+    },
+    ...({ what: 'quiet-camera', nights: 1 } as const),
+  });
+  const long = Array.from({ length: 200_000 }, (_, index) => entry(index));
+  expect(updated(0.1, animals['red-fox'], long)).toBeLessThan(
+    updated(0.1, animals['red-fox'], long.slice(0, 9)),
+  );
+});

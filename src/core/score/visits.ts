@@ -122,10 +122,16 @@ export function evidence(animal: Animal, log: readonly LogEntry[], date?: string
 
 /** Nights since the log was begun: the keeper would have written down what they noticed. */
 function nightsKept(recent: readonly LogEntry[], date: string | undefined): number {
-  const days = recent.map((entry) => dayNumber(entry.date));
-  if (days.length === 0) return 0;
-  const last = date === undefined ? Math.max(...days) : dayNumber(date);
-  return Math.max(1, last - Math.min(...days));
+  if (recent.length === 0) return 0;
+  // One by one: a log may be longer than a call has room for.
+  const span = recent.reduce(
+    ({ first, last }, entry) => {
+      const day = dayNumber(entry.date);
+      return { first: Math.min(first, day), last: Math.max(last, day) };
+    },
+    { first: Infinity, last: -Infinity },
+  );
+  return Math.max(1, (date === undefined ? span.last : dayNumber(date)) - span.first);
 }
 
 function isRecent(entry: LogEntry, date: string | undefined): boolean {

@@ -4,7 +4,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { backupName, backupText } from '@/store/backup';
+import { backupName, backupText, TooLarge } from '@/store/backup';
 import { localDay } from '@/store/local-day';
 import { exportText } from '@/store/open-file';
 import { removePlace } from '@/store/places';
@@ -31,7 +31,9 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
     setSaving(true);
     backupText(yard)
       .then((text) => saveAs(backupName(yard.place.id, localDay(new Date())), text))
-      .catch((error: unknown) => setTrouble(notSavedWords(error)))
+      .catch((error: unknown) =>
+        setTrouble(error instanceof TooLarge ? placeText.tooManyPhotos : notSavedWords(error)),
+      )
       .finally(() => setSaving(false));
   };
   const forget = () => {
