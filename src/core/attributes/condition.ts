@@ -1,4 +1,5 @@
 /** What state a bay’s cover and fixings are in, at their worst spot. */
+import { seenInCover } from '../tables/lifespans';
 import { conditions } from '../tables/fixings';
 import { always, choice } from './attribute';
 import { everyLayer } from './every-layer';
@@ -14,13 +15,7 @@ export const condition = choice('bay', {
   shortWalks: ['storm'],
   wears: true,
   isAlike: true,
-  looksAt: [
-    'canvas-in-sun',
-    'netting-in-sun',
-    'wire-in-air',
-    'timber-on-ground',
-    'timber-in-weather',
-  ],
+  looksAt: seenInCover,
   spots: [],
   isUnreadWithout: always,
 

@@ -1,4 +1,5 @@
 /** Largest hole anywhere in the bay. */
+import { seenInCover } from '../tables/lifespans';
 import { always, amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { field } from './paths';
@@ -12,13 +13,7 @@ export const largestHole = amount('bay', {
   shortWalks: ['storm', 'loss'],
   wears: true,
   isAlike: true,
-  looksAt: [
-    'canvas-in-sun',
-    'netting-in-sun',
-    'wire-in-air',
-    'timber-on-ground',
-    'timber-in-weather',
-  ],
+  looksAt: seenInCover,
   spots: ['hole'],
   isUnreadWithout: always,
   bears: 'hole',

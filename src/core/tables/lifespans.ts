@@ -19,6 +19,15 @@ export const ageingKinds = [
 /** A kind of thing that grows old. */
 export type AgeingKind = (typeof ageingKinds)[number];
 
+/** What one sees the age of by looking a bay's cover over. */
+export const seenInCover: readonly AgeingKind[] = [
+  'canvas-in-sun',
+  'netting-in-sun',
+  'wire-in-air',
+  'timber-on-ground',
+  'timber-in-weather',
+];
+
 /** How long a thing lasts, and how often it is looked at. */
 export interface Lifespan {
   /** Years; the band is what is said of it. */
