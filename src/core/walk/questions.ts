@@ -2,7 +2,6 @@
  * What a walk asks, one reading each, as the attributes say: the outer wall bay by bay from the gate, then overhead, then the house.
  * A bay is asked in the order in which hands go: ground line, mesh, pull test, then its doors and lids.
  */
-import isSame from 'fast-deep-equal';
 import { attributes, attributesOf, type AttributeId, type Listed } from '../attributes';
 import type {
   Attribute,
@@ -130,9 +129,13 @@ function ofFrame(question: Question, bay: Bay, first: Bay | undefined): Question
   const attribute: Attribute = attributes[question.attribute];
   if (!first || !attribute.ofFrame || attribute.of !== 'bay') return [question];
   if (first === bay) return [{ ...question, frame: 'first' }];
-  const isToldAlike = isSame(attribute.path?.get(first), question.known);
+  const isToldAlike = saysTheSame(attribute.path?.get(first), question.known);
   return attribute.ofFrame === 'always' && isToldAlike ? [] : [{ ...question, frame: 'other' }];
 }
+
+/** Values are plain and small: as text they are told apart whatever they were made by. */
+const saysTheSame = (a: Possible | undefined, b: Possible | undefined): boolean =>
+  JSON.stringify(a) === JSON.stringify(b);
 
 /** Where a question is asked, beside the item itself. */
 type Where = Pick<Question, 'opening' | 'band'>;
