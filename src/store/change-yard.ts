@@ -48,9 +48,17 @@ export async function changeYard(
     keepLoaded({ yard: changed, revision });
     return changed;
   });
-  client.setQueryData(yardKey, after);
+  await show(client, after);
   tellOtherTabs();
   return after;
+}
+
+/** What another tab's change had fetched before this one was written would show last: it is let go, and asked for anew. */
+async function show(client: QueryClient, yard: Yard): Promise<void> {
+  const wasFetching = client.isFetching({ queryKey: yardKey }) > 0;
+  if (wasFetching) await client.cancelQueries({ queryKey: yardKey });
+  client.setQueryData(yardKey, yard);
+  if (wasFetching) void client.invalidateQueries({ queryKey: yardKey });
 }
 
 let asked = false;
