@@ -1,7 +1,8 @@
 /** A light frame stands on the ground by all its outer walls: what is read of the frame as a whole is read once, at the first. */
 import { memoized } from '../memo';
 import { lapOf } from './lap';
-import { outside, type BayId, type Place, type ZoneId } from './place';
+import { piecesOf } from './pieces';
+import { outside, type BayId, type Place } from './place';
 
 /** The bays of one frame that stand on the ground, in the order in which they are walked. */
 export type Frame = readonly [first: BayId, ...rest: BayId[]];
@@ -30,17 +31,4 @@ export const framesOf = memoized((place: Place): ReadonlyMap<BayId, Frame> => {
 function hasFrame({ zones, faces }: Place): boolean {
   if (zones.some(({ moves }) => moves !== undefined)) return true;
   return faces.some(({ bays }) => bays.some(({ ground }) => ground?.weight !== undefined));
-}
-
-/** Zones that share a wall are one piece; each has a number. */
-function piecesOf({ zones, faces }: Place): ReadonlyMap<ZoneId, number> {
-  const pieces = new Map<ZoneId, number>(zones.map(({ id }, index) => [id, index]));
-  for (const {
-    between: [a, b],
-  } of faces) {
-    const [one, other] = [pieces.get(a), pieces.get(b)];
-    if (one === undefined || other === undefined || one === other) continue;
-    for (const [zone, piece] of pieces) if (piece === other) pieces.set(zone, one);
-  }
-  return pieces;
 }

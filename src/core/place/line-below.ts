@@ -4,8 +4,8 @@
  */
 import isSame from 'fast-deep-equal';
 import { answersBy } from '../memo';
-import type { Bay, Face, Place, Strand, ZoneId } from './place';
-import { outside } from './place';
+import { piecesOf } from './pieces';
+import { outside, type Bay, type Face, type Place, type Strand, type ZoneId } from './place';
 
 /** The strands at the foot of one wall. */
 export type LineBelow = readonly Strand[];
@@ -30,29 +30,15 @@ const inside = ({ between: [a, b] }: Face): ZoneId => (a === outside ? b : a);
 
 /** The lines before all outer walls of what hangs together with this zone; none where one wall has no line before it. */
 function linesBefore(place: Place, zone: ZoneId): LineBelow[] {
-  const joined = joinedWith(place, zone);
+  const pieces = piecesOf(place);
+  const isJoined = (face: Face) => pieces.get(inside(face)) === pieces.get(zone);
   const walls = place.faces.filter(
-    (face) => face.kind === 'wall' && face.between.includes(outside) && joined.has(inside(face)),
+    (face) => face.kind === 'wall' && face.between.includes(outside) && isJoined(face),
   );
   const lines = walls.flatMap(({ bays }) => bays.filter(({ ready }) => !ready));
   if (lines.some(({ strands }) => strands.length === 0)) return [];
   const distinct = new Map(lines.map(({ strands }) => [lineKey(strands), strands]));
   return [...distinct.values()];
-}
-
-/** One may go from roof to roof of zones that share a wall. */
-function joinedWith({ faces }: Place, zone: ZoneId): ReadonlySet<ZoneId> {
-  const joined = new Set([zone]);
-  const inner = faces.filter(({ between }) => !between.includes(outside));
-  for (let before = 0; before < joined.size;) {
-    before = joined.size;
-    for (const {
-      between: [a, b],
-    } of inner) {
-      if (joined.has(a) || joined.has(b)) joined.add(a).add(b);
-    }
-  }
-  return joined;
 }
 
 /** Lines that stand alike are one, whatever their wires are called. */
