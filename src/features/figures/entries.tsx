@@ -3,6 +3,7 @@ import { figuresText } from '@/words/screens/figures';
 import type { ReactNode } from 'react';
 import { animalIds, animals } from '@/core/tables/animals';
 import { fixingClass, fixings } from '@/core/tables/fixings';
+import { looseHinge } from '@/core/tables/hinges';
 import { latchIds, latches, slideForce } from '@/core/tables/latches';
 import { meshes, meshIds } from '@/core/tables/meshes';
 import { gaugeIds, gauges } from '@/core/tables/gauges';
@@ -280,6 +281,13 @@ export const entries: readonly Entry[] = [
         <FigureLine name={figuresText.heldByMotorOrCord} figure={slideForce.held} />
       </>
     ),
+  },
+  {
+    id: 'loose-hinges',
+    kind: 'latches',
+    name: figuresText.looseHinges,
+    words: figuresText.hingesScrewsTurnSagGive,
+    figures: () => <FigureLine name={figuresText.tornOffAbove} figure={looseHinge} />,
   },
   {
     id: 'step',

@@ -20,6 +20,8 @@ export const figuresText = spoken('figures', {
   gaveNothingUpTo: 'Gave nothing up to',
   aSlideOrFlapWithoutALatch: 'A slide or flap without a latch',
   slideFlapLidMoveLift: 'slide flap lid move lift',
+  looseHinges: 'Loose hinges',
+  hingesScrewsTurnSagGive: 'A screw turns, the door sags, or gives at the hinge side when pulled.',
   free: 'Free',
   heldByMotorOrCord: 'Held by motor or cord',
   aStep: 'A step',
