@@ -284,7 +284,7 @@ export const entries: readonly Entry[] = [
   },
   {
     id: 'loose-hinges',
-    kind: 'latches',
+    kind: 'ground',
     name: figuresText.looseHinges,
     words: figuresText.hingesScrewsTurnSagGive,
     figures: () => <FigureLine name={figuresText.tornOffAbove} figure={looseHinge} />,
