@@ -90,8 +90,15 @@ async function drive(page: Page, byKeys: boolean, fasten: () => Promise<void>): 
         .first()
         .textContent()) ?? '';
     stops.add(line.split(' · ')[0] ?? '');
-    taps.push(byKeys ? await readByKeys(page, index) : await readByTouch(page, index));
-    await page.waitForURL((url) => url.href !== here);
+    // The address changes before the next question is drawn: what was seen then is looked at again, as a person does.
+    let taken = 0;
+    await expect(async () => {
+      if (page.url() === here) {
+        taken = byKeys ? await readByKeys(page, index) : await readByTouch(page, index);
+      }
+      await page.waitForURL((url) => url.href !== here, { timeout: 5_000 });
+    }).toPass();
+    taps.push(taken);
   }
   return { taps, stops: stops.size };
 }
