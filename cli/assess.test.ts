@@ -19,7 +19,7 @@ test('prints the judgement as JSON', () => {
   const { stdout, status } = assess(join(root, 'demo/samphire-yard.json'), '--json');
   expect(status).toBe(0);
   expect(JSON.parse(stdout)).toMatchObject({
-    version: 4,
+    version: 5,
     date: '2026-10-18',
     scenario: 'night-shut',
     birds: [{ group: 'bantams', kind: 'bantam', count: 12, zone: 'house', exposure: 1 }],

@@ -7,6 +7,7 @@ import { parseArgs } from 'node:util';
 import { planJson, type PlanFindings } from '../src/core/formats/plan-json';
 import { answering, limitsWithHand } from '../src/core/mends/plan/answer';
 import { buildProblem, type Planning } from '../src/core/mends/plan/build-problem';
+import { livedScales } from '../src/core/score/losses';
 import { curving } from '../src/core/mends/plan/curve';
 import { stopgaps } from '../src/core/mends/plan/for-tonight';
 import type { Limits } from '../src/core/mends/plan/limits';
@@ -56,7 +57,9 @@ function main(): void {
   const year = date ? Number(date.slice(0, 4)) : 2001;
   const shop = file.shop ?? firstShop(file.place);
   const unitPrices = unitPricesOf(file.place, shop);
-  const planning = buildProblem(found, known.sightings, known.mends, year, unitPrices);
+  const circumstances = { log: known.sightings, ...(date !== undefined && { date }) };
+  const { low } = livedScales(known.place, known.walks, circumstances, year);
+  const planning = buildProblem(found, known.sightings, known.mends, year, unitPrices, low);
   for (const id of [...(limits.must ?? []), ...(limits.wont ?? [])]) knownMend(planning, id);
   refuseClash(planning, limits.must ?? []);
   const document: PlanFindings = {

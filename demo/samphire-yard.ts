@@ -365,7 +365,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 8,
+  version: 9,
   place,
   walks: [walk],
   mends: [],

@@ -283,7 +283,7 @@ const place: Place = {
 
 export const tamarackBank: PlaceFile = {
   format: 'rookle-place',
-  version: 8,
+  version: 9,
   place,
   walks: [record.walk()],
   mends: [],

@@ -35,6 +35,7 @@ test.describe('from nothing', () => {
     const lowMesh = /^Made of, up to 600 mm: 13 mm welded mesh/;
     await page.goto('/');
     await type('Name of the place', 'Withy Corner');
+    await page.getByRole('button', { name: 'a village', exact: true }).click();
     await tap(/^House on sections/);
     await type('Run, along the gate’s side', '3.2 m');
     await type('Run, away from the gate', '1.6 m');
@@ -74,6 +75,7 @@ test.describe('from nothing', () => {
     await press(page, 'Begin');
     await expect(page.getByRole('alert')).toHaveText(/up to 80 letters/);
     await page.getByLabel('Name of the place').fill(name);
+    await page.getByRole('button', { name: 'a village', exact: true }).click();
     await page.getByLabel('Run, along the gate’s side').fill('0 m');
     await press(page, 'Begin');
     await expect(page.getByRole('alert')).toHaveText(/too short/);

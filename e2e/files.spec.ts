@@ -45,6 +45,7 @@ test.describe('without demo data', () => {
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
     await expect(page.getByRole('alert')).toHaveText(/Give the place a name/);
     await page.getByLabel('Name of the place').fill('Withy Corner');
+    await page.getByRole('button', { name: 'a village', exact: true }).click();
     await page.getByLabel('Run, along the gate’s side').fill('wide');
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
     await expect(page.getByRole('alert')).toHaveText(
@@ -77,6 +78,7 @@ test.describe('without demo data', () => {
     };
     await page.goto('/');
     await type('Name of the place', 'Elbow End');
+    await tap('a village');
     await tap('none of these: pace it, side by side');
     await tap('One more side');
     await tap('One more side');
@@ -118,6 +120,7 @@ test.describe('without demo data', () => {
   test('a pen without a house is begun as well', async ({ page }) => {
     await page.goto('/');
     await page.getByLabel('Name of the place').fill('Open Pen');
+    await page.getByRole('button', { name: 'a village', exact: true }).click();
     // What was typed into fields that are no longer asked is no trouble.
     await page.getByLabel('Run, along the gate’s side').fill('wide');
     await page.getByLabel('House, on from the run').fill('-3');

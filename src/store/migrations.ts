@@ -1,5 +1,5 @@
 /** Records written by older versions, brought up to this one. Places change with the file format, by the same steps. */
-import { migratedPlace } from '@/core/formats/migrate';
+import { migratedEntry, migratedPlace } from '@/core/formats/migrate';
 import { formatVersion } from '@/core/formats/place-file';
 
 export const recordVersion = formatVersion;
@@ -15,5 +15,6 @@ export function migrate(kind: string, packed: unknown): unknown {
   if (!Number.isInteger(version) || version < 1 || version > recordVersion) {
     throw new Error(`unknown record version ${version}`);
   }
-  return kind === 'place' ? migratedPlace(record, version) : record;
+  if (kind === 'place') return migratedPlace(record, version);
+  return kind === 'sighting' ? migratedEntry(record, version) : record;
 }

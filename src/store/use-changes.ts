@@ -8,7 +8,7 @@ import { chooseMend, type Proposal } from '@/core/mends/propose';
 import { moveMend, reviewMends } from '@/core/mends/review';
 import { latestReadings } from '@/core/records/apply-readings';
 import type { Mend, MendState } from '@/core/records/mend';
-import type { LogEntry, QuietNights, Sighting } from '@/core/records/sighting';
+import type { LogEntry, Loss, QuietNights, Sighting } from '@/core/records/sighting';
 import type { Place } from '@/core/place/place';
 import type { PutOff, Reading, Walk } from '@/core/records/walk';
 import type { Course } from '@/core/walk/stops';
@@ -24,7 +24,10 @@ export type NewReading = Pick<Reading, 'item' | 'attribute' | 'value' | 'how' | 
 export type Statement = Pick<Reading, 'item' | 'attribute' | 'value'>;
 
 /** An entry of the log, without what is given to it when it is kept. */
-export type NewEntry = Omit<Sighting, 'id' | 'placeId'> | Omit<QuietNights, 'id' | 'placeId'>;
+export type NewEntry =
+  | Omit<Sighting, 'id' | 'placeId'>
+  | Omit<QuietNights, 'id' | 'placeId'>
+  | Omit<Loss, 'id' | 'placeId'>;
 
 /** Readings of a walk, which the walk itself takes back. */
 export const isReading = (made: ChangeMade): boolean => made === 'reading' || made === 'readings';

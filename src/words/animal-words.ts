@@ -5,7 +5,8 @@
 import type { Place } from '@/core/place/place';
 import type { AnimalVerdict } from '@/core/score/animal-verdict';
 import { scenarioHours, type Scenario } from '@/core/score/scenario';
-import type { Animal, AnimalId, Hours, Region } from '@/core/tables/animals';
+import type { Animal, AnimalId, Hours } from '@/core/tables/animals';
+import { isSouthern, landOf, type Land, type Region } from '@/core/tables/regions';
 import { fullMonths } from './day-words';
 import { levelWords } from './minutes-words';
 import { capital, listOf } from './names';
@@ -18,7 +19,7 @@ const hoursNames: Readonly<Record<Hours, string>> = {
 
 /** "About by night and at dusk and dawn. Most in March and April. Not in December." Half a year later south of the line. */
 export function aboutWords({ active, coming }: Animal, { setting }: Place): string {
-  const south = setting.region === 'au' || setting.region === 'nz';
+  const south = isSouthern(setting.region);
   const monthsOf = (months: readonly number[]) =>
     listOf(months.map((month) => fullMonths[(month - 1 + (south ? 6 : 0)) % 12] ?? ''));
   return [
@@ -84,7 +85,7 @@ const raptors: readonly AnimalId[] = [
   'bald-eagle',
 ];
 
-const raptorLaw: Readonly<Record<Region, string>> = {
+const raptorLaw: Readonly<Record<Land, string>> = {
   gb: 'A bird of prey: protected by the Wildlife and Countryside Act 1981.',
   ie: 'A bird of prey: protected by the Wildlife Act 1976.',
   eu: 'A bird of prey: protected under Directive 2009/147/EC.',
@@ -93,7 +94,7 @@ const raptorLaw: Readonly<Record<Region, string>> = {
   nz: 'Birds of prey stand under the Wildlife Act 1953.',
 };
 
-const ownLaw: Readonly<Partial<Record<AnimalId, Readonly<Partial<Record<Region, string>>>>>> = {
+const ownLaw: Readonly<Partial<Record<AnimalId, Readonly<Partial<Record<Land, string>>>>>> = {
   'european-badger': {
     gb: 'It and its sett are protected: Protection of Badgers Act 1992. Do not dig, block or disturb a sett.',
     ie: 'It and its sett are protected by the Wildlife Act 1976.',
@@ -110,12 +111,13 @@ const everywhere =
   'Trapping, moving and killing are licensed matters: Rookle keeps out, it never advises harm. Ask your wildlife authority; local law goes first.';
 
 export function lawWords(id: AnimalId, region: Region): string {
+  const land = landOf[region];
   if (id === 'domestic-dog' || id === 'domestic-cat') {
     return 'It belongs to somebody: talk to its owner, or to the local authority.';
   }
-  if (raptors.includes(id)) return `${raptorLaw[region]} ${everywhere}`;
-  const own = ownLaw[id]?.[region];
-  const wild = region === 'au' && ['quoll', 'carpet-python', 'goanna'].includes(id);
+  if (raptors.includes(id)) return `${raptorLaw[land]} ${everywhere}`;
+  const own = ownLaw[id]?.[land];
+  const wild = land === 'au' && ['quoll', 'carpet-python', 'goanna'].includes(id);
   return [own, wild && 'Protected by the law of the state.', everywhere].filter(Boolean).join(' ');
 }
 
@@ -128,7 +130,7 @@ export function cautionWords(id: AnimalId, region: Region): string {
   const lines = [
     rodents.includes(id) &&
       'Never sweep dry droppings: air the place half an hour, wear gloves, wet them with disinfectant, then wipe. No poison near poultry.',
-    region === 'na' && rabid.includes(id) && 'It can carry rabies.',
+    landOf[region] === 'na' && rabid.includes(id) && 'It can carry rabies.',
     large.includes(id) && 'Do not go between it and a way out.',
     snakes.includes(id) && 'Leave it alone; call somebody who is licensed to move it.',
     'Any bite: wash a quarter of an hour and see a doctor. Dead birds only with gloves; several dead without wounds is disease until a vet says otherwise.',

@@ -2,7 +2,7 @@
 import type { Assessment } from '@/core/formats/assess-json';
 import type { Judgement, Range } from '@/core/score/judge';
 import { animalName, headline, holdWords, wayOnward, wayTitle } from './headline';
-import { lossWords } from './loss-words';
+import { bandWords, livedWords, lossSentence, lossWords } from './loss-words';
 import { levelLong } from './minutes-words';
 import { attackNames, listOf } from './names';
 import { scenarioPlain } from './scenario-words';
@@ -21,7 +21,7 @@ export function assessText({ judgement, tonight, month, year }: Assessment): str
     `${answer} ${when}. ${under}`,
     ...wayLines(judgement),
     `${holdWords(judgement.hold)}. Tonight, with a round missed ${missed} in 100: ${holdWords(tonight.hold).toLowerCase()}.`,
-    `Birds lost as it stands: ${lossWords(month.birds)} a month, ${lossWords(year.birds)} a year; eggs ${lossWords(month.eggs)} a month.`,
+    `Birds lost as it stands: ${lossSentence(year, judgement.birds)} ${livedWords(year)} In a month ${bandWords(month.band)}; eggs ${lossWords(month.eggs)}.`,
     ...animals,
     `Judged: ${listOf(judgement.judged.map((attack) => attackNames[attack]))}; electric strands.`,
     'Rookle ranks and explains; it promises nothing.',

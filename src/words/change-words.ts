@@ -22,6 +22,7 @@ const plain: Readonly<Record<ChangeKind, string>> = {
   'entry-of-the-log': 'an entry of the log',
   'camera-nights': 'camera nights',
   'what-lives-here': 'what lives here',
+  'how-it-has-gone': 'how it has gone so far',
   name: 'the name',
   units: 'the units',
   region: 'the region',

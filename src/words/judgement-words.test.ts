@@ -5,7 +5,8 @@ import { bayEffort } from '@/core/effort/bay-effort';
 import { allBays, itemsOf } from '@/core/place/find';
 import { judge } from '@/core/score/judge';
 import { scenarios } from '@/core/score/scenario';
-import { animalIds, animals, type Region } from '@/core/tables/animals';
+import { animalIds, animals } from '@/core/tables/animals';
+import { regions } from '@/core/tables/regions';
 import { aboutWords, cautionWords, lawWords, rateWords, signWords } from './animal-words';
 import { readingWords } from './reading-words';
 import { holdFigure } from './headline';
@@ -14,7 +15,6 @@ import { lossWords } from './loss-words';
 import { entryWords } from './log-words';
 import { stopWords } from './stop-words';
 
-const regions: readonly Region[] = ['gb', 'ie', 'eu', 'na', 'au', 'nz'];
 const demos = [samphireYard, tamarackBank];
 
 /** A sentence: a capital first, a full stop last, nothing left unsaid in between. */

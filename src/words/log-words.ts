@@ -11,14 +11,25 @@ export const sightingNames: Readonly<Record<SightingKind, readonly [chip: string
     seen: ['Seen', 'seen'],
     tracks: ['Tracks', 'tracks'],
     droppings: ['Droppings', 'droppings'],
-    loss: ['A loss', 'a loss'],
     camera: ['Camera', 'on camera'],
+    shocked: ['Got a shock', 'touched the live line'],
   };
+
+/** The same with a loss among them. */
+export const logNames = { ...sightingNames, loss: ['A loss', 'a loss'] } as const;
 
 export function entryWords(place: Place, entry: LogEntry): string {
   if (entry.what === 'quiet-camera') {
     return `Camera: ${count(entry.nights, 'night')} with none of them`;
   }
-  const bay = entry.bay === undefined ? undefined : findBay(place, entry.bay)?.bay.name;
-  return `${animalName(entry.animal)}, ${sightingNames[entry.how][1]}${bay ? `, at ${bay}` : ''}`;
+  if (entry.what === 'loss') {
+    const who = entry.animal ? `: ${animalName(entry.animal).toLowerCase()}` : '';
+    return `${count(entry.birds, 'bird')} lost${who}${atBay(place, entry.bay)}`;
+  }
+  return `${animalName(entry.animal)}, ${sightingNames[entry.how][1]}${atBay(place, entry.bay)}`;
+}
+
+function atBay(place: Place, id: string | undefined): string {
+  const name = id === undefined ? undefined : findBay(place, id)?.bay.name;
+  return name ? `, at ${name}` : '';
 }

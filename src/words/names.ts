@@ -1,8 +1,10 @@
 /** What things are called on screen. */
 import type { ReadingMethod } from '@/core/records/walk';
 import type { GaugeId } from '@/core/tables/gauges';
-import type { AnimalId, Region } from '@/core/tables/animals';
-import type { BirdKind, Place, Units } from '@/core/place/place';
+import type { AnimalId } from '@/core/tables/animals';
+import type { Land, Region } from '@/core/tables/regions';
+import type { Surroundings } from '@/core/tables/surroundings';
+import type { BirdKind, Group, Place, Units } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
 import type { Attack } from '@/core/tables/attacks';
 import type { Mark } from '@/core/tables/figure';
@@ -213,13 +215,52 @@ export const touchingNames: Readonly<Record<Touching, readonly [name: string, no
   mesh: ['the mesh itself', 'keep it off with stand-offs'],
 };
 
-export const regionNames: Readonly<Record<Region, string>> = {
+/** As the keeper calls them, or by their kind. */
+export const groupName = ({ name, kind }: Pick<Group, 'name' | 'kind'>): string =>
+  name ?? birdNames[kind];
+
+export const landNames: Readonly<Record<Land, string>> = {
   gb: 'Great Britain',
   ie: 'Ireland',
   eu: 'Continental Europe',
   na: 'North America',
   au: 'Australia',
   nz: 'New Zealand',
+};
+
+/** Parts as a chip under their land says them; a land without parts has its own name. */
+export const regionNames: Readonly<Record<Region, string>> = {
+  ...landNames,
+  'eu-north': 'Scandinavia, Finland, the Baltic',
+  'eu-west': 'France and the Low Countries',
+  'eu-central': 'Germany, the Alps, Poland, Bohemia',
+  'eu-east': 'Ukraine, Romania and eastwards',
+  'eu-south-west': 'Spain and Portugal',
+  'eu-south-east': 'Italy, Greece, the Balkans',
+  'na-north': 'Alaska and the Canadian north',
+  'na-north-east': 'New England, Quebec, the Maritimes',
+  'na-appalachia': 'the Appalachians and mid-Atlantic',
+  'na-south-east': 'the south-east and the Gulf coast',
+  'na-lakes': 'the Great Lakes and upper Midwest',
+  'na-plains': 'the plains and prairies',
+  'na-rockies': 'the Rockies and high basins',
+  'na-south-west': 'the dry south-west and Texas',
+  'na-california': 'California',
+  'na-pacific-north-west': 'the Pacific north-west',
+  'au-tropics': 'the tropical north',
+  'au-east': 'the eastern coast and ranges',
+  'au-south-east': 'Victoria and the south-east',
+  'au-south-west': 'South and Western Australia',
+  'au-tasmania': 'Tasmania',
+};
+
+export const surroundingsNames: Readonly<Record<Surroundings, string>> = {
+  street: 'a street in town',
+  suburb: 'a suburb',
+  village: 'a village',
+  farm: 'a farm',
+  'woods-edge': 'the edge of woods',
+  water: 'beside water',
 };
 
 export const unitsNames: Readonly<Record<Units, string>> = {

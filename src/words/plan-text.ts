@@ -31,7 +31,7 @@ export function planText(place: Place, document: PlanFindings): string {
       : 'Stopped early: there may be a better one.';
   return [
     `${place.name}, ${within}${date === undefined ? '' : `, on ${date}`}`,
-    `Birds lost a year: ${birdsWords(answer.birdsBefore)} as it stands, ${birdsWords(answer.birdsAfter)} with the plan. ${proved}`,
+    `Birds lost a year: ${birdsWords(answer.birdsBefore)} expected as it stands, ${birdsWords(answer.birdsAfter)} with the plan; several times less or more is possible. ${proved}`,
     ...(answer.overspent ? ['What must be made takes more than there is.'] : []),
     ...(answer.chosen.length === 0
       ? [leastLine(document, title, money)]

@@ -42,6 +42,18 @@ export function timeWords(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
 }
 
+/** What a plan spares of the losses there are, to the nearest twentieth: a ratio holds, however far out the figures are. */
+export function sparedWords(before: number, after: number): string {
+  if (before <= 0) return 'nothing to spare';
+  const spared = 1 - after / before;
+  if (spared >= 0.995) return 'nearly all losses spared';
+  const of100 = Math.max(
+    1,
+    spared < 0.05 || spared > 0.95 ? Math.round(100 * spared) : 5 * Math.round(20 * spared),
+  );
+  return `about ${of100} in 100 losses spared`;
+}
+
 /** Birds a year: "11", "1.6", "0.02", "none". */
 export function birdsWords(birds: number): string {
   if (birds < 0.005) return 'none';

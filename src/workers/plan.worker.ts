@@ -1,6 +1,7 @@
 /** Plans away from the screen, in turns, so that a newer question is heard while an older one is worked at. */
 import { answering, bySpot, limitsWithHand } from '@/core/mends/plan/answer';
 import { ownEffects, suggestedValue } from '@/core/mends/own-mend';
+import { livedScales } from '@/core/score/losses';
 import { buildProblem, type Planning } from '@/core/mends/plan/build-problem';
 import { curving } from '@/core/mends/plan/curve';
 import { effortsBy } from '@/core/mends/plan/efforts';
@@ -99,7 +100,9 @@ self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
   const found = applyReadings(data.place, data.walks).place;
   const unitPrices = unitPricesOf(data.place, data.shop);
   shop = data.shop;
-  session = buildProblem(found, data.log, data.mends, Number(data.date.slice(0, 4)), unitPrices);
+  const year = Number(data.date.slice(0, 4));
+  const { low } = livedScales(data.place, data.walks, { log: data.log, date: data.date }, year);
+  session = buildProblem(found, data.log, data.mends, year, unitPrices, low);
   const { candidates, problem, harmful } = session;
   drawn = undefined;
   tell({

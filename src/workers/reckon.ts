@@ -14,6 +14,8 @@ export interface Asked {
   readonly place: Place;
   readonly walks: readonly Walk[];
   readonly log: readonly LogEntry[];
+  /** All there are now, where `walks` are those of another state: how it has gone here is weighed against the place as it is. */
+  readonly walksNow?: readonly Walk[];
   /** Only what grows old asks for them. */
   readonly mends?: readonly Mend[];
   readonly scenario: Scenario;

@@ -7,7 +7,7 @@ import { ageingOf, isDue } from '@/core/rounds/ageing';
 import { failureOf, failureScenarios, type Failure } from '@/core/score/failure';
 import { howSure } from '@/core/score/how-sure';
 import { judge, type Circumstances } from '@/core/score/judge';
-import { lossesOfYear } from '@/core/score/losses';
+import { livedScales, lossesOfYear } from '@/core/score/losses';
 import { lossTrend, trend } from '@/core/score/trend';
 import type { Answers, Asked, WorkerMessage } from './reckon';
 
@@ -29,13 +29,16 @@ function answerTo({
   walks,
   log,
   mends = [],
+  walksNow,
   scenario,
   date,
 }: Asked): Answers[keyof Answers] {
   const circumstances = { log, date };
   if (what === 'failures') return failures(place, walks, mends, circumstances);
   if (what === 'year') {
-    return lossesOfYear(place, walks, circumstances, Number(date.slice(0, 4)));
+    const year = Number(date.slice(0, 4));
+    const scales = walksNow && livedScales(place, walksNow, circumstances, year);
+    return lossesOfYear(place, walks, circumstances, year, scales);
   }
   if (what === 'trend') return trend(place, walks, { ...circumstances, scenario }, mostDays);
   if (what === 'losses') {

@@ -73,6 +73,7 @@ function isSame(a: Asked, b: Asked): boolean {
     a.log.length === b.log.length &&
     a.log.every((entry, index) => entry === b.log[index]) &&
     a.date === b.date &&
+    a.walksNow?.length === b.walksNow?.length &&
     (a.mends ?? []).length === (b.mends ?? []).length &&
     (a.mends ?? []).every((mend, index) => mend === b.mends?.[index]) &&
     (a.scenario === b.scenario || a.what === 'year' || a.what === 'losses')

@@ -26,7 +26,7 @@ import {
 import { animalIds } from '../tables/animals';
 import { attacks } from '../tables/attacks';
 
-export const assessVersion = 4;
+export const assessVersion = 5;
 
 /** More of one thing than a place has (assumption of ours). */
 const most = 1_000_000;
@@ -45,7 +45,14 @@ const losses = object({
   days: whole(1, 366),
   ...loss,
   birds: amounts,
-  animals: list(object({ animal, ...loss })),
+  band: { ...amounts, about: 'Nine times in ten between, as far as the tables go.' },
+  byTables: { ...amounts, about: 'Before how it has gone here was weighed.' },
+  lived: object({
+    years: notLess,
+    lost: whole(0, 10_000),
+    losses: list(object({ date: day, birds: whole(1, 10_000), animal: nullable(animal) })),
+  }),
+  animals: list(object({ animal, ...loss, byTables: amounts, times: amounts })),
 });
 /** Losses of a month or a year; spans stand low end first. */
 export type LossesDocument = TypeOf<typeof losses>;
@@ -123,6 +130,7 @@ const ofAnimal = object({
   accepted: flag,
   patience: notLess,
   visits: notLess,
+  tries: { ...notLess, about: 'Visits that become a try at the birds.' },
   minutes: pair(minutes),
   rung: pair(oneOf(effortLevels)),
   chance: pair(share),

@@ -83,6 +83,9 @@ function lossesJson({
   animals: each,
   lambda,
   birds,
+  band,
+  byTables,
+  lived,
   eggs,
   feedVisits,
 }: Losses): LossesDocument {
@@ -90,11 +93,24 @@ function lossesJson({
     days,
     lambda: spanJson(lambda),
     birds: spanJson(birds),
+    band: spanJson(band),
+    byTables: spanJson(byTables),
+    lived: {
+      years: lived.years,
+      lost: lived.lost,
+      losses: lived.losses.map(({ date, birds: many, animal }) => ({
+        date,
+        birds: many,
+        animal: animal ?? null,
+      })),
+    },
     eggs: spanJson(eggs),
     feedVisits: spanJson(feedVisits),
     animals: each.map((it) => ({
       animal: it.animal,
       lambda: spanJson(it.birds),
+      byTables: spanJson(it.byTables),
+      times: spanJson(it.times),
       eggs: spanJson(it.eggs),
       feedVisits: spanJson(it.feedVisits),
     })),
@@ -102,7 +118,7 @@ function lossesJson({
 }
 
 function animalJson(judgement: Judgement, it: AnimalJudgement): AnimalDocument {
-  const { animal, about, visits, minutes, chance, groups, route } = it;
+  const { animal, about, visits, tries, minutes, chance, groups, route } = it;
   const { place } = judgement.found;
   const taken = groups.filter(({ damage, zone }) => damage > 0 && zone !== outside);
   const zones = [...new Set(taken.map(({ zone }) => zone))];
@@ -114,6 +130,7 @@ function animalJson(judgement: Judgement, it: AnimalJudgement): AnimalDocument {
     accepted: judgement.found.place.setting.accepted?.includes(animal) ?? false,
     patience: animals[animal].patience.value,
     visits,
+    tries,
     minutes: [minutes.worst, minutes.best],
     rung: [levelOf(minutes.worst), levelOf(minutes.best)],
     chance: [chance.best, chance.worst],

@@ -42,6 +42,8 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
       isObject(zone.inUse) ? { ...zone, inUse: [zone.inUse] } : zone,
     ),
   }),
+  // Version 9 only added to a place: finer regions, what stands round it, how it has gone so far. Losses: see `migratedEntry`.
+  8: (place) => place,
 };
 
 /** Left as it is where it is not what an older version wrote: the schema says so. */
@@ -76,8 +78,18 @@ export function migratedFile(file: Json): Json {
     version: formatVersion,
     place: migratedPlace(file.place, version),
     // Version 2: a log of sightings.
-    sightings: file.sightings ?? [],
+    sightings: Array.isArray(file.sightings)
+      ? file.sightings.map((entry) => migratedEntry(entry, version))
+      : (file.sightings ?? []),
   };
+}
+
+/** Version 9: a loss is an entry of its own, of so many birds; what was logged before counted as one. */
+export function migratedEntry(entry: unknown, version: number): unknown {
+  if (version >= 9 || !isObject(entry)) return entry;
+  if (entry.what !== 'sighting' || entry.how !== 'loss') return entry;
+  const { how: _, ...others } = entry;
+  return { ...others, what: 'loss', birds: 1 };
 }
 
 function each(list: unknown, change: (item: Json) => Json): unknown {

@@ -60,10 +60,10 @@ describe('bad files are refused with what is wrong', () => {
   });
 
   test('a newer version, with both numbers', () => {
-    const newer = changed((file) => Object.assign(file, { version: 9 }));
+    const newer = changed((file) => Object.assign(file, { version: formatVersion + 1 }));
     expect(problemOf(newer)).toEqual({
       problem: 'newer-version',
-      version: 9,
+      version: formatVersion + 1,
       known: formatVersion,
     });
   });

@@ -1,5 +1,7 @@
 /** What every new place has in common: its setting and its flock. */
-import { livesToBeginWith, type Region } from '../tables/animals';
+import { livesToBeginWith } from '../tables/animals';
+import type { Region } from '../tables/regions';
+import type { Surroundings } from '../tables/surroundings';
 import type { BirdKind, Place } from './place';
 import type { Laid } from './shapes';
 
@@ -9,6 +11,8 @@ export interface Named {
   readonly name: string;
   readonly units: Place['units'];
   readonly region: Region;
+  /** Absent: nobody has said. */
+  readonly where?: Surroundings;
   readonly birds: number;
   readonly kind: BirdKind;
 }
@@ -21,7 +25,8 @@ export function begunPlace(it: Named, { zones, faces, sleeps }: Laid): Place {
     units: it.units,
     setting: {
       region: it.region,
-      lives: livesToBeginWith(it.region, it.kind === 'chicks'),
+      ...(it.where && { where: it.where }),
+      lives: livesToBeginWith(it.region, it.where, it.kind === 'chicks'),
       near: [],
     },
     flock: [{ id: 'birds', kind: it.kind, count: it.birds, sleeps }],

@@ -1,8 +1,8 @@
 /** The money a keeper pays in: what they say, or what their region pays in. */
-import type { Region } from '../tables/animals';
+import { landOf, type Land } from '../tables/regions';
 import type { Place } from './place';
 
-const ofRegion: Readonly<Record<Region, string>> = {
+const ofLand: Readonly<Record<Land, string>> = {
   gb: 'GBP',
   ie: 'EUR',
   eu: 'EUR',
@@ -13,13 +13,13 @@ const ofRegion: Readonly<Record<Region, string>> = {
 
 /** ISO 4217. */
 export function currencyOf({ setting }: Pick<Place, 'setting'>): string {
-  return setting.currency ?? ofRegion[setting.region];
+  return setting.currency ?? ofLand[landOf[setting.region]];
 }
 
 /** The region's own is not written down. */
 export function withCurrency(place: Place, currency: string): Place {
   const { currency: _before, ...others } = place.setting;
-  const own = currency === ofRegion[place.setting.region] ? {} : { currency };
+  const own = currency === ofLand[landOf[place.setting.region]] ? {} : { currency };
   return { ...place, setting: { ...others, ...own } };
 }
 

@@ -21,7 +21,9 @@ import {
   whole,
   type TypeOf,
 } from '../schema/schema';
-import { animalIds, regions } from '../tables/animals';
+import { animalIds } from '../tables/animals';
+import { regions } from '../tables/regions';
+import { surroundings } from '../tables/surroundings';
 import { deterrents, nearThings, oftenWords } from '../tables/visiting';
 import { baySchema } from './bay';
 import { possibleAmount } from './possible';
@@ -62,6 +64,8 @@ export interface Position extends TypeOf<typeof positionSchema> {}
 
 const settingSchema = object({
   region: oneOf(regions),
+  /** What stands round it. Absent: nobody has said. */
+  where: optional(oneOf(surroundings)),
   /** Animals the keeper reckons with here. One that never comes is left out. */
   lives: list(oneOf(animalIds)),
   /** What lies near and what calls animals. */
@@ -234,6 +238,27 @@ const routineSchema = object({
 /** Who shuts up, and how often nobody does. */
 export interface Routine extends TypeOf<typeof routineSchema> {}
 
+const experienceSchema = named(
+  'experience',
+  object(
+    {
+      /** Kept like this since. */
+      since: day,
+      /** Birds lost to something from outside from then to the day it was told. */
+      lost: whole(0, 10_000),
+      /** The day it was told: what is lost from then on stands in the log. */
+      asOf: day,
+    },
+    {
+      field: 'since',
+      holds: ({ since, asOf }) => String(since) <= String(asOf),
+      sentence: 'must not be after the day it was told',
+    },
+  ),
+);
+/** How it has gone so far, in the keeper's words. */
+export interface Experience extends TypeOf<typeof experienceSchema> {}
+
 export const placeSchema = named(
   'place',
   object({
@@ -246,6 +271,7 @@ export const placeSchema = named(
     faces: list(faceSchema, most.faces),
     fence: optional(fenceSchema),
     routine: optional(routineSchema),
+    experience: optional(experienceSchema),
   }),
 );
 /** A whole place: structure and setting, without what walks found. */

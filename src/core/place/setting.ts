@@ -1,5 +1,7 @@
 /** Changes to what a keeper says of the surroundings: who lives here, what lies near, how often something comes. */
-import { animalIds, livesToBeginWith, type AnimalId, type Region } from '../tables/animals';
+import { animalIds, livesToBeginWith, type AnimalId } from '../tables/animals';
+import { landOf, type Region } from '../tables/regions';
+import type { Surroundings } from '../tables/surroundings';
 import {
   deterrents,
   nearThings,
@@ -77,11 +79,29 @@ export function nextOften(word: Often | undefined): Often | undefined {
 
 /** Elsewhere other animals live: those that are reckoned with begin anew, and what was said of how often they come goes. */
 export function setRegion(place: Place, region: Region): Place {
-  if (region === place.setting.region) return place;
-  const hasChicks = place.flock.some(({ kind }) => kind === 'chicks');
-  const { often: _, ...setting } = place.setting;
-  return {
-    ...place,
-    setting: { ...setting, region, lives: livesToBeginWith(region, hasChicks) },
-  };
+  const before = place.setting;
+  if (region === before.region) return place;
+  if (landOf[region] === landOf[before.region]) return withLivesOf(place, { ...before, region });
+  const { often: _, ...setting } = before;
+  const lives = livesToBeginWith(region, setting.where, hasChicks(place));
+  return { ...place, setting: { ...setting, region, lives } };
 }
+
+/** Other surroundings, other company; what the keeper took out or added stays as they said. */
+export function setWhere(place: Place, where: Surroundings): Place {
+  return where === place.setting.where ? place : withLivesOf(place, { ...place.setting, where });
+}
+
+function withLivesOf(place: Place, setting: Setting): Place {
+  const before = usualLives(place, place.setting);
+  const own = place.setting.lives;
+  const after = usualLives(place, setting).filter((id) => own.includes(id) || !before.includes(id));
+  const added = own.filter((id) => !before.includes(id));
+  const lives = animalIds.filter((id) => after.includes(id) || added.includes(id));
+  return { ...place, setting: { ...setting, lives } };
+}
+
+const usualLives = (place: Place, { region, where }: Setting): AnimalId[] =>
+  livesToBeginWith(region, where, hasChicks(place));
+
+const hasChicks = ({ flock }: Place): boolean => flock.some(({ kind }) => kind === 'chicks');

@@ -22,6 +22,7 @@ export const changeKinds = [
   'entry-of-the-log',
   'camera-nights',
   'what-lives-here',
+  'how-it-has-gone',
   'name',
   'units',
   'region',

@@ -1,7 +1,7 @@
 /** What was seen of an animal, or not seen: the log that moves how often it is reckoned with. */
 import { day, id } from '../schema/common';
 import {
-  byField,
+  byTag,
   constant,
   named,
   note,
@@ -13,8 +13,8 @@ import {
 } from '../schema/schema';
 import { animalIds } from '../tables/animals';
 
-export const sightingKinds = ['seen', 'tracks', 'droppings', 'loss', 'camera'] as const;
-/** How something was seen. */
+export const sightingKinds = ['seen', 'tracks', 'droppings', 'camera', 'shocked'] as const;
+/** How something was seen; `shocked`: it was seen or heard to touch the live line. */
 export type SightingKind = (typeof sightingKinds)[number];
 
 /** Ten years of nights; more is a slip (assumption of ours). */
@@ -45,9 +45,25 @@ const quietNightsSchema = object({
 /** Nights on which a camera caught nothing. */
 export interface QuietNights extends TypeOf<typeof quietNightsSchema> {}
 
+const lossSchema = object({
+  id,
+  placeId: id,
+  date: day,
+  what: constant('loss'),
+  /** Gone or dead in one night or day. */
+  birds: whole(1, 10_000),
+  /** Of which birds, where known. */
+  group: optional(id),
+  /** Who it was, where it is known. */
+  animal: optional(oneOf(animalIds)),
+  bay: optional(note(200)),
+});
+/** Birds lost to something from outside in one night or day. */
+export interface Loss extends TypeOf<typeof lossSchema> {}
+
 export const logEntrySchema = named(
   'logEntry',
-  byField({ animal: sightingSchema, nights: quietNightsSchema }),
+  byTag('what', { sighting: sightingSchema, 'quiet-camera': quietNightsSchema, loss: lossSchema }),
 );
-/** Something that was seen, or was not. */
+/** Something that was seen, was not, or was lost. */
 export type LogEntry = TypeOf<typeof logEntrySchema>;

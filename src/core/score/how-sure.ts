@@ -4,6 +4,7 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { Place } from '../place/place';
 import type { Walk } from '../records/walk';
 import { animals, type Animal, type AnimalId } from '../tables/animals';
+import { attemptSpread } from '../tables/attempting';
 import { bandOf, type Figure } from '../tables/figure';
 import { judge, type Circumstances, type Judgement } from './judge';
 
@@ -66,7 +67,14 @@ function drawnAnimal(animal: Animal, random: () => number): Animal {
   const exclusion = { ...animal.exclusion, used: drawnWithin(animal.exclusion.used, random) };
   const factor = patienceSpread ** (2 * random() - 1);
   const patience = { ...animal.patience, value: animal.patience.value * factor };
-  return { ...animal, exclusion, patience };
+  // The share of visits that become tries is known no better than by times; drawn so.
+  const { share } = animal.attempting;
+  const times = attemptSpread ** (2 * random() - 1);
+  const attempting = {
+    ...animal.attempting,
+    share: { ...share, value: Math.min(1, share.value * times) },
+  };
+  return { ...animal, exclusion, patience, attempting };
 }
 
 /** Evenly within its band. */

@@ -3,6 +3,7 @@ import type { When } from '../effort/when';
 import { outside, type Group, type Place, type ZoneId } from '../place/place';
 import { faceRoutesOf, weakestOf, type FaceRoutes, type Route } from '../routes/animal-routes';
 import type { Animal, AnimalId } from '../tables/animals';
+import { shareThatTry } from './attempts';
 import { damageOf } from './damage';
 import { isAbout, shareOfVisits, type Scenario, type Whereabouts } from './scenario';
 
@@ -27,7 +28,7 @@ export interface GroupThreat {
   readonly share: number;
   /** Birds by one visit that gets in. */
   readonly damage: number;
-  /** Visits in the scenario's hours × exposure × damage: what the hold weighs it by. */
+  /** Tries in the scenario's hours × exposure × damage: what the hold weighs it by. */
   readonly weight: number;
   readonly chance: ChanceRange;
 }
@@ -39,6 +40,8 @@ export interface AnimalJudgement {
   readonly about: boolean;
   /** Visits in the scenario's hours of one day. */
   readonly visits: number;
+  /** Tries at the birds in the same hours: the share of those visits that becomes one. */
+  readonly tries: number;
   /** Lightest route that is sure from what was read; `undefined` where none is. */
   readonly route: Route | undefined;
   /** Minutes along the weakest route to birds it takes; `null` holds. 0 where birds are in the open. */
@@ -58,7 +61,10 @@ export interface AnimalRoutes {
   readonly toEggs: readonly FaceRoutes[];
 }
 
-/** One animal in a scenario: minutes and chance at both ends, by group of birds, and its weakest route. */
+/**
+ * One animal in a scenario: minutes and chance at both ends, by group of birds, and its weakest route. `shy`: times its visits, of one
+ * that touched the line lately; what the hold weighs is left as it was.
+ */
 export function judgeAnimal(
   place: Place,
   animal: Animal,
@@ -66,9 +72,12 @@ export function judgeAnimal(
   when: When,
   birds: readonly Whereabouts[],
   dailyVisits: number,
+  shy = 1,
 ): AnimalRoutes {
   const about = isAbout(place, animal, scenario, when.date);
-  const visits = dailyVisits * shareOfVisits(place, animal, scenario, when.date);
+  const usual = dailyVisits * shareOfVisits(place, animal, scenario, when.date);
+  const visits = usual * shy;
+  const shareTrying = shareThatTry(place, animal, when.date);
   const taken = takenBy(animal, scenario, birds);
   // What comes for eggs or feed alone is no way in's animal.
   const zones = [...new Set(taken.filter(({ damage }) => damage > 0).map(({ zone }) => zone))];
@@ -79,7 +88,7 @@ export function judgeAnimal(
     exposure,
     share,
     damage,
-    weight: visits * exposure * damage,
+    weight: usual * shareTrying * exposure * damage,
     chance:
       zone === outside && !isHadOutside(animal, group, when) ? never : (to?.chance(zone) ?? never),
   }));
@@ -96,6 +105,7 @@ export function judgeAnimal(
       animal: animal.id,
       about,
       visits,
+      tries: visits * shareTrying,
       route: best,
       minutes: inTheOpen
         ? { best: 0, worst: 0 }

@@ -15,7 +15,7 @@ import { hold } from './hold';
 import { judgeAnimal, type AnimalJudgement, type AnimalRoutes, type Range } from './judge-animal';
 import { missedRoundChance } from './missed-round';
 import { whenOf, whereabouts, type Scenario, type Whereabouts } from './scenario';
-import { expectedVisits, visitsAYear } from './visits';
+import { expectedVisits, shying, visitsAYear } from './visits';
 
 export type { BayMark } from './bay-marks';
 export type { AnimalJudgement, GroupThreat, Range } from './judge-animal';
@@ -127,7 +127,8 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
   const judged: AnimalRoutes[] = [];
   for (const id of place.setting.lives) {
     const visits = expectedVisits(place, table[id], log, date);
-    judged.push(judgeAnimal(place, table[id], scenario, when, birds, visits));
+    const shy = shying(table[id], log, date);
+    judged.push(judgeAnimal(place, table[id], scenario, when, birds, visits, shy));
     yield;
   }
   // What is expected less than once a year is no way in's animal.

@@ -18,13 +18,13 @@ test('of a flock: nobody loses more birds than there are, and few takings are al
 });
 
 test('by hand: one stoat at an open pen takes chicks by night and by day', () => {
-  // 1/60 visits a day at 8 chicks, six there are: 6 by night (two thirds of visits) and 6 by day (a third).
+  // 1/60 visits a day, 15 in a thousand of them a try, at 8 chicks, six there are: 6 by night (two thirds of visits) and 6 by day (a third).
   const pen: Place = {
     ...penPlace(['stoat'], { gap: 40 }),
     setting: { region: 'eu', lives: ['stoat'], near: [] },
   };
   const { lambda, birds } = lossesOfMonth(pen, [], { date: '2026-01-10' });
-  const expected = 30 * (1 / 60) * 6;
+  const expected = 30 * (1 / 60) * 0.015 * 6;
   expect(lambda.low).toBeCloseTo(expected, 9);
   expect(lambda.high).toBeCloseTo(expected, 9);
   expect(birds.low).toBeCloseTo(6 * (1 - Math.exp(-expected / 6)), 9);
@@ -39,9 +39,10 @@ test('a year is its months: seasons and winter boards count as they come', () =>
   const open = penPlace(['stoat'], { mesh: 'welded-25' });
   const year = lossesOfYear(open, [], {}, 2026);
   expect(year.days).toBe(365);
-  // Peak months (May to August) at half as much again.
-  const months = 365 + 0.5 * (31 + 30 + 31 + 31);
-  expect(year.lambda.low).toBeCloseTo(months * (1 / 60) * 6, 6);
+  // May to August half as many visits again; with young (May to July) half as many of them tries again; February and March lean.
+  const plain = 31 + 30 + 30 + 31 + 30 + 31;
+  const days = plain + 1.3 * (28 + 31) + 1.5 * 1.5 * (31 + 30 + 31) + 1.5 * 31;
+  expect(year.lambda.low).toBeCloseTo(days * (1 / 60) * 0.015 * 6, 6);
   const boarded: Place = {
     ...open,
     faces: open.faces.map((face) => ({
@@ -63,8 +64,8 @@ test('a year is its months: seasons and winter boards count as they come', () =>
     })),
   };
   const winter = lossesOfYear(boarded, [], {}, 2026);
-  const summerDays = 30 + 31 + 30 + 31 + 31 + 30 + 0.5 * (31 + 30 + 31 + 31);
-  expect(winter.lambda.low).toBeCloseTo(summerDays * (1 / 60) * 6, 6);
+  const summer = 30 + 1.5 * 1.5 * (31 + 30 + 31) + 1.5 * 31 + 30;
+  expect(winter.lambda.low).toBeCloseTo(summer * (1 / 60) * 0.015 * 6, 6);
 });
 
 test('eggs and feed stand apart from birds: rats at the demo place take more eggs than bantams', () => {

@@ -4,7 +4,7 @@ import type { Place } from '../place/place';
 import type { Walk } from '../records/walk';
 import type { Range } from './judge-animal';
 import { judge, type Circumstances } from './judge';
-import { lossesOfYear, type Span } from './losses';
+import { livedScales, lossesOfYear, type Span } from './losses';
 
 /** Hold and ways in after one walk. */
 export interface TrendPoint {
@@ -32,8 +32,8 @@ export function trend(
 /** Losses of a year as they stood after one walk. */
 export interface LossPoint {
   readonly date: string;
-  /** Of a year. */
-  readonly birds: Span;
+  /** Of a year, with how far out the figures may be. */
+  readonly band: Span;
 }
 
 /** Birds lost in a year as it stood after every day it was walked, all on today's threats and in the same year. */
@@ -44,11 +44,13 @@ export function lossTrend(
   year: number,
   most = Infinity,
 ): LossPoint[] {
+  // How it has gone here is weighed once, against the place as it is now.
+  const scales = livedScales(place, walks, circumstances, year);
   return daysWalked(walks)
     .slice(-most)
     .map((date) => {
       const known = walks.filter((walk) => walk.date <= date);
-      return { date, birds: lossesOfYear(place, known, circumstances, year).birds };
+      return { date, band: lossesOfYear(place, known, circumstances, year, scales).band };
     });
 }
 

@@ -1,13 +1,17 @@
 /** Visits in 24 hours: the tables' word for the setting and season, the keeper's word where they have one, moved by the log. */
 import type { Place } from '../place/place';
-import type { LogEntry, Sighting } from '../records/sighting';
-import type { Animal, Region } from '../tables/animals';
+import type { LogEntry } from '../records/sighting';
+import type { Animal } from '../tables/animals';
+import { isSouthern, type Region } from '../tables/regions';
 import {
   deterredTimes,
   drawnTimes,
   leastDeterred,
   oftenWords,
   peakTimes,
+  saidBy,
+  shockedDays,
+  shockedTimes,
   visitsOf,
   type Often,
 } from '../tables/visiting';
@@ -29,19 +33,36 @@ export function expectedVisits(
   return seasonFactor(place, animal, date) * updated(usualVisits(place, animal), animal, log, date);
 }
 
+/** Times its visits on a day: less for some weeks after it touched the live line. 1 without a day. */
+export function shying(animal: Animal, log: readonly LogEntry[], date?: string): number {
+  if (date === undefined) return 1;
+  const wasShocked = log.some(
+    (entry) =>
+      entry.what === 'sighting' &&
+      entry.animal === animal.id &&
+      entry.how === 'shocked' &&
+      entry.date <= date &&
+      dayNumber(date) - dayNumber(entry.date) <= shockedDays.value,
+  );
+  return wasShocked ? shockedTimes.value : 1;
+}
+
 /** Visits a year, before the season moves them about. */
 export function visitsAYear(place: Place, animal: Animal, log: readonly LogEntry[]): number {
   return 365 * expectedVisits(place, animal, log);
 }
 
-/** What the keeper says stands; otherwise each thing near that draws it counts. */
+/** What the keeper says stands; otherwise what the surroundings make usual, times each thing near that draws it. */
 export function usualVisits({ setting }: Place, animal: Animal): number {
   if (!setting.lives.includes(animal.id)) return 0;
   const word = setting.often?.find((it) => it.animal === animal.id)?.often;
   if (word) return visitsOf[word].value;
+  const { where } = setting;
   const { usual, drawnBy } = animal.coming;
-  const draws = drawnBy.filter((thing) => setting.near.includes(thing)).length;
-  return Math.min(1, visitsOf[usual].value * drawnTimes.value ** draws) * deterred(setting);
+  const base = (where && animal.foundIn[where]) ?? usual;
+  const said = where ? saidBy[where] : [];
+  const draws = drawnBy.filter((thing) => setting.near.includes(thing) && !said.includes(thing));
+  return Math.min(1, visitsOf[base].value * drawnTimes.value ** draws.length) * deterred(setting);
 }
 
 /** Light, sound, scent and the rest lower visits a little, and never close anything. What the keeper says of visits stands as said. */
@@ -60,7 +81,7 @@ export function wordFor(visits: number): Often {
 
 /** The month of the northern year that has the same season: half a year on, south of the line. */
 export function northernMonth(region: Region, month: number): number {
-  return region === 'au' || region === 'nz' ? ((month + 5) % 12) + 1 : month;
+  return isSouthern(region) ? ((month + 5) % 12) + 1 : month;
 }
 
 /** Times the usual in this month; half a year later south of the line. The mean of the year where no day is given. */
@@ -103,7 +124,7 @@ interface Evidence {
 export function evidence(animal: Animal, log: readonly LogEntry[], date?: string): Evidence {
   const recent = log.filter((entry) => isRecent(entry, date));
   const ofIt = recent.filter(
-    (entry): entry is Sighting => entry.what === 'sighting' && entry.animal === animal.id,
+    (entry) => entry.what !== 'quiet-camera' && entry.animal === animal.id,
   );
   const quiet = recent.reduce(
     (sum, entry) => sum + (entry.what === 'quiet-camera' ? entry.nights : 0),

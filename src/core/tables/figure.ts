@@ -31,6 +31,8 @@ export type Unit =
   | 'cents'
   | 'years'
   | 'months'
+  | 'days'
+  | 'bird-years'
   | 'kg'
   /** Steps of effort; see effort-level.ts. */
   | 'levels'

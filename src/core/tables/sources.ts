@@ -32,6 +32,8 @@ export const sources = {
   'wire-gauges': 'US Steel Wire Gauge (Washburn & Moen)',
   'astm-a390': 'ASTM A390 and EN 10223-2, hexagonal wire netting',
   'astm-f567': 'ASTM F567 and A392, chain link',
+  'free-range-losses':
+    'Moberly, White & Harris, Veterinary Record 155:48, 2004 (British free-range flocks, foxes); Bestman & Bikker-Ouwejan, Animals 10:177, 2020 (Dutch free-range flocks)',
   'sign-keys':
     'Wade & Bowns, Procedures for Evaluating Predation, Texas A&M B-1429, 1982; the chapters of Prevention and Control of Wildlife Damage, 1994; Jacob, Predator management, Univ. Kentucky',
   trade: 'What keepers and builders of runs do; no printed source',

@@ -1,5 +1,7 @@
 /** How often an animal comes by, before anybody has seen anything: words, what draws it, and the season. */
+import { ours } from './assumptions';
 import type { Figure } from './figure';
+import type { Surroundings } from './surroundings';
 
 /** The words a keeper uses. "Never" is theirs alone and means zero. */
 export const oftenWords = ['never', 'passes', 'weekly', 'most-nights'] as const;
@@ -40,6 +42,23 @@ export type Near = (typeof nearThings)[number];
 export const deterrents = ['light', 'sound', 'scent', 'scarecrow', 'dog', 'cockerel'] as const;
 /** Something put up against visitors. */
 export type Deterrent = (typeof deterrents)[number];
+
+/** An animal that touched the live line comes less for so many days: times its usual visits. */
+export const shockedTimes = rate(
+  0.5,
+  'It shies for some weeks; others of its kind have not learnt it. Kept out of the hold.',
+);
+export const shockedDays = ours(42, 'days', 'Six weeks.');
+
+/** What the surroundings say already: it does not draw a second time. */
+export const saidBy: Readonly<Record<Surroundings, readonly Near[]>> = {
+  street: ['town'],
+  suburb: ['town'],
+  village: [],
+  farm: ['farmland'],
+  'woods-edge': ['woods'],
+  water: ['water'],
+};
 
 /** Times the usual for each deterrent, and never less than this with all of them: animals get used to them. */
 export const deterredTimes = rate(

@@ -4,14 +4,16 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { birdKinds, type BirdKind, type Place, type Units } from '@/core/place/place';
 import { shapes, type SizeId } from '@/core/place/shapes';
-import type { Region } from '@/core/tables/animals';
+import { isPartUnsaid, type Region } from '@/core/tables/regions';
+import type { Surroundings } from '@/core/tables/surroundings';
+import { WhereItStands } from '@/features/where/WhereItStands';
 import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
 import { Field } from '@/ui/controls/Field';
 import { Notice } from '@/ui/controls/Notice';
 import { space } from '@/ui/theme/tokens';
-import { birdNames, regionNames, unitsNames } from '@/words/names';
+import { birdNames, unitsNames } from '@/words/names';
 import { sizeNames } from '@/words/shape-words';
 import { begin } from './begin';
 import { firstSides, type SideText } from './pacing-form';
@@ -22,6 +24,7 @@ import { ShapeChoice, type Start } from './ShapeChoice';
 export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => void }) {
   const [units, setUnits] = useState<Units>('metric');
   const [region, setRegion] = useState<Region>('gb');
+  const [where, setWhere] = useState<Surroundings>();
   const [kind, setKind] = useState<BirdKind>('grown');
   const [start, setStart] = useState<Start>('side-by-side');
   const [name, setName] = useState('');
@@ -35,20 +38,16 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
   const houseSide = Number(chosenSide) > sides.length ? '1' : chosenSide;
   const asks = asksOf(start, houseSide !== 'none');
   const press = () => {
-    const base = { id: newId('place'), units, region, kind };
+    const base = { id: newId('place'), units, region, kind, ...(where && { where }) };
     const place = begin({ text: { name, birds, sizes }, asks, start, sides, houseSide, base });
-    setTrouble('sentence' in place ? place.sentence : undefined);
-    if (!('sentence' in place)) onBegin(place);
+    const sentence = 'sentence' in place ? place.sentence : unsaidOf(region, where);
+    setTrouble(sentence);
+    if (sentence === undefined && !('sentence' in place)) onBegin(place);
   };
   return (
     <View style={styles.form}>
       <Field label={beginText.nameOfThePlace} value={name} onChange={setName} />
-      <Choice
-        label={beginText.whereItIs}
-        options={Object.entries(regionNames) as [Region, string][]}
-        value={region}
-        onChange={setRegion}
-      />
+      <WhereItStands region={region} where={where} onRegion={setRegion} onWhere={setWhere} />
       <Choice
         label={beginText.units}
         options={Object.entries(unitsNames) as [Units, string][]}
@@ -99,6 +98,12 @@ export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => voi
       <Button label={beginText.begin} onPress={press} />
     </View>
   );
+}
+
+/** What is still to be said of where it stands. */
+function unsaidOf(region: Region, where: Surroundings | undefined): string | undefined {
+  if (isPartUnsaid(region)) return beginText.sayWhichPart;
+  return where ? undefined : beginText.sayWhatStandsRoundIt;
 }
 
 function asksOf(start: Start, hasHouse: boolean) {

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { plannedWalk } from '@/core/mends/planned-walk';
 import { inDateOrder } from '@/core/records/apply-readings';
+import type { Walk } from '@/core/records/walk';
 import { lapOf } from '@/core/place/lap';
 import { judge, type Judgement } from '@/core/score/judge';
 import { LapSheet } from '@/features/look/LapSheet';
@@ -23,8 +24,10 @@ import { lineCode } from '@/ui/theme/line-code';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
+import { useReckoning } from '@/workers/use-reckoning';
 import { animalName, holdWords } from '@/words/headline';
 import { levelShort } from '@/words/minutes-words';
+import { lossSentence } from '@/words/loss-words';
 import { capital, count } from '@/words/names';
 import { scenarioNames } from '@/words/scenario-words';
 
@@ -77,6 +80,7 @@ export function CompareScreen({ yard }: { readonly yard: Yard }) {
             `, ${count(judgement.slowWays.length, compareText.slowWay)}`}
         </Txt>
         <Txt tone="ink2">{holdWords(judgement.hold)}.</Txt>
+        <LossesOf yard={yard} state={state} look={look} birds={judgement.birds} />
       </View>
       <SitePlanSheet {...drawn(judgement)} whereabouts={judgement.whereabouts} tallest={330} />
       <LapSheet {...drawn(judgement)} day={look.day} whole={false} together={together} />
@@ -110,19 +114,53 @@ function statesOf({ walks, mends }: Yard): (readonly [State, string])[] {
   ];
 }
 
-/** Today's threats for all of them; only what is known of the place differs. */
-function judgedAs({ place, walks, mends, sightings }: Yard, state: State, look: Look): Judgement {
+/** Losses of that state of the place, with how it has gone here weighed once for both. */
+function LossesOf({
+  yard,
+  state,
+  look,
+  birds,
+}: {
+  readonly yard: Yard;
+  readonly state: State;
+  readonly look: Look;
+  readonly birds: number;
+}) {
+  const { place, walks, sightings } = yard;
   const { scenario, day } = look;
-  const circumstances = { scenario, log: sightings, date: day };
-  if (state === 'now') return judge(place, walks, circumstances);
-  if (state === 'mended') {
-    return judge(place, [...walks, plannedWalk(place.id, mends, day)], circumstances);
-  }
-  return judge(
-    place,
-    walks.filter(({ date }) => date <= state),
-    circumstances,
+  const asked = useMemo(
+    () =>
+      ({
+        what: 'year',
+        place,
+        walks: walksOf(yard, state, day),
+        walksNow: walks,
+        log: sightings,
+        scenario,
+        date: day,
+      }) as const,
+    [place, walks, yard, state, sightings, scenario, day],
   );
+  const it = useReckoning(asked);
+  return (
+    <Txt tone="ink2">
+      {it.state === 'done'
+        ? compareText.lossesAYear(lossSentence(it.answer, birds))
+        : compareText.lossesBeingReckoned}
+    </Txt>
+  );
+}
+
+/** Today's threats for all of them; only what is known of the place differs. */
+function judgedAs(yard: Yard, state: State, { scenario, day }: Look): Judgement {
+  const circumstances = { scenario, log: yard.sightings, date: day };
+  return judge(yard.place, walksOf(yard, state, day), circumstances);
+}
+
+function walksOf({ place, walks, mends }: Yard, state: State, day: string): readonly Walk[] {
+  if (state === 'now') return walks;
+  if (state === 'mended') return [...walks, plannedWalk(place.id, mends, day)];
+  return walks.filter(({ date }) => date <= state);
 }
 
 function changeWords(before: Judgement, after: Judgement): string {

@@ -58,6 +58,7 @@ export function AnimalFigures({ animal }: { readonly animal: Animal }) {
       {shocked && <FigureLine name={figuresText.lineNeeds} figure={shocked.volts} />}
       {shocked && <FigureLine name={figuresText.shareTurnedBackAtMost} figure={shocked.share} />}
       <FigureLine name={figuresText.patience} figure={patience} />
+      <FigureLine name={figuresText.visitsThatBecomeATry} figure={animal.attempting.share} />
       <FigureLine name={figuresText.grownBirdsByOneVisit} figure={animal.taking.grown} />
       <FigureLine name={figuresText.forceOnALatchOr} figure={animal.dexterity.force} />
       <View>

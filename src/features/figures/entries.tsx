@@ -20,14 +20,6 @@ import { passedAsSlot } from '@/core/tables/exclusion';
 import { handPull, pullGaveNothing } from '@/core/tables/strength';
 import { birdKinds } from '@/core/place/place';
 import { soilFigures, soils } from '@/core/tables/soils';
-import {
-  deterredTimes,
-  drawnTimes,
-  leastDeterred,
-  oftenWords,
-  peakTimes,
-  visitsOf,
-} from '@/core/tables/visiting';
 import type { Material } from '@/core/mends/catalogue';
 import { prices, type PriceBy } from '@/core/mends/catalogue/prices';
 import { makingFigures, type MakingFigure } from '@/core/mends/making-figures';
@@ -49,13 +41,13 @@ import {
   markNames,
   meshNames,
   motionNames,
-  oftenNames,
   regionNames,
   soilNames,
   touchingNames,
 } from '@/words/names';
 import { AnimalFigures } from './AnimalFigures';
 import { FigureLine } from './FigureLine';
+import { visitEntries } from './visit-entries';
 
 export const entryKinds = [
   'animals',
@@ -213,13 +205,7 @@ export const entries: readonly Entry[] = [
       </Txt>
     ),
   })),
-  ...oftenWords.map((word): Entry => ({
-    id: word,
-    kind: 'visits',
-    name: capital(oftenNames[word]),
-    words: figuresText.visitsADayRate,
-    figures: () => <FigureLine name={figuresText.visitsADay} figure={visitsOf[word]} />,
-  })),
+  ...visitEntries,
   ...gaugeIds.map((id): Entry => ({
     id: `gauge-${id}`,
     kind: 'gauges',
@@ -304,18 +290,6 @@ export const entries: readonly Entry[] = [
     figures: () => <FigureLine name={figuresText.passedAsASlot} figure={passedAsSlot} />,
   },
   {
-    id: 'deterrents',
-    kind: 'visits',
-    name: figuresText.deterrents,
-    words: figuresText.lightSoundScentScarecrow,
-    figures: () => (
-      <>
-        <FigureLine name={figuresText.timesForEach} figure={deterredTimes} />
-        <FigureLine name={figuresText.neverLessThan} figure={leastDeterred} />
-      </>
-    ),
-  },
-  {
     id: 'leapt',
     kind: 'strands',
     name: figuresText.leaptWithTheWall,
@@ -341,18 +315,6 @@ export const entries: readonly Entry[] = [
     name: figuresText.theEarthStake,
     words: figuresText.electricFenceVoltsGround,
     figures: () => <FigureLine name={figuresText.voltsOnItAtThe} figure={earthAtMost} />,
-  },
-  {
-    id: 'drawn',
-    kind: 'visits',
-    name: figuresText.whatDrawsItAndIts,
-    words: figuresText.nearSeasonPeak,
-    figures: () => (
-      <>
-        <FigureLine name={figuresText.timesForEachThingNear} figure={drawnTimes} />
-        <FigureLine name={figuresText.timesInItsMonths} figure={peakTimes} />
-      </>
-    ),
   },
 ];
 

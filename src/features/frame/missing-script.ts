@@ -3,7 +3,7 @@
 /** Whether it failed for want of a script, as browsers and the bundler's loader say it. */
 export function isMissingScript(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
-  return /loading (module|chunk|css chunk)|dynamically imported module|importing a module script|failed to load .*\.js/i.test(
+  return /loading (module|chunk|css chunk)|requiring unknown module|dynamically imported module|importing a module script|failed to load .*\.js/i.test(
     `${error.name} ${error.message}`,
   );
 }

@@ -12,6 +12,7 @@ import { Lap } from '@/ui/drawings/Lap';
 import { space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWidth } from '@/ui/theme/use-width';
+import { LossDetails } from './LossDetails';
 import { dayWords } from '@/words/day-words';
 
 interface Props {
@@ -36,7 +37,8 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
         value={entry.date}
         onChange={(date) => onChange({ ...entry, date })}
       />
-      {entry.what === 'sighting' && (
+      {entry.what === 'loss' && <LossDetails place={place} loss={entry} onChange={onChange} />}
+      {entry.what !== 'quiet-camera' && (
         <View style={styles.where} onLayout={onLayout}>
           <Button
             look="plain"

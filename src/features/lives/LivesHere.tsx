@@ -6,6 +6,8 @@ import {
   nextOften,
   oftenOf,
   setOften,
+  setRegion,
+  setWhere,
   toggleAccepted,
   toggleDeterrent,
   toggleLives,
@@ -13,7 +15,9 @@ import {
 } from '@/core/place/setting';
 import { usualVisits, wordFor } from '@/core/score/visits';
 import { animals, animalsOf, type AnimalId } from '@/core/tables/animals';
+import { isPartUnsaid } from '@/core/tables/regions';
 import { deterrents, nearThings } from '@/core/tables/visiting';
+import { WhereItStands } from '@/features/where/WhereItStands';
 import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
@@ -27,10 +31,18 @@ interface Props {
 }
 
 export function LivesHere({ place, onChange }: Props) {
-  const { lives, near, region, deterrents: put = [], accepted = [] } = place.setting;
+  const { lives, near, region, where, deterrents: put = [], accepted = [] } = place.setting;
   const known = [...new Set([...animalsOf(region), ...lives])];
   return (
     <Part title={livesText.whoIsReckonedWith}>
+      {(where === undefined || isPartUnsaid(region)) && (
+        <WhereItStands
+          region={region}
+          where={where}
+          onRegion={(next) => onChange((it) => setRegion(it, next))}
+          onWhere={(next) => onChange((it) => setWhere(it, next))}
+        />
+      )}
       <Txt tone="ink2">{livesText.knownInAsFarAs(regionNames[region])}</Txt>
       <Toggles
         all={known}

@@ -71,7 +71,12 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
                   id={id}
                   today={today}
                   onLog={(how) =>
-                    log('entry-of-the-log', { what: 'sighting', animal: id, how, date: today })
+                    log(
+                      'entry-of-the-log',
+                      how === 'loss'
+                        ? { what: 'loss', animal: id, birds: 1, date: today }
+                        : { what: 'sighting', animal: id, how, date: today },
+                    )
                   }
                 />
               ))}

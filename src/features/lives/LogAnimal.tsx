@@ -14,7 +14,7 @@ import { color, space, touch } from '@/ui/theme/tokens';
 import { rateWords } from '@/words/animal-words';
 import { animalName } from '@/words/headline';
 import { capital } from '@/words/names';
-import { sightingNames } from '@/words/log-words';
+import { logNames } from '@/words/log-words';
 import { RateChart } from './RateChart';
 
 interface Props {
@@ -22,13 +22,17 @@ interface Props {
   readonly log: readonly LogEntry[];
   readonly id: AnimalId;
   readonly today: string;
-  readonly onLog: (how: SightingKind) => void;
+  readonly onLog: (how: SightingKind | 'loss') => void;
 }
 
 export function LogAnimal({ place, log, id, today, onLog }: Props) {
   const [open, setOpen] = useState(false);
   const animal = animals[id];
   const name = animalName(id);
+  const ways = [
+    ...sightingKinds.filter((how) => how !== 'shocked' || place.fence),
+    'loss',
+  ] as const;
   return (
     <View style={styles.row}>
       <View style={styles.line}>
@@ -48,12 +52,12 @@ export function LogAnimal({ place, log, id, today, onLog }: Props) {
       </View>
       {open && (
         <View role="group" aria-label={livesText.howIsItKnownThat(name)} style={styles.how}>
-          {sightingKinds.map((how) => (
+          {ways.map((how) => (
             <Button
               key={how}
               look="chip"
-              label={sightingNames[how][0]}
-              says={livesText.today2(name, sightingNames[how][0])}
+              label={logNames[how][0]}
+              says={livesText.today2(name, logNames[how][0])}
               onPress={() => {
                 setOpen(false);
                 onLog(how);

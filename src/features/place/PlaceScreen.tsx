@@ -4,8 +4,7 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { areaOf, closeOutline } from '@/core/place/outline';
 import type { Place } from '@/core/place/place';
-import { setRegion } from '@/core/place/setting';
-import type { Region } from '@/core/tables/animals';
+import { setRegion, setWhere } from '@/core/place/setting';
 import { DamagedNotice } from '@/features/frame/DamagedNotice';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { TextField } from '@/features/edit/TextField';
@@ -15,12 +14,13 @@ import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Notice } from '@/ui/controls/Notice';
+import { WhereItStands } from '@/features/where/WhereItStands';
 import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { readableWidth, space } from '@/ui/theme/tokens';
 import { zoneKindNames } from '@/words/edit-words';
-import { animalList, birdNames, capital, regionNames, unitsNames } from '@/words/names';
+import { animalList, birdNames, capital, unitsNames } from '@/words/names';
 import { AppearancePart } from './AppearancePart';
 import { FileBlock } from './FileBlock';
 import { PlaceDrawings } from './PlaceDrawings';
@@ -100,11 +100,11 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
             value={place.units}
             onChange={(units) => change('units', (it) => ({ ...it, units }))}
           />
-          <Choice
-            label={placeText.whereItIs}
-            options={Object.entries(regionNames) as [Region, string][]}
-            value={place.setting.region}
-            onChange={(region) => change('region', (it) => setRegion(it, region))}
+          <WhereItStands
+            region={place.setting.region}
+            where={place.setting.where}
+            onRegion={(region) => change('region', (it) => setRegion(it, region))}
+            onWhere={(where) => change('region', (it) => setWhere(it, where))}
           />
         </Part>
         <AppearancePart />

@@ -124,8 +124,9 @@ function Headline({
   const proved = answer.bound >= answer.after - 1e-6;
   return (
     <>
-      <Txt kind="title">{planText.birdsAYear2(chosen.length, birdsBefore, birdsAfter)}</Txt>
+      <Txt kind="title">{planText.lossesSpared(chosen.length, birdsBefore, birdsAfter)}</Txt>
       <Txt kind="strong">{planText.andOfWork(answer, money, minutes)}</Txt>
+      <Txt tone="ink2">{planText.expectedBirds(birdsBefore, birdsAfter)}</Txt>
       <Txt tone="ink2">
         {proved ? planText.noOtherSetOfThese : planText.stoppedEarlyTheBestSet(gapWords(answer))}
       </Txt>

@@ -18,7 +18,6 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';
-import { lossWords } from '@/words/loss-words';
 import { count } from '@/words/names';
 import { eventWords, mendsTable, readingsTable } from '@/words/record-words';
 import { useAskedOf } from '@/workers/use-asked';
@@ -36,7 +35,7 @@ const kinds = [
 const atOnce = 60;
 
 export function RecordsScreen({ yard }: { readonly yard: Yard }) {
-  const { found } = useJudgement(yard);
+  const { found, birds } = useJudgement(yard);
   const look = useLook();
   const { place, walks, mends, sightings, shop } = yard;
   const [kind, setKind] = useState<(typeof kinds)[number][0]>('all');
@@ -113,10 +112,10 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
           </View>
           <Part title={recordsText.birdsLostInAYear}>
             {losses.state === 'done' ? (
-              losses.answer.map(({ date, birds }) => (
+              losses.answer.map(({ date, band }) => (
                 <View key={date} style={styles.line}>
                   <Txt style={styles.when}>{dayWords(date)}</Txt>
-                  <Txt kind="label">{lossWords(birds)}</Txt>
+                  <Txt kind="label">{recordsText.ofFlock(band, birds)}</Txt>
                 </View>
               ))
             ) : (
@@ -147,9 +146,7 @@ function byDay(events: readonly Event[]): { date: string; events: Event[] }[] {
 }
 
 function toneOf(event: Event): 'ink' | 'open' | 'holds' {
-  if (event.kind === 'log' && event.entry.what === 'sighting' && event.entry.how === 'loss') {
-    return 'open';
-  }
+  if (event.kind === 'log' && event.entry.what === 'loss') return 'open';
   if (event.kind !== 'mend') return 'ink';
   if (event.state === 'held') return 'holds';
   return event.state === 'open' && event.walk !== undefined ? 'open' : 'ink';

@@ -18,6 +18,9 @@ import { space } from '@/ui/theme/tokens';
 import { usePrinting } from '@/ui/theme/printing';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useRouter } from 'expo-router';
+import { useAskedOf } from '@/workers/use-asked';
+import { useReckoning } from '@/workers/use-reckoning';
+import { livedWords, lossSentence } from '@/words/loss-words';
 import { headline, holdWords, wayOnward, wayTitle } from '@/words/headline';
 import { levelShort } from '@/words/minutes-words';
 import { reasonWords } from '@/words/reason-words';
@@ -31,6 +34,10 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
   const printing = usePrinting();
   const { found, waysIn, slowWays, marks, whereabouts, hold, stops } = judgement;
   const { list, mends: planned } = useShopping(yard, found.place);
+  const { place, walks, sightings } = yard;
+  const asked = { place, walks, log: sightings, scenario: look.scenario, date: look.day };
+  const year = useReckoning(useAskedOf('year', asked));
+  const losses = year.state === 'done' ? year.answer : undefined;
   const answer = headline(judgement);
   const walked = inDateOrder(yard.walks).at(-1)?.date;
   const drawn = {
@@ -55,6 +62,13 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
         <Txt tone="ink2">
           {reportText.standing(look.day, holdWords(hold), walked, stops.unread)}
         </Txt>
+        {losses && (
+          <Txt>
+            {reportText.lossesAYear(
+              `${lossSentence(losses, judgement.birds)} ${livedWords(losses)}`,
+            )}
+          </Txt>
+        )}
         <ScreenOnly>
           <Button label={reportText.printOrSaveAsPdf} onPress={() => window.print()} />
         </ScreenOnly>

@@ -14,7 +14,7 @@ import { color, space } from '@/ui/theme/tokens';
 import { useAskedOf } from '@/workers/use-asked';
 import { useReckoning } from '@/workers/use-reckoning';
 import { holdFigure, holdWords } from '@/words/headline';
-import { lossWords } from '@/words/loss-words';
+import { livedWords, lossFigure, lossSentence, lossWords } from '@/words/loss-words';
 import { scenarioNames } from '@/words/scenario-words';
 import { DayChoice } from './DayChoice';
 import { Trend } from './Trend';
@@ -53,8 +53,10 @@ export function Outlook({ yard, look, judgement, all }: Props) {
         </Txt>
         {moved && <Txt tone="ink2">{yardText.movedByLog(moved)}</Txt>}
       </Row>
-      <Row figure={losses ? lossWords(losses.birds) : '…'} unit={yardText.aYear}>
+      <Row figure={losses ? lossFigure(losses) : '…'} unit={yardText.aYear}>
         <Txt kind="strong">{yardText.birdsLostInAYear}</Txt>
+        {losses && <Txt>{lossSentence(losses, judgement.birds)}</Txt>}
+        {losses && <Txt tone="ink2">{livedWords(losses)}</Txt>}
         <Txt tone="ink2">
           {year.state === 'failed'
             ? yardText.lossesCouldNotBeReckoned
@@ -65,6 +67,11 @@ export function Outlook({ yard, look, judgement, all }: Props) {
         </Txt>
       </Row>
       <View style={styles.links}>
+        <LinkRow href="/lived" says={yardText.howItHasGoneHere}>
+          <Txt kind="strong" tone="holds">
+            {yardText.howItHasGoneHere}
+          </Txt>
+        </LinkRow>
         <LinkRow
           href={{ pathname: '/compare', params: lookParams(look) }}
           says={yardText.compareTwoWalksOrBefore}

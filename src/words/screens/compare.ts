@@ -20,6 +20,8 @@ export const compareText = spoken('compare', {
   eitherWay: (a: number) => `${count(a, 'way in', 'ways in')} either way`,
   fewer: (a: number) => `${a} fewer`,
   more: (b: number) => `${b} more`,
+  lossesAYear: (sentence: string) => `Birds lost in a year: ${sentence}`,
+  lossesBeingReckoned: 'Losses are being reckoned …',
   whatDiffers: 'What differs',
   nothingThatALineOr: 'Nothing that a line or an animal would show.',
   then: (name: string, name2: string, name3: string) => `${name}: ${name2}, then ${name3}`,

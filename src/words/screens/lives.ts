@@ -13,6 +13,12 @@ export const livesText = spoken('lives', {
   nights: 'Nights',
   logThem: 'Log them',
   when: 'When',
+  birdsLost: 'Birds lost',
+  ofWhichBirds: 'Of which birds',
+  whoItWas: 'Who it was',
+  notKnown: 'not known',
+  severalDeadWithoutAWound:
+    'Gloves for dead birds. Several dead without a wound are a disease until a vet or the authority says otherwise; write down here only what something from outside took.',
   closeTheLap: 'Close the lap',
   whereOnTheLap: 'Where on the lap?',
   slideItTouchTheBay: 'Slide it; touch the bay.',

@@ -51,7 +51,6 @@ export const placeText = spoken('place', {
   nameAndUnits: 'Name and units',
   nameOfThePlace: 'Name of the place',
   units: 'Units',
-  whereItIs: 'Where it is',
   howItJudges: 'How it judges',
   everyFigureAndItsSource: 'Every figure and its source',
   howItIsJudged: 'How it is judged',

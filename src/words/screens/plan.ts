@@ -2,7 +2,7 @@
 import { spoken } from '../language';
 import { animalList, capital, count, listOf } from '../names';
 import { moneyOfPlan } from '../plan-text';
-import { birdsWords, moneyWords, timeWords } from '../plan-words';
+import { birdsWords, moneyWords, sparedWords, timeWords } from '../plan-words';
 
 export const planText = spoken('plan', {
   birdsAYear: (money: string, birds: number) => `${money}: ${birdsWords(birds)} birds a year`,
@@ -96,8 +96,10 @@ export const planText = spoken('plan', {
     least: Parameters<typeof moneyOfPlan>[0],
     money: Parameters<typeof moneyOfPlan>[1],
   ) => `${moneyOfPlan(least, money)} is the least that changes anything.`,
-  birdsAYear2: (many: number, birdsBefore: number, birdsAfter: number) =>
-    `${count(many, 'mend')}: ${birdsWords(birdsBefore)} → ${birdsWords(birdsAfter)} birds a year`,
+  lossesSpared: (many: number, birdsBefore: number, birdsAfter: number) =>
+    `${count(many, 'mend')}: ${sparedWords(birdsBefore, birdsAfter)}`,
+  expectedBirds: (birdsBefore: number, birdsAfter: number) =>
+    `${birdsWords(birdsBefore)} → ${birdsWords(birdsAfter)} birds a year expected. It may be several times less or more; what is spared of it stands firmer.`,
   andOfWork: (
     answer: Parameters<typeof moneyOfPlan>[0],
     money: Parameters<typeof moneyOfPlan>[1],

@@ -1,5 +1,7 @@
 /** What the screens of `records` say. */
+import type { Span } from '@/core/score/losses';
 import { spoken } from '../language';
+import { bandWords } from '../loss-words';
 
 export const recordsText = spoken('records', {
   walks: 'Walks',
@@ -21,5 +23,6 @@ export const recordsText = spoken('records', {
   birdsLostInAYear: 'Birds lost in a year, as it stood',
   itCouldNotBeWorked: 'It could not be worked out in this browser.',
   beingWorkedOut: 'Being worked out …',
+  ofFlock: (band: Span, birds: number) => `${bandWords(band)} of ${birds}`,
   afterEachOfTheLast: 'After each of the last dozen days walked, all on what threatens now.',
 });

@@ -55,9 +55,10 @@ export const yardText = spoken('yard', {
     `${scenarioName}: its share of all that threatens.${night}`,
   aYear: 'a year',
   birdsLostInAYear: 'Birds lost in a year, as it stands',
+  howItHasGoneHere: 'How it has gone here',
   lossesCouldNotBeReckoned: 'Losses could not be reckoned in this browser.',
-  ofAllFourScenariosAnd: (birds: number, loss: string) =>
-    `Of ${birds}, all four scenarios and all seasons together; eggs besides: ${loss}. It ranks what to mend; it is no forecast.`,
+  ofAllFourScenariosAnd: (birds: number, eggs: string) =>
+    `Of ${birds}, all hours and seasons together; eggs besides: ${eggs}. No forecast.`,
   compareTwoWalksOrBefore: 'Compare two walks, or before and after the mends',
   howSureIsThis: 'How sure is this?',
   scenario: 'Scenario',

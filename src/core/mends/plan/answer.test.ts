@@ -41,7 +41,7 @@ test('one more mend beside an open way changes nothing, and the way is named', (
     at: [{ bay: 'h1', spot: 'edges nest-lid' }],
   });
   const dig = answer({ cents: 2000 }).others['slabs-along dig s3'];
-  expect(dig).toMatchObject({ kind: 'beside', animal: 'european-badger' });
+  expect(dig).toMatchObject({ kind: 'beside', animal: 'norway-rat' });
   expect(dig?.kind === 'beside' && dig.at[0]).toEqual({ bay: 's4', spot: 'dig s4' });
 });
 

@@ -5,11 +5,13 @@ import { outside, type BayId, type Place, type ZoneId } from '../../place/place'
 import { toKeepOut } from '../../place/setting';
 import type { LogEntry } from '../../records/sighting';
 import type { Mend } from '../../records/mend';
+import { shareThatTry } from '../../score/attempts';
 import { takenBy, isHadOutside } from '../../score/judge-animal';
 import { shareOfNights } from '../../score/losses';
+import type { Scales } from '../../score/experience';
 import { missedRoundChance } from '../../score/missed-round';
 import { isAbout, shareOfVisits, whereabouts } from '../../score/scenario';
-import { expectedVisits } from '../../score/visits';
+import { expectedVisits, shying } from '../../score/visits';
 import { animals } from '../../tables/animals';
 import { bayStates, type BayStates } from './bay-states';
 import { candidatesFor, isStillThere, type Candidate } from './candidates';
@@ -35,13 +37,14 @@ export interface Planning {
   readonly spots: readonly WeakSpot[];
 }
 
-/** `found`: with readings laid over it. `year`: whose months are gone through. */
+/** `found`: with readings laid over it. `year`: whose months are gone through. `scales`: how it has gone here, times the tables' losses. */
 export function buildProblem(
   found: Place,
   log: readonly LogEntry[],
   mends: readonly Mend[],
   year: number,
   unitPrices?: UnitPrices,
+  scales?: Scales,
 ): Planning {
   const cases = casesOfYear(found, year);
   const distinct = [...new Map(cases.map((it) => [it.key, it])).values()];
@@ -63,7 +66,7 @@ export function buildProblem(
     mendsOf: mendsByBay(ready, candidates),
     excludes: (a, b) => excluded[a]?.has(b) ?? false,
   };
-  const { weights, fixedOf } = weightsOf(found, log, cases);
+  const { weights, fixedOf } = weightsOf(found, log, cases, scales);
   const terms = [...weights.values()].map((it) => termOf(ready, it, maker));
   return {
     problem: {
@@ -89,7 +92,12 @@ interface Weighed extends TermCase {
   readonly weightOf: ByGroup;
 }
 
-function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly MonthCase[]) {
+function weightsOf(
+  found: Place,
+  log: readonly LogEntry[],
+  cases: readonly MonthCase[],
+  scales: Scales | undefined,
+) {
   const weights = new Map<string, Weighed>();
   const missed = missedRoundChance(found);
   let fixedOf: ByGroup = {};
@@ -98,13 +106,15 @@ function weightsOf(found: Place, log: readonly LogEntry[], cases: readonly Month
     for (const id of toKeepOut(found)) {
       const animal = animals[id];
       if (!isAbout(found, animal, scenario, date)) continue;
-      const visits =
+      const tries =
         days *
         shareOfNights(scenario, missed) *
         expectedVisits(found, animal, log, date) *
+        shying(animal, log, date) *
+        shareThatTry(found, animal, date) *
         shareOfVisits(found, animal, scenario, date);
       for (const { group, zone, exposure, damage } of takenBy(animal, scenario, birds)) {
-        const weight = visits * exposure * damage;
+        const weight = tries * exposure * damage * (scales?.[id] ?? 1);
         if (weight === 0) continue;
         const own = { [group.id]: weight };
         if (zone === outside && !isHadOutside(animal, group, when)) continue;

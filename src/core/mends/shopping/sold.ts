@@ -3,7 +3,7 @@
  * side of the Atlantic (common practice, recalled from memory); sums are round ones of ours.
  */
 import { byTag, constant, named, object, optional, whole, type TypeOf } from '../../schema/schema';
-import type { Region } from '../../tables/animals';
+import { landOf, type Region } from '../../tables/regions';
 import { ours } from '../../tables/assumptions';
 import type { Figure } from '../../tables/figure';
 import type { Material } from '../catalogue';
@@ -124,7 +124,7 @@ const sizesOf: Readonly<Partial<Record<Material, Sizes>>> = {
 
 /** Round sums for every size of a material on sale in the region. */
 export function soldByDefault(material: Material, region: Region): Sold[] {
-  const sizes = (sizesOf[material] ?? packs(1))[region === 'na' ? 'imperial' : 'metric'];
+  const sizes = (sizesOf[material] ?? packs(1))[landOf[region] === 'na' ? 'imperial' : 'metric'];
   return sizes.map((size, at) => {
     const toLargest = sizes.length - 1 - at;
     const steps = sizes.length > 3 ? Math.floor(toLargest / 2) : toLargest;

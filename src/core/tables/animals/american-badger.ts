@@ -6,11 +6,13 @@ import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const americanBadger: Animal = {
   id: 'american-badger',
-  regions: ['na'],
+  regions: ['na-plains', 'na-lakes', 'na-rockies', 'na-south-west', 'na-california'],
+  foundIn: { farm: 'passes' },
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
@@ -27,5 +29,6 @@ export const americanBadger: Animal = {
   dexterity: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
   coming: comes('passes', ['farmland'], [6, 7, 8], [12, 1]),
+  attempting: attempts(tries.digger, [6, 7]),
   taking: takes(1, 1, 3, 2, 1),
 };

@@ -6,11 +6,18 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allBut, allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const americanMink: Animal = {
   id: 'american-mink',
-  regions: ['gb', 'ie', 'eu', 'na'],
+  regions: [
+    ...allOf('gb', 'ie'),
+    ...allBut('eu', 'eu-south-east'),
+    ...allBut('na', 'na-south-west'),
+  ],
+  foundIn: { farm: 'passes', water: 'weekly' },
   active: ['dusk', 'night', 'day'],
   concerns: 'any-flock',
   exclusion: {
@@ -34,5 +41,6 @@ export const americanMink: Animal = {
   dexterity: { pushes: false, motions: [], force: force(10) },
   patience: patience(60),
   coming: comes('passes', ['water'], [2, 3, 4, 9, 10, 11]),
+  attempting: attempts(tries.searcher, [5, 6], [2, 3]),
   taking: takes(6, 8, 10, 1, 2, { note: 'Several to dozens, little eaten (assumed here as six).' }),
 };

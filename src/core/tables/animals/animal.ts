@@ -8,12 +8,10 @@ import type { Reaching } from '../reaching';
 import type { Shocking } from '../shocking';
 import type { Tearing } from '../strength';
 import type { Taking } from '../taking';
-import type { Coming } from '../visiting';
-
-/** Where in the world a place stands, as coarsely as the tables tell regions apart. */
-export const regions = ['gb', 'ie', 'eu', 'na', 'au', 'nz'] as const;
-/** A region, as far as the tables tell them apart. */
-export type Region = (typeof regions)[number];
+import type { Coming, Often } from '../visiting';
+import type { Attempting } from '../attempting';
+import type { Region } from '../regions';
+import type { Surroundings } from '../surroundings';
 
 /** Part of a day. */
 export type Hours = 'day' | 'dusk' | 'night';
@@ -83,7 +81,12 @@ export type Concerns = 'any-flock' | 'chicks' | 'feed-only';
 /** All figures of one animal, each with source and mark. */
 export interface Animal {
   readonly id: AnimalId;
+  /** Smallest regions in which it may be met with anywhere that suits it. */
   readonly regions: readonly Region[];
+  /** Regions in which it lives here and there: only for the keeper to say. */
+  readonly localIn?: readonly Region[];
+  /** Surroundings in which it is reckoned with, and how often it comes by there. In others only if the keeper says so. */
+  readonly foundIn: Readonly<Partial<Record<Surroundings, Exclude<Often, 'never'>>>>;
   readonly active: readonly Hours[];
   /** Months (1–12, of the northern year) in which it comes by day as well: with young to feed, or in lean winters. */
   readonly byDayIn?: readonly number[];
@@ -108,5 +111,6 @@ export interface Animal {
   /** Mean giving-up time, minutes: the chance of success falls as exp(−minutes / patience). */
   readonly patience: Figure;
   readonly coming: Coming;
+  readonly attempting: Attempting;
   readonly taking: Taking;
 }

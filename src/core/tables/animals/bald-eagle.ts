@@ -5,11 +5,22 @@ import { beakOrFoot } from '../reaching';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const baldEagle: Animal = {
   id: 'bald-eagle',
-  regions: ['na'],
+  regions: [
+    'na-north',
+    'na-north-east',
+    'na-appalachia',
+    'na-south-east',
+    'na-lakes',
+    'na-rockies',
+    'na-pacific-north-west',
+  ],
+  localIn: ['na-plains', 'na-california'],
+  foundIn: { water: 'passes' },
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
@@ -25,5 +36,6 @@ export const baldEagle: Animal = {
   dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(5),
   coming: comes('passes', ['water']),
+  attempting: attempts(tries.striker, [4, 5, 6], [12, 1, 2]),
   taking: takes(1, 1, 1, 0, 1),
 };

@@ -6,11 +6,14 @@ import { shocks, wires } from '../shocking';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const blackBear: Animal = {
   id: 'black-bear',
-  regions: ['na'],
+  regions: ['na-north', 'na-north-east', 'na-appalachia', 'na-rockies', 'na-pacific-north-west'],
+  localIn: ['na-lakes', 'na-california', 'na-south-west', 'na-south-east'],
+  foundIn: { 'woods-edge': 'passes' },
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -29,5 +32,6 @@ export const blackBear: Animal = {
   dexterity: { pushes: true, motions: ['pull'], force: force(1500) },
   patience: patience(90),
   coming: comes('passes', ['woods', 'feed-left-out'], [4, 5, 8, 9, 10], [12, 1, 2, 3]),
+  attempting: attempts(tries.forager, [], [4, 5]),
   taking: takes(3, 3, 5, 6, 2, { feed: true }),
 };

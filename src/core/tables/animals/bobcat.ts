@@ -7,11 +7,14 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allBut } from '../regions';
 import type { Animal } from './animal';
 
 export const bobcat: Animal = {
   id: 'bobcat',
-  regions: ['na'],
+  regions: allBut('na', 'na-north'),
+  foundIn: { farm: 'passes', 'woods-edge': 'passes', water: 'passes' },
   active: ['dusk', 'night'],
   byDayIn: [12, 1, 2, 5, 6, 7],
   concerns: 'any-flock',
@@ -32,5 +35,6 @@ export const bobcat: Animal = {
   dexterity: { pushes: false, motions: [], force: force(30) },
   patience: patience(45),
   coming: comes('passes', ['woods', 'cover', 'stone-walls'], [12, 1, 2]),
+  attempting: attempts(tries.hunter, [5, 6, 7], [12, 1, 2]),
   taking: takes(1.5, 2, 3, 0, 1),
 };

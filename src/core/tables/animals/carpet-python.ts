@@ -4,11 +4,19 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const carpetPython: Animal = {
   id: 'carpet-python',
-  regions: ['au'],
+  regions: ['au-tropics', 'au-east', 'au-south-east', 'au-south-west'],
+  foundIn: {
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'passes',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -22,5 +30,6 @@ export const carpetPython: Animal = {
   dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(120),
   coming: comes('passes', ['woods', 'cover'], [6, 7, 8], [11, 12, 1, 2, 3]),
+  attempting: attempts(tries.lodger),
   taking: takes(1, 1, 3, 2, 0.5),
 };

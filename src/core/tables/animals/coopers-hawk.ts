@@ -5,11 +5,21 @@ import { beakOrFoot } from '../reaching';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
+import { allBut } from '../regions';
 import type { Animal } from './animal';
 
 export const coopersHawk: Animal = {
   id: 'coopers-hawk',
-  regions: ['na'],
+  regions: allBut('na', 'na-north'),
+  foundIn: {
+    street: 'passes',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'passes',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
@@ -25,5 +35,6 @@ export const coopersHawk: Animal = {
   dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(5),
   coming: comes('passes', ['woods', 'town'], [8, 9, 10, 11]),
+  attempting: attempts(tries.striker, [5, 6, 7], [11, 12, 1, 2]),
   taking: takes(0.1, 0.8, 1, 0, 0.5),
 };

@@ -4,11 +4,14 @@ import { climbs, highEnough } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const cougar: Animal = {
   id: 'cougar',
-  regions: ['na'],
+  regions: ['na-rockies', 'na-south-west', 'na-california', 'na-pacific-north-west'],
+  localIn: ['na-plains', 'na-south-east'],
+  foundIn: { 'woods-edge': 'passes' },
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -23,5 +26,6 @@ export const cougar: Animal = {
   dexterity: { pushes: true, motions: [], force: force(300) },
   patience: patience(30),
   coming: comes('passes', ['woods', 'stone-walls']),
+  attempting: attempts(tries.hunter, [], [1, 2]),
   taking: takes(1.5, 2, 2, 0, 1),
 };

@@ -8,11 +8,20 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const coyote: Animal = {
   id: 'coyote',
-  regions: ['na'],
+  regions: allOf('na'),
+  foundIn: {
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -45,5 +54,6 @@ export const coyote: Animal = {
   dexterity: { pushes: true, motions: [], force: force(120) },
   patience: patience(45),
   coming: comes('weekly', ['farmland', 'cover', 'woods'], [4, 5, 6, 7, 8]),
+  attempting: attempts(tries.hunter, [4, 5, 6, 7, 8], [1, 2]),
   taking: takes(2, 2, 4, 1, 1),
 };

@@ -5,11 +5,21 @@ import { beakOrFoot } from '../reaching';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const crow: Animal = {
   id: 'crow',
-  regions: ['gb', 'ie', 'eu', 'na', 'au'],
+  regions: allOf('gb', 'ie', 'eu', 'na', 'au'),
+  foundIn: {
+    street: 'weekly',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'most-nights',
+    'woods-edge': 'weekly',
+    water: 'weekly',
+  },
   active: ['day'],
   concerns: 'chicks',
   exclusion: {
@@ -25,5 +35,6 @@ export const crow: Animal = {
   dexterity: { pushes: false, motions: [], force: force(3) },
   patience: patience(10),
   coming: comes('most-nights', ['farmland', 'town'], [3, 4, 5, 6, 7]),
+  attempting: attempts(tries.striker, [4, 5, 6]),
   taking: takes(0, 0, 1, 2, 0.3),
 };

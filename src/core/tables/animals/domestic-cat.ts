@@ -7,6 +7,8 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 const closure = published(
@@ -17,7 +19,15 @@ const closure = published(
 
 export const domesticCat: Animal = {
   id: 'domestic-cat',
-  regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
+  regions: allOf('gb', 'ie', 'eu', 'na', 'au', 'nz'),
+  foundIn: {
+    street: 'weekly',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'passes',
+    water: 'passes',
+  },
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -34,5 +44,6 @@ export const domesticCat: Animal = {
   dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(15),
   coming: comes('weekly', ['town', 'farmland']),
+  attempting: attempts(tries.hunter),
   taking: takes(0.05, 0.4, 3, 0, 0.3),
 };

@@ -8,11 +8,21 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const domesticDog: Animal = {
   id: 'domestic-dog',
-  regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
+  regions: allOf('gb', 'ie', 'eu', 'na', 'au', 'nz'),
+  foundIn: {
+    street: 'passes',
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'passes',
+    'woods-edge': 'passes',
+    water: 'passes',
+  },
   active: ['day', 'dusk'],
   concerns: 'any-flock',
   exclusion: {
@@ -33,5 +43,6 @@ export const domesticDog: Animal = {
   dexterity: { pushes: true, motions: ['lift', 'pull'], force: force(200) },
   patience: patience(20),
   coming: comes('passes', ['dogs', 'town']),
+  attempting: attempts(tries.hunter),
   taking: takes(4, 4, 5, 1, 3, { note: 'Many mauled, little eaten (assumed here as four).' }),
 };

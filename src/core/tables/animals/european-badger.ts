@@ -7,13 +7,22 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 const closure = practice(50, 'Openings of 50 mm or less; a grown badger needs about 100–130 mm.');
 
 export const europeanBadger: Animal = {
   id: 'european-badger',
-  regions: ['gb', 'ie', 'eu'],
+  regions: allOf('gb', 'ie', 'eu'),
+  foundIn: {
+    suburb: 'passes',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -31,5 +40,6 @@ export const europeanBadger: Animal = {
   dexterity: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
   coming: comes('weekly', ['woods', 'farmland'], [6, 7, 8], [12, 1]),
+  attempting: attempts(tries.digger, [], [6, 7, 8]),
   taking: takes(1.5, 2, 4, 4, 1, { feed: true }),
 };

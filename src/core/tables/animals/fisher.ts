@@ -5,11 +5,14 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const fisher: Animal = {
   id: 'fisher',
-  regions: ['na'],
+  regions: ['na-north', 'na-north-east', 'na-lakes', 'na-pacific-north-west'],
+  localIn: ['na-appalachia', 'na-rockies'],
+  foundIn: { farm: 'passes', 'woods-edge': 'passes' },
   active: ['dusk', 'night'],
   byDayIn: [4, 5, 6, 7],
   concerns: 'any-flock',
@@ -24,5 +27,6 @@ export const fisher: Animal = {
   dexterity: { pushes: false, motions: [], force: force(30) },
   patience: patience(60),
   coming: comes('passes', ['woods'], [3, 4, 5]),
+  attempting: attempts(tries.searcher, [4, 5, 6], [2, 3]),
   taking: takes(3, 3, 5, 1, 1),
 };

@@ -5,11 +5,19 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const goanna: Animal = {
   id: 'goanna',
-  regions: ['au'],
+  regions: ['au-tropics', 'au-east', 'au-south-east', 'au-south-west'],
+  foundIn: {
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
@@ -24,5 +32,6 @@ export const goanna: Animal = {
   dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   coming: comes('weekly', ['woods', 'feed-left-out'], [4, 5, 6], [11, 12, 1, 2]),
+  attempting: attempts(tries.forager),
   taking: takes(0.2, 0.5, 3, 4, 0.3),
 };

@@ -5,11 +5,22 @@ import { beakOrFoot } from '../reaching';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const goshawk: Animal = {
   id: 'goshawk',
-  regions: ['gb', 'ie', 'eu', 'na'],
+  regions: [
+    ...allOf('gb', 'eu'),
+    'na-north',
+    'na-north-east',
+    'na-lakes',
+    'na-rockies',
+    'na-pacific-north-west',
+  ],
+  localIn: ['ie', 'na-appalachia', 'na-california'],
+  foundIn: { village: 'passes', farm: 'passes', 'woods-edge': 'weekly', water: 'passes' },
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
@@ -25,5 +36,6 @@ export const goshawk: Animal = {
   dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(5),
   coming: comes('passes', ['woods'], [8, 9, 10, 11]),
+  attempting: attempts(tries.striker, [5, 6, 7], [11, 12, 1, 2]),
   taking: takes(1, 1, 1, 0, 1),
 };

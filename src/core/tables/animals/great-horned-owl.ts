@@ -5,11 +5,20 @@ import { beakOrFoot } from '../reaching';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const greatHornedOwl: Animal = {
   id: 'great-horned-owl',
-  regions: ['na'],
+  regions: allOf('na'),
+  foundIn: {
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -25,5 +34,6 @@ export const greatHornedOwl: Animal = {
   dexterity: { pushes: false, motions: [], force: force(10) },
   patience: patience(10),
   coming: comes('passes', ['woods', 'farmland'], [12, 1, 2, 3]),
+  attempting: attempts(tries.striker, [2, 3, 4, 5], [12, 1, 2]),
   taking: takes(1.2, 1.3, 1.5, 0, 1),
 };

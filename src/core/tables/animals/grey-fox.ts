@@ -8,11 +8,26 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const greyFox: Animal = {
   id: 'grey-fox',
-  regions: ['na'],
+  regions: [
+    'na-north-east',
+    'na-appalachia',
+    'na-south-east',
+    'na-lakes',
+    'na-south-west',
+    'na-california',
+  ],
+  foundIn: {
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'passes',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['dusk', 'night'],
   byDayIn: [4, 5, 6, 7],
   concerns: 'any-flock',
@@ -31,5 +46,6 @@ export const greyFox: Animal = {
   dexterity: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
   coming: comes('passes', ['woods', 'cover'], [3, 4, 5, 6, 7]),
+  attempting: attempts(tries.hunter, [4, 5, 6, 7], [1, 2]),
   taking: takes(2, 2, 4, 1, 1),
 };

@@ -5,11 +5,21 @@ import { tears, gnaws } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const houseMouse: Animal = {
   id: 'house-mouse',
-  regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
+  regions: allOf('gb', 'ie', 'eu', 'na', 'au', 'nz'),
+  foundIn: {
+    street: 'most-nights',
+    suburb: 'most-nights',
+    village: 'most-nights',
+    farm: 'most-nights',
+    'woods-edge': 'most-nights',
+    water: 'most-nights',
+  },
   active: ['dusk', 'night'],
   concerns: 'feed-only',
   exclusion: {
@@ -31,5 +41,6 @@ export const houseMouse: Animal = {
   dexterity: { pushes: false, motions: [], force: force(2) },
   patience: patience(240),
   coming: comes('most-nights', ['feed-left-out', 'farmland'], [9, 10, 11]),
+  attempting: attempts(tries.lodger),
   taking: takes(0, 0, 0.02, 0, 0, { feed: true }),
 };

@@ -1,5 +1,7 @@
 /** All animals, kin beside kin: the order in which lists show them. */
-import type { Animal, AnimalId, Region } from './animal';
+import { landOf, partsOf, type Region } from '../regions';
+import type { Surroundings } from '../surroundings';
+import type { Animal, AnimalId } from './animal';
 import { americanBadger } from './american-badger';
 import { americanMink } from './american-mink';
 import { baldEagle } from './bald-eagle';
@@ -35,16 +37,7 @@ import { stoneMarten } from './stone-marten';
 import { stripedSkunk } from './striped-skunk';
 import { virginiaOpossum } from './virginia-opossum';
 
-export { regions } from './animal';
-export type {
-  Animal,
-  AnimalId,
-  Concerns,
-  EnoughAgainstDigging,
-  Dexterity,
-  Hours,
-  Region,
-} from './animal';
+export type { Animal, AnimalId, Concerns, EnoughAgainstDigging, Dexterity, Hours } from './animal';
 
 export const animals: Readonly<Record<AnimalId, Animal>> = {
   'red-fox': redFox,
@@ -85,15 +78,34 @@ export const animals: Readonly<Record<AnimalId, Animal>> = {
 
 export const animalIds = Object.keys(animals) as readonly AnimalId[];
 
-/** The animals of a region, as the tables have it. */
+/** The animals of a region, as the tables have it: all over it, or here and there. A land whose part is not said has those of all its parts. */
 export function animalsOf(region: Region): AnimalId[] {
-  return animalIds.filter((id) => animals[id].regions.includes(region));
+  const parts = smallest(region);
+  return animalIds.filter((id) => {
+    const { regions, localIn = [] } = animals[id];
+    return parts.some((part) => regions.includes(part) || localIn.includes(part));
+  });
 }
 
-/** Those a keeper of such birds reckons with to begin with; the place says which of them never come. */
-export function livesToBeginWith(region: Region, withChicks: boolean): AnimalId[] {
-  return animalsOf(region).filter((id) => {
-    const { concerns } = animals[id];
+function smallest(region: Region): readonly Region[] {
+  const parts = landOf[region] === region ? partsOf(landOf[region]) : [];
+  return parts.length > 0 ? parts : [region];
+}
+
+/**
+ * Those a keeper of such birds reckons with to begin with: what is met with all over the region and lives in such surroundings. The
+ * place says which of them never come, and which others do.
+ */
+export function livesToBeginWith(
+  region: Region,
+  where: Surroundings | undefined,
+  withChicks: boolean,
+): AnimalId[] {
+  const parts = smallest(region);
+  return animalIds.filter((id) => {
+    const { concerns, regions, foundIn } = animals[id];
+    if (!parts.some((part) => regions.includes(part))) return false;
+    if (where !== undefined && foundIn[where] === undefined) return false;
     return concerns === 'any-flock' || (concerns === 'chicks' && withChicks);
   });
 }

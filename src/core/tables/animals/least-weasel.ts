@@ -5,11 +5,14 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const leastWeasel: Animal = {
   id: 'least-weasel',
-  regions: ['gb', 'eu', 'na', 'nz'],
+  regions: [...allOf('gb', 'eu', 'nz'), 'na-north', 'na-lakes', 'na-plains', 'na-appalachia'],
+  foundIn: { suburb: 'passes', village: 'passes', farm: 'passes', 'woods-edge': 'passes' },
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
   exclusion: {
@@ -31,5 +34,6 @@ export const leastWeasel: Animal = {
   dexterity: { pushes: false, motions: [], force: force(3) },
   patience: patience(30),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
+  attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   taking: takes(0.05, 0.3, 4, 1, 0.1),
 };

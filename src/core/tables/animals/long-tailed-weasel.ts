@@ -5,11 +5,20 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allBut } from '../regions';
 import type { Animal } from './animal';
 
 export const longTailedWeasel: Animal = {
   id: 'long-tailed-weasel',
-  regions: ['na'],
+  regions: allBut('na', 'na-north', 'na-south-west'),
+  foundIn: {
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'passes',
+    'woods-edge': 'passes',
+    water: 'passes',
+  },
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -31,5 +40,6 @@ export const longTailedWeasel: Animal = {
   dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(45),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 9, 10]),
+  attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   taking: takes(1.5, 3, 8, 1, 0.5),
 };

@@ -6,11 +6,21 @@ import { tears, gnaws } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const norwayRat: Animal = {
   id: 'norway-rat',
-  regions: ['gb', 'ie', 'eu', 'na', 'au', 'nz'],
+  regions: allOf('gb', 'ie', 'eu', 'na', 'au', 'nz'),
+  foundIn: {
+    street: 'weekly',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'weekly',
+  },
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -44,5 +54,6 @@ export const norwayRat: Animal = {
   dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(240, 'Lives here and comes back every night.'),
   coming: comes('weekly', ['feed-left-out', 'farmland', 'water', 'town'], [9, 10, 11]),
+  attempting: attempts(tries.lodger, [], [12, 1, 2]),
   taking: takes(0.02, 0.05, 3, 3, 0.02, { feed: true }),
 };

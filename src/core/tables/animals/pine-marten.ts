@@ -5,11 +5,14 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const pineMarten: Animal = {
   id: 'pine-marten',
-  regions: ['gb', 'ie', 'eu'],
+  regions: allOf('gb', 'ie', 'eu'),
+  foundIn: { village: 'passes', farm: 'passes', 'woods-edge': 'passes' },
   active: ['dusk', 'night'],
   byDayIn: [5, 6, 7, 8],
   concerns: 'any-flock',
@@ -24,5 +27,6 @@ export const pineMarten: Animal = {
   dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   coming: comes('passes', ['woods'], [5, 6, 7, 8]),
+  attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   taking: takes(4, 5, 6, 3, 1),
 };

@@ -6,11 +6,14 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const polecat: Animal = {
   id: 'polecat',
-  regions: ['gb', 'eu', 'nz'],
+  regions: [...allOf('gb', 'eu'), 'nz'],
+  foundIn: { village: 'passes', farm: 'passes', 'woods-edge': 'passes', water: 'passes' },
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
@@ -29,5 +32,6 @@ export const polecat: Animal = {
   dexterity: { pushes: false, motions: [], force: force(10) },
   patience: patience(60),
   coming: comes('passes', ['farmland', 'water', 'stone-walls'], [2, 3, 9, 10]),
+  attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   taking: takes(5, 6, 8, 1, 1),
 };

@@ -5,11 +5,14 @@ import { climbs } from '../climbing';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const quoll: Animal = {
   id: 'quoll',
-  regions: ['au'],
+  regions: ['au-east', 'au-south-east', 'au-tasmania'],
+  localIn: ['au-tropics', 'au-south-west'],
+  foundIn: { village: 'passes', farm: 'passes', 'woods-edge': 'passes', water: 'passes' },
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
@@ -24,5 +27,6 @@ export const quoll: Animal = {
   dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   coming: comes('passes', ['woods', 'stone-walls'], [11, 12, 1]),
+  attempting: attempts(tries.searcher, [11, 12]),
   taking: takes(3, 4, 6, 2, 1),
 };

@@ -8,6 +8,8 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allBut } from '../regions';
 import type { Animal } from './animal';
 
 const closure = published(
@@ -18,7 +20,16 @@ const closure = published(
 
 export const raccoon: Animal = {
   id: 'raccoon',
-  regions: ['na', 'eu'],
+  regions: [...allBut('na', 'na-north'), 'eu-central'],
+  localIn: ['eu-west', 'eu-east'],
+  foundIn: {
+    street: 'weekly',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'weekly',
+  },
   active: ['dusk', 'night'],
   byDayIn: [5, 6, 7],
   concerns: 'any-flock',
@@ -44,5 +55,6 @@ export const raccoon: Animal = {
   dexterity: { pushes: true, motions: ['lift', 'slide', 'turn', 'pull'], force: force(40) },
   patience: patience(90, 'Comes back to the same place night after night.'),
   coming: comes('weekly', ['woods', 'water', 'town', 'feed-left-out'], [3, 4, 5, 6, 7, 8]),
+  attempting: attempts(tries.forager, [4, 5, 6, 7], [2, 3]),
   taking: takes(2, 3, 5, 4, 1, { feed: true }),
 };

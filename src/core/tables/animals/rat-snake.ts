@@ -5,11 +5,28 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const ratSnake: Animal = {
   id: 'rat-snake',
-  regions: ['na'],
+  regions: [
+    'na-north-east',
+    'na-appalachia',
+    'na-south-east',
+    'na-lakes',
+    'na-plains',
+    'na-south-west',
+    'na-california',
+  ],
+  localIn: ['na-rockies', 'na-pacific-north-west'],
+  foundIn: {
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'passes',
+    'woods-edge': 'passes',
+    water: 'passes',
+  },
   active: ['day', 'dusk', 'night'],
   concerns: 'chicks',
   exclusion: {
@@ -38,5 +55,6 @@ export const ratSnake: Animal = {
   dexterity: { pushes: false, motions: [], force: force(3) },
   patience: patience(120),
   coming: comes('passes', ['cover', 'stone-walls', 'feed-left-out'], [5, 6], [11, 12, 1, 2, 3]),
+  attempting: attempts(tries.lodger),
   taking: takes(0, 0, 2, 3, 0),
 };

@@ -8,11 +8,25 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allBut, allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const redFox: Animal = {
   id: 'red-fox',
-  regions: ['gb', 'ie', 'eu', 'na', 'au'],
+  regions: [
+    ...allOf('gb', 'ie', 'eu'),
+    ...allBut('na', 'na-south-west'),
+    ...allBut('au', 'au-tasmania', 'au-tropics'),
+  ],
+  foundIn: {
+    street: 'weekly',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['dusk', 'night'],
   byDayIn: [4, 5, 6, 7],
   concerns: 'any-flock',
@@ -49,6 +63,7 @@ export const redFox: Animal = {
   dexterity: { pushes: true, motions: [], force: force(60) },
   patience: patience(45),
   coming: comes('weekly', ['woods', 'town', 'farmland', 'cover'], [3, 4, 5, 6, 7]),
+  attempting: attempts(tries.hunter, [4, 5, 6, 7], [1, 2]),
   taking: takes(4, 5, 6, 1, 1, {
     note: 'One is carried when nothing disturbs it; shut in with a flock it kills on (assumed here as four).',
   }),

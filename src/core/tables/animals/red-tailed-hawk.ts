@@ -5,11 +5,21 @@ import { beakOrFoot } from '../reaching';
 import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const redTailedHawk: Animal = {
   id: 'red-tailed-hawk',
-  regions: ['na'],
+  regions: allOf('na'),
+  foundIn: {
+    street: 'passes',
+    suburb: 'passes',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
@@ -25,5 +35,6 @@ export const redTailedHawk: Animal = {
   dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(5),
   coming: comes('weekly', ['farmland', 'woods'], [9, 10, 11, 12, 1]),
+  attempting: attempts(tries.striker, [4, 5, 6], [11, 12, 1, 2]),
   taking: takes(0.3, 0.7, 1, 0, 0.4),
 };

@@ -5,11 +5,30 @@ import { tears, gnaws } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const roofRat: Animal = {
   id: 'roof-rat',
-  regions: ['eu', 'na', 'au', 'nz'],
+  regions: [
+    'eu-south-west',
+    'eu-south-east',
+    'na-south-east',
+    'na-south-west',
+    'na-california',
+    'na-pacific-north-west',
+    ...allOf('au', 'nz'),
+  ],
+  localIn: ['gb', 'eu-west', 'eu-central'],
+  foundIn: {
+    street: 'weekly',
+    suburb: 'weekly',
+    village: 'passes',
+    farm: 'passes',
+    'woods-edge': 'passes',
+    water: 'passes',
+  },
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -23,5 +42,6 @@ export const roofRat: Animal = {
   dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(240),
   coming: comes('weekly', ['feed-left-out', 'town'], [9, 10, 11]),
+  attempting: attempts(tries.lodger, [], [12, 1, 2]),
   taking: takes(0.01, 0.02, 2, 3, 0.01, { feed: true }),
 };

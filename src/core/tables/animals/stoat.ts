@@ -6,11 +6,29 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allBut, allOf } from '../regions';
 import type { Animal } from './animal';
 
 export const stoat: Animal = {
   id: 'stoat',
-  regions: ['gb', 'ie', 'eu', 'na', 'nz'],
+  regions: [
+    ...allOf('gb', 'ie', 'nz'),
+    ...allBut('eu', 'eu-south-west', 'eu-south-east'),
+    'na-north',
+    'na-north-east',
+    'na-lakes',
+    'na-rockies',
+    'na-pacific-north-west',
+  ],
+  localIn: ['eu-south-west', 'eu-south-east'],
+  foundIn: {
+    suburb: 'passes',
+    village: 'passes',
+    farm: 'passes',
+    'woods-edge': 'passes',
+    water: 'passes',
+  },
   active: ['day', 'dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
@@ -37,5 +55,6 @@ export const stoat: Animal = {
   dexterity: { pushes: false, motions: [], force: force(5) },
   patience: patience(45),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
+  attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   taking: takes(1.5, 3, 8, 2, 0.5),
 };

@@ -5,11 +5,22 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allBut } from '../regions';
 import type { Animal } from './animal';
 
 export const stoneMarten: Animal = {
   id: 'stone-marten',
-  regions: ['eu', 'na'],
+  regions: allBut('eu', 'eu-north'),
+  localIn: ['eu-north', 'na-lakes'],
+  foundIn: {
+    street: 'weekly',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'passes',
+    water: 'passes',
+  },
   active: ['night'],
   byDayIn: [6, 7, 8],
   concerns: 'any-flock',
@@ -24,5 +35,6 @@ export const stoneMarten: Animal = {
   dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
   coming: comes('weekly', ['town', 'farmland', 'stone-walls'], [5, 6, 7, 8, 9]),
+  attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   taking: takes(4, 5, 6, 4, 1),
 };

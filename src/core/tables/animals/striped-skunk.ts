@@ -7,11 +7,21 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
+import { allBut } from '../regions';
 import type { Animal } from './animal';
 
 export const stripedSkunk: Animal = {
   id: 'striped-skunk',
-  regions: ['na'],
+  regions: allBut('na', 'na-north'),
+  foundIn: {
+    street: 'passes',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'passes',
+  },
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
@@ -27,5 +37,6 @@ export const stripedSkunk: Animal = {
   dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   coming: comes('weekly', ['farmland', 'town', 'feed-left-out'], [2, 3, 6, 7, 8]),
+  attempting: attempts(tries.forager, [6, 7, 8], [2, 3]),
   taking: takes(0.3, 0.5, 3, 4, 0.3),
 };

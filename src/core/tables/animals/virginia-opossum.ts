@@ -6,11 +6,28 @@ import { tears } from '../strength';
 import { takes } from '../taking';
 import { comes } from '../visiting';
 import { ranging } from '../figure';
+import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
 export const virginiaOpossum: Animal = {
   id: 'virginia-opossum',
-  regions: ['na'],
+  regions: [
+    'na-north-east',
+    'na-appalachia',
+    'na-south-east',
+    'na-lakes',
+    'na-plains',
+    'na-california',
+    'na-pacific-north-west',
+  ],
+  foundIn: {
+    street: 'weekly',
+    suburb: 'weekly',
+    village: 'weekly',
+    farm: 'weekly',
+    'woods-edge': 'weekly',
+    water: 'weekly',
+  },
   active: ['night'],
   concerns: 'any-flock',
   exclusion: {
@@ -29,5 +46,6 @@ export const virginiaOpossum: Animal = {
   dexterity: { pushes: false, motions: [], force: force(15) },
   patience: patience(60),
   coming: comes('weekly', ['woods', 'town', 'feed-left-out'], [3, 4, 5, 9, 10, 11]),
+  attempting: attempts(tries.forager, [4, 5, 9]),
   taking: takes(0.6, 1, 3, 4, 0.5, { feed: true }),
 };
