@@ -311,6 +311,7 @@ export const methodNames: Readonly<Record<ReadingMethod, string>> = {
   measured: 'measured',
   probed: 'probed',
   estimated: 'estimated',
+  looked: 'looked at',
   remembered: 'remembered',
 };
 

@@ -39,7 +39,8 @@ const putOffSchema = object({
 /** A stop left for later. */
 export interface PutOff extends TypeOf<typeof putOffSchema> {}
 
-export const readingMethods = ['measured', 'probed', 'estimated', 'remembered'] as const;
+/** `looked`: looked at and said to be still so; the last figure stands, and no mend is held by it. */
+export const readingMethods = ['measured', 'probed', 'estimated', 'looked', 'remembered'] as const;
 /** How a reading was taken. */
 export type ReadingMethod = (typeof readingMethods)[number];
 

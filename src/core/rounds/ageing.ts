@@ -126,7 +126,7 @@ function looksOf(provenance: ReadonlyMap<string, Provenance>): Looks {
   return looks;
 }
 
-const byEye: readonly ReadingMethod[] = ['measured', 'probed', 'estimated'];
+const byEye: readonly ReadingMethod[] = ['measured', 'probed', 'estimated', 'looked'];
 
 function ageing(
   kind: AgeingKind,

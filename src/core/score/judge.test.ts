@@ -41,14 +41,14 @@ describe('the demo place', () => {
     expect(judgement.marks.get('s4')).toBe('hours');
   });
 
-  /** Visits a night × bantams a visit, for October by water and stone walls among fields. */
+  /** Visits a night × the share of them that try × bantams a visit, for October by water and stone walls among fields. */
   const weights = {
-    fox: (1 / 7) * 2 * 5,
-    badger: (1 / 7) * 2 * 2,
-    mink: (1 / 60) * 2 * 1.5 * (2 / 3) * 8,
-    stoat: (1 / 60) * 4 * (2 / 3) * 3,
-    rat: (1 / 7) * 4 * 1.5 * 0.05,
-    cat: (1 / 7) * 2 * catByNight * 0.4,
+    fox: (1 / 7) * 2 * 0.012 * 5,
+    badger: (1 / 7) * 2 * 0.002 * 2,
+    mink: (1 / 60) * 2 * 1.5 * (2 / 3) * 0.015 * 8,
+    stoat: (1 / 60) * 4 * (2 / 3) * 0.015 * 3,
+    rat: (1 / 7) * 4 * 1.5 * 0.05 * 0.05,
+    cat: (1 / 7) * 2 * catByNight * 0.012 * 0.4,
   };
   const total = Object.values(weights).reduce((sum, it) => sum + it, 0);
 

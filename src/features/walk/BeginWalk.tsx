@@ -1,4 +1,5 @@
 /** Before a walk: what it is for, how long it takes, which way round. */
+import { stopText } from '@/words/screens/stop';
 import { walkText } from '@/words/screens/walk';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -70,10 +71,14 @@ export function BeginWalk({ yard, judgement }: Props) {
   const after = (way: 1 | -1) => walkText.gateThen(lap.at(way)?.bay.name ?? 'on');
   const go = ({ id }: Question) =>
     router.push({ pathname: '/walk/[question]', params: { question: id } });
-  const begin = () => {
-    if (!chosen || !first) return;
+  const begin = (by: 'stops' | 'questions') => {
+    const stop = chosen?.stops[0];
+    if (!chosen || !first || !stop) return;
     beginWalk(chosen.course).then(
-      () => go(first),
+      () =>
+        by === 'questions'
+          ? go(first)
+          : router.push({ pathname: '/walk/stop/[stop]', params: { stop: stop.id } }),
       (error: unknown) => setTrouble(notSavedWords(error)),
     );
   };
@@ -122,12 +127,19 @@ export function BeginWalk({ yard, judgement }: Props) {
         </View>
         {chosen && first && (
           <Button
+            label={stopText.walkByStops(found.place, chosen.stops[0] ?? { section: 'lap' })}
+            onPress={() => begin('stops')}
+          />
+        )}
+        {chosen && first && (
+          <Button
+            look="plain"
             label={walkText.begin(
               found.place,
               chosen.stops[0] ?? { section: 'lap' },
               questionWords(first, found.place).short,
             )}
-            onPress={begin}
+            onPress={() => begin('questions')}
           />
         )}
       </View>

@@ -7,6 +7,8 @@ import type { Unit } from '@/core/attributes/attribute';
 import type { Place, Units } from '@/core/place/place';
 import { isLength, readLength } from '@/core/walk/length-entry';
 import type { Question } from '@/core/walk/questions';
+import { isRead, readReading } from '@/core/walk/range-entry';
+import type { NewReading } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
@@ -27,6 +29,8 @@ interface Props {
   readonly busy: boolean;
   /** What can be said in one tap, while nothing has been typed. */
   readonly quick: ReactNode;
+  /** Stores a usual size by the tap on it; absent: it is only put there. */
+  readonly onWhole?: (value: NewReading['value']) => void;
 }
 
 export function LengthReading({
@@ -37,6 +41,7 @@ export function LengthReading({
   onCannotTell,
   busy,
   quick,
+  onWhole,
 }: Props) {
   const { text, setText, setWhole, typeOn, units, setUnits, value } = answer;
   // The digit is seen first; what it means may follow a frame later.
@@ -92,7 +97,11 @@ export function LengthReading({
                 // Digits and fractions of the keypad have the plain names.
                 {...(units === 'imperial' && unit === 'mm' && { says: walkText.usualSize(size) })}
                 selected={isSame(size, text, units)}
-                onPress={() => setWhole(size)}
+                onPress={() => {
+                  const read = readReading(size, question.attribute, units);
+                  if (onWhole && isRead(read)) onWhole(read);
+                  else setWhole(size);
+                }}
                 style={styles.chip}
               />
             ))}

@@ -117,7 +117,9 @@ function How({ place, how, setHow, setText }: Props) {
   return (
     <View style={styles.all}>
       <Chips
-        options={readingMethods.map((it) => [it, methodNames[it]] as const)}
+        options={readingMethods
+          .filter((it) => it !== 'looked')
+          .map((it) => [it, methodNames[it]] as const)}
         value={how}
         onChoose={setHow}
       />

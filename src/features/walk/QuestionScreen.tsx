@@ -57,6 +57,8 @@ export interface QuestionProps {
   /** Both reject where it could not be done. */
   readonly onPutOff?: ((to: PutOff['to']) => Promise<void>) | undefined;
   readonly onUndo?: (() => Promise<void>) | undefined;
+  /** A choice or a usual size is stored by the tap that makes it. */
+  readonly saveAtOnce?: boolean;
   /** Over the question: how far the walk is; under it: what has just been found open, what to mind here. */
   readonly over?: ReactNode;
   readonly aside?: ReactNode;
@@ -193,11 +195,21 @@ export function QuestionScreen(props: QuestionProps) {
             onCannotTell={cannotTell}
             busy={saving}
             quick={quick}
+            {...(props.saveAtOnce && { onWhole: (value) => saveThis({ value, how }) })}
           />
         ) : (
           <>
             {quick}
-            <ChoiceReading place={place} question={question} answer={answer} numbered={wide} />
+            <ChoiceReading
+              place={place}
+              question={question}
+              answer={
+                props.saveAtOnce && !saving
+                  ? { ...answer, choose: (choice) => saveThis({ value: { is: choice }, how }) }
+                  : answer
+              }
+              numbered={wide}
+            />
             <Button look="key" label={walkText.cantTell2} disabled={saving} onPress={cannotTell} />
           </>
         )}

@@ -1,4 +1,5 @@
 /** The walk in hand: how far it is, what comes next, every stop to go to, in any order. */
+import { stopText } from '@/words/screens/stop';
 import { walkText } from '@/words/screens/walk';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -68,6 +69,15 @@ export function StopsOfWalk({ judgement, inHand, walk }: Props) {
         {trouble && <Notice>{trouble}</Notice>}
         {next && nextStop && (
           <Button
+            label={stopText.goOnByStops(place, nextStop)}
+            onPress={() =>
+              router.push({ pathname: '/walk/stop/[stop]', params: { stop: nextStop.id } })
+            }
+          />
+        )}
+        {next && nextStop && (
+          <Button
+            look="plain"
             label={walkText.goOn(place, nextStop, questionWords(next, place).short)}
             onPress={() => go(next)}
           />

@@ -19,18 +19,24 @@ interface Props {
   readonly place: Place;
   readonly judgement: Judgement;
   readonly question: Question;
+  /** As large as a stop has room for. */
+  readonly tall?: boolean;
 }
 
-const height = 116;
+const lowest = 116;
+const highest = 190;
 const frame = { above: 10, below: 34, margin: 0 };
 
-export function StripFocus({ place, judgement, question }: Props) {
+export function StripFocus({ place, judgement, question, tall = false }: Props) {
   // What is asked of the whole place has no bay to show.
   if (question.bay === undefined) return null;
-  return <Strip place={place} judgement={judgement} question={question} bay={question.bay} />;
+  return (
+    <Strip place={place} judgement={judgement} question={question} bay={question.bay} tall={tall} />
+  );
 }
 
-function Strip({ place, judgement, question, bay }: Props & { readonly bay: BayId }) {
+function Strip({ place, judgement, question, bay, tall }: Props & { readonly bay: BayId }) {
+  const height = tall ? highest : lowest;
   const { width, onLayout } = useWidth(usePageWidth('full'));
   const still = useReducedMotion();
   const lap = useMemo(() => stripOf(place, question), [place, question]);
@@ -41,7 +47,7 @@ function Strip({ place, judgement, question, bay }: Props & { readonly bay: BayI
   if (!box) return null;
   const shift = width / 2 - (box.x + box.width / 2);
   return (
-    <View style={styles.window} onLayout={onLayout}>
+    <View style={[styles.window, { height }]} onLayout={onLayout}>
       <View
         style={[
           { transform: [{ translateX: shift }], width: layout.width },
@@ -166,6 +172,6 @@ function targetOf(box: LapBox, { item, attribute }: Question): Box {
 }
 
 const styles = StyleSheet.create({
-  window: { height, overflow: 'hidden', backgroundColor: color.ground },
+  window: { overflow: 'hidden', backgroundColor: color.ground },
   sliding: { transitionProperty: 'transform', transitionDuration: '200ms' } as object,
 });

@@ -157,11 +157,11 @@ export const walkText = spoken('walk', {
   gateThen: (name: string) => `gate, then ${name}`,
   walkTheLap: 'Walk the lap',
   oneThingToLookAt:
-    'One thing to look at a screen; each reading is saved as you take it. Stop whenever you like: it waits here. Touch a bay in the lap to read that one alone.',
+    'A stop a screen: touch what is not so, and one button says that the rest was looked at. Each reading is saved as you take it. Stop whenever you like: it waits here. Touch a bay in the lap to read that one alone.',
   whatTheWalkIsFor: 'What the walk is for',
   whichWayRound: 'Which way round',
   begin: (place: Place, stop: Parameters<typeof stopName>[1], short: string) =>
-    `Begin: ${stopName(place, stop)}, ${short}`,
+    `Begin: ${stopName(place, stop)}, ${short}, one question a screen`,
   whatTheLastWalkFound: 'What the last walk found',
   walkInHand: 'Walk in hand',
   inHand: ({
@@ -184,7 +184,7 @@ export const walkText = spoken('walk', {
     return `${purpose}, begun ${dayWords(begun)}. ${taken} of ${of} readings taken${left}; each is saved as you take it. ${found} found so far.`;
   },
   goOn: (place: Place, nextStop: Parameters<typeof stopName>[1], short: string) =>
-    `Go on: ${stopName(place, nextStop)}, ${short}`,
+    `Go on: ${stopName(place, nextStop)}, ${short}, one question a screen`,
   toTheEndOfThe: 'To the end of the walk',
   leftForAnotherDay: 'Left for another day',
   takeItUp: 'Take it up',

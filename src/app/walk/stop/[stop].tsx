@@ -1,0 +1,8 @@
+import { useLocalSearchParams } from 'expo-router';
+import { WithYard } from '@/features/frame/WithYard';
+import { StopPage } from '@/features/stop/StopPage';
+
+export default function WalkStop() {
+  const { stop, read } = useLocalSearchParams<{ stop: string; read?: string }>();
+  return <WithYard>{(yard) => <StopPage yard={yard} id={stop} read={read} />}</WithYard>;
+}

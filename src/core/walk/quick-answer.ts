@@ -1,0 +1,33 @@
+/** What is said in one tap of something unread, where it is as it should be: no wider than shuts out all that live here; the best of a list. */
+import { attributes } from '../attributes';
+import { mostOf } from '../place/group-on';
+import type { Place } from '../place/place';
+import type { Interval } from '../place/possible';
+import type { ReadingValue } from '../records/walk';
+import type { Question } from './questions';
+import { exclusionFor } from './what-it-means';
+
+/** `undefined` where nothing is best, or how wide it may be is nowhere said. Of an opening a range: a gauge of that width does not go in. */
+export function quickAnswer(place: Place, { attribute: id }: Question): ReadingValue | undefined {
+  const attribute = attributes[id];
+  if (attribute.value === 'choice') {
+    const [best] = Array.isArray(attribute.better) ? (attribute.better as readonly string[]) : [];
+    return best === undefined ? undefined : { is: best };
+  }
+  if (id === 'check.heads') return headsOf(place);
+  const { bears } = attribute;
+  if (bears !== 'slot' && bears !== 'hole') return undefined;
+  const shut = exclusionFor(place.setting.lives, bears);
+  return shut && { from: 0, to: Math.floor(Math.min(shut.strict, shut.used)) };
+}
+
+/** All of them home, where their number is sure. */
+function headsOf({ flock }: Place): ReadingValue | undefined {
+  if (flock.length === 0 || flock.some(({ upTo }) => upTo !== undefined)) return undefined;
+  return { is: flock.reduce((sum, group) => sum + mostOf(group), 0) };
+}
+
+/** A range up to the width of a gauge that did not go in. */
+export function isGauge(value: ReadingValue | undefined): value is Interval {
+  return value !== undefined && value !== 'cannot-tell' && 'to' in value;
+}

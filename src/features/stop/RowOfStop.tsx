@@ -1,0 +1,155 @@
+/** One reading of a stop: its name, what it means, its figure, and what one tap says of it. Touched, it is read. */
+import { Pressable, StyleSheet, View } from 'react-native';
+import { attributes } from '@/core/attributes';
+import { isKnown } from '@/core/place/possible';
+import type { Place } from '@/core/place/place';
+import type { ReadingValue } from '@/core/records/walk';
+import type { StopRow } from '@/core/walk/stop-rows';
+import { meaningOf } from '@/core/walk/what-it-means';
+import { standing } from '@/features/walk/QuickReadings';
+import { Button } from '@/ui/controls/Button';
+import { Txt } from '@/ui/controls/Txt';
+import { color, space, touch } from '@/ui/theme/tokens';
+import { answerWords, questionWords } from '@/words/attributes';
+import { capital } from '@/words/names';
+import { readingWords } from '@/words/reading-words';
+import { stopText } from '@/words/screens/stop';
+import { walkText } from '@/words/screens/walk';
+
+interface Props {
+  readonly place: Place;
+  readonly row: StopRow;
+  /** The key that opens it, on a wide screen. */
+  readonly number: number | undefined;
+  readonly quick: ReadingValue | undefined;
+  readonly busy: boolean;
+  readonly onRead: () => void;
+  readonly onTick: () => void;
+  readonly onQuick: () => void;
+}
+
+export function RowOfStop({ place, row, number, quick, busy, onRead, onTick, onQuick }: Props) {
+  const { question, state, given } = row;
+  const { attribute } = question;
+  const name = capital(questionWords(question, place).short);
+  const value = given?.value ?? standing(question);
+  const figure = value === undefined ? '–' : readingWords(place, { attribute, value });
+  const who = value === undefined ? [] : letsBy(place, row, value);
+  const { bears } = attributes[attribute];
+  const means =
+    state === 'hangs'
+      ? stopText.measureAnew
+      : value === undefined
+        ? stopText.unread
+        : bears
+          ? who.length > 0
+            ? walkText.getBy(bears, who)
+            : walkText.nothingHere(bears)
+          : undefined;
+  return (
+    <View role="listitem" style={styles.row}>
+      <Pressable
+        role="button"
+        aria-label={value === undefined ? stopText.open(name) : stopText.read(name, figure)}
+        onPress={onRead}
+        style={styles.touch}
+      >
+        {number !== undefined && (
+          <Txt kind="small" tone="ink2" style={styles.number}>
+            {String(number)}
+          </Txt>
+        )}
+        <View style={styles.words}>
+          <Txt>{name}</Txt>
+          {means !== undefined && (
+            <Txt kind="small" tone={state === 'hangs' ? 'hours' : 'ink2'}>
+              {means}
+            </Txt>
+          )}
+        </View>
+        <Txt kind="label" tone={who.length > 0 ? 'open' : 'ink'} style={styles.figure}>
+          {figure}
+        </Txt>
+      </Pressable>
+      {quick !== undefined && (
+        <Button
+          look="chip"
+          label={quickWords(place, row, quick)}
+          says={stopText.says(name, quickWords(place, row, quick))}
+          disabled={busy}
+          onPress={onQuick}
+          style={styles.quick}
+        />
+      )}
+      {state === 'as-before' && (
+        <Button
+          look="chip"
+          label="✓"
+          says={stopText.lookedAt(name)}
+          disabled={busy}
+          onPress={onTick}
+          style={styles.tick}
+        />
+      )}
+      {state === 'read' && (
+        <View style={styles.done}>
+          <Txt kind="label" tone="holds">
+            ✓
+          </Txt>
+        </View>
+      )}
+    </View>
+  );
+}
+
+function quickWords(place: Place, { question }: StopRow, value: ReadingValue): string {
+  if (value !== 'cannot-tell' && 'to' in value) return stopText.upTo(place, value);
+  if (value !== 'cannot-tell' && 'is' in value && typeof value.is === 'string') {
+    return answerWords(place, question.attribute, value.is)[0];
+  }
+  return readingWords(place, { attribute: question.attribute, value });
+}
+
+/** Who gets by, by this reading alone; of a range its wider end. */
+function letsBy(place: Place, { question }: StopRow, value: ReadingValue) {
+  const { attribute, item } = question;
+  if (!attributes[attribute].bears || value === 'cannot-tell') return [];
+  const amount = 'to' in value ? value.to : isKnown<number>(value) ? value.is : undefined;
+  if (typeof amount !== 'number') return [];
+  return meaningOf(place, item, attribute, amount).letsBy.map(({ animal }) => animal);
+}
+
+const styles = StyleSheet.create({
+  row: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.s,
+    paddingRight: space.l,
+    minHeight: touch,
+    backgroundColor: color.paper,
+    borderTopWidth: 1,
+    borderTopColor: color.hairline,
+  },
+  touch: {
+    flex: 1,
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: space.m,
+    minHeight: touch,
+    paddingLeft: space.l,
+    paddingVertical: space.xs,
+  },
+  number: { width: 12, textAlign: 'center' },
+  words: { flex: 1, minWidth: 0 },
+  figure: { fontSize: 18, textAlign: 'right', maxWidth: 130 },
+  quick: { minWidth: 72, maxWidth: 130, paddingHorizontal: space.s },
+  tick: { minWidth: 52, paddingHorizontal: space.s },
+  done: {
+    minWidth: 52,
+    minHeight: 44,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderRadius: 8,
+    backgroundColor: color.ground,
+  },
+});

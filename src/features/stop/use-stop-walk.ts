@@ -1,0 +1,54 @@
+/** A walk as stop screens need it: the stop, its rows, what the bay before says, and where to go next. */
+import { useMemo } from 'react';
+import type { Judgement } from '@/core/score/judge';
+import { ageingOf, isDue } from '@/core/rounds/ageing';
+import { hangingOn } from '@/core/walk/hanging';
+import { alikeAsLast, type SameAs } from '@/core/walk/same-as';
+import { rowsOf, type StopRows } from '@/core/walk/stop-rows';
+import { stopsOf, type Stop } from '@/core/walk/stops';
+import { useAllScenarios } from '@/features/look/use-all-scenarios';
+import { useWalk, type WalkInHand } from '@/features/walk/use-walk';
+import type { Yard } from '@/store/records';
+import { useToday } from '@/store/use-today';
+
+export interface StopWalk {
+  readonly inHand: WalkInHand;
+  readonly stops: readonly Stop[];
+  readonly stop: Stop;
+  readonly index: number;
+  readonly rows: StopRows;
+  /** What the bay before answers of what is unread here; nothing that is measured each time. */
+  readonly alike: readonly SameAs[];
+}
+
+/** `undefined` where no walk of this place comes by such a stop. */
+export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopWalk | undefined {
+  const inHand = useWalk(yard, judgement);
+  const today = useToday();
+  const all = useAllScenarios(yard, today);
+  const { found } = judgement;
+  const { place, provenance } = found;
+  const { mends } = yard;
+  const hangs = useMemo(() => {
+    const judged = all ? [all['night-shut'], all['day-run']] : [judgement];
+    const due = ageingOf(place, provenance, mends, today).filter((it) => isDue(it, today));
+    return hangingOn(place, judged, due);
+  }, [all, judgement, place, provenance, mends, today]);
+  return useMemo(() => {
+    const { walk } = inHand;
+    const known = inHand.stops.some((stop) => stop.id === id);
+    // An address of a stop that this walk leaves out still opens: in the whole walk's order.
+    const stops = known ? inHand.stops : stopsOf(found, {}, today).stops;
+    const index = stops.findIndex((stop) => stop.id === id);
+    const stop = stops[index];
+    if (!stop) return undefined;
+    const rows = rowsOf(stop, walk, hangs);
+    const unread = new Set(
+      rows.rows.flatMap(({ state, question }) => (state === 'unread' ? [question.id] : [])),
+    );
+    const alike = alikeAsLast(place, stops, walk, stop).filter(({ question }) =>
+      unread.has(question.id),
+    );
+    return { inHand, stops, stop, index, rows, alike };
+  }, [inHand, id, found, today, place, hangs]);
+}
