@@ -1,23 +1,27 @@
-/** `npm run -s assess -- FILE [--scenario NAME] [--date YYYY-MM-DD] [--json]`: judges a place file and prints what could get in. */
+/** `npm run -s assess -- FILE [--scenario NAME] [--date YYYY-MM-DD] [--settle] [--json]`: judges a place file and prints what could get in; `--settle`: which unread readings could still change that. */
 import { parseArgs } from 'node:util';
 import { assessJson, type Assessment } from '../src/core/formats/assess-json';
 import type { PlaceFile } from '../src/core/formats/place-file';
-import { inDateOrder } from '../src/core/records/apply-readings';
+import { settleJson } from '../src/core/formats/settle-json';
+import { applyReadings, inDateOrder } from '../src/core/records/apply-readings';
 import { judgeAll } from '../src/core/score/judge-all';
 import { lossesOfMonth, lossesOfYear } from '../src/core/score/losses';
 import { scenarios, type Scenario } from '../src/core/score/scenario';
 import { tonight } from '../src/core/score/tonight';
 import { trend } from '../src/core/score/trend';
+import { settlingWalk } from '../src/core/settle/settling-walk';
+import { settleText } from '../src/words/settle-text';
 import { assessText } from '../src/words/assess-text';
 import { dayOf, knownOn, readNamedFile, Refusal, run } from './common';
 
-const usage = `Usage: npm run -s assess -- FILE [--scenario ${scenarios.join('|')}] [--date YYYY-MM-DD] [--json]`;
+const usage = `Usage: npm run -s assess -- FILE [--scenario ${scenarios.join('|')}] [--date YYYY-MM-DD] [--settle] [--json]`;
 
 function main(): void {
   const { values, positionals } = parseArgs({
     args: process.argv.slice(2),
     options: {
       json: { type: 'boolean', default: false },
+      settle: { type: 'boolean', default: false },
       date: { type: 'string' },
       scenario: { type: 'string', default: 'night-shut' },
     },
@@ -32,7 +36,16 @@ function main(): void {
   }
   const file = readNamedFile(name);
   const date = day ?? inDateOrder(file.walks).at(-1)?.date;
-  const assessment = assess(knownOn(file, date), scenario, date);
+  const known = knownOn(file, date);
+  if (values.settle) {
+    const found = applyReadings(known.place, known.walks).place;
+    const settling = settlingWalk(found, { log: known.sightings, ...(date && { date }) });
+    process.stdout.write(
+      `${values.json ? JSON.stringify(settleJson(settling), null, 2) : settleText(found, settling)}\n`,
+    );
+    return;
+  }
+  const assessment = assess(known, scenario, date);
   const output = values.json
     ? JSON.stringify(assessJson(assessment), null, 2)
     : assessText(assessment);

@@ -33,6 +33,7 @@ export function stopName(
 
 export const purposeNames: Readonly<Record<WalkPurpose, readonly [name: string, note: string]>> = {
   full: ['The whole walk', 'every stop that applies here'],
+  settle: ['What settles it', 'only the readings that could still change the answer'],
   weak: ['What was weak', 'ways in, slow ways, and what nobody has read'],
   storm: ['After storm or snow', 'pull tests, edges, roof, doors, strand'],
   loss: ['After a loss', 'ways by which something gets in, fresh sign, heads'],

@@ -31,6 +31,11 @@ export interface Answers {
   /** Birds lost in a year, as it stood after each of the last walks. */
   readonly losses: readonly LossPoint[];
   readonly sure: HowSure;
+  /** Ids of questions: what could still change the answer tonight, what could not, and what a walk that settles it asks. */
+  readonly settle: {
+    readonly folded: readonly string[];
+    readonly asks: readonly string[];
+  };
   /** Of what falls due for a look, in the order of `ageingOf`: what its failure would open. */
   readonly failures: readonly Failure[];
 }

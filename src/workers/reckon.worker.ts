@@ -5,6 +5,7 @@ import type { Walk } from '@/core/records/walk';
 import { applyReadings } from '@/core/records/apply-readings';
 import { ageingOf, isDue } from '@/core/rounds/ageing';
 import { failureOf, failureScenarios, type Failure } from '@/core/score/failure';
+import { settlingWalk } from '@/core/settle/settling-walk';
 import { howSure } from '@/core/score/how-sure';
 import { judge, type Circumstances } from '@/core/score/judge';
 import { livedScales, lossesOfYear } from '@/core/score/losses';
@@ -39,6 +40,11 @@ function answerTo({
     const year = Number(date.slice(0, 4));
     const scales = walksNow && livedScales(place, walksNow, circumstances, year);
     return lossesOfYear(place, walks, circumstances, year, scales);
+  }
+  if (what === 'settle') {
+    const { place: found } = applyReadings(place, walks);
+    const { folded, asks } = settlingWalk(found, circumstances);
+    return { folded: folded.map(({ id }) => id), asks: asks.map(({ id }) => id) };
   }
   if (what === 'trend') return trend(place, walks, { ...circumstances, scenario }, mostDays);
   if (what === 'losses') {

@@ -76,6 +76,6 @@ function isSame(a: Asked, b: Asked): boolean {
     a.walksNow?.length === b.walksNow?.length &&
     (a.mends ?? []).length === (b.mends ?? []).length &&
     (a.mends ?? []).every((mend, index) => mend === b.mends?.[index]) &&
-    (a.scenario === b.scenario || a.what === 'year' || a.what === 'losses')
+    (a.scenario === b.scenario || ['year', 'losses', 'settle'].includes(a.what))
   );
 }

@@ -24,7 +24,7 @@ export const walkKinds = ['lap', 'measure-again', 'said'] as const;
 export type WalkKind = (typeof walkKinds)[number];
 
 /** What a walk is for; all but the first ask less. */
-export const walkPurposes = ['full', 'weak', 'storm', 'loss', 'moved'] as const;
+export const walkPurposes = ['full', 'settle', 'weak', 'storm', 'loss', 'moved'] as const;
 /** What a walk is for: all of it, or a short one. */
 export type WalkPurpose = (typeof walkPurposes)[number];
 
@@ -113,6 +113,8 @@ export const walkSchema = named(
     purpose: optional(oneOf(walkPurposes)),
     /** The bays a walk of what was weak goes to, as they were when it began. */
     bays: optional(list(text)),
+    /** The questions that a walk which settles the answer asks, as they were when it began. */
+    asks: optional(list(text)),
     /** Round the other way: against the order in which the sides were paced. */
     backwards: optional(constant(true)),
     putOff: optional(list(putOffSchema)),

@@ -8,10 +8,11 @@ import { questionsOf, type Question } from './questions';
 
 /** Whether a walk of this kind asks it. */
 export function isAsked(
-  { purpose, bays = [] }: Pick<Walk, 'purpose' | 'bays'>,
+  { purpose, bays = [], asks = [] }: Pick<Walk, 'purpose' | 'bays' | 'asks'>,
   asked: Question,
 ): boolean {
   if (purpose === undefined || purpose === 'full') return true;
+  if (purpose === 'settle') return asks.includes(asked.id);
   const { isJudged, shortWalks, of } = attributes[asked.attribute];
   // A pen that has moved is walked round once, and what stands fast beside it has not moved.
   if (purpose === 'moved' && of === 'bay' && asked.frame !== 'first') return false;

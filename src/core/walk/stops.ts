@@ -31,7 +31,7 @@ export interface Stops {
 }
 
 /** What of a walk decides where it goes. */
-export type Course = Pick<Walk, 'purpose' | 'bays' | 'backwards' | 'putOff'>;
+export type Course = Pick<Walk, 'purpose' | 'bays' | 'asks' | 'backwards' | 'putOff'>;
 
 /** `day`: YYYY-MM-DD; what is off at that time of year is asked for differently. */
 export function stopsOf(found: FoundPlace, course: Course, day: string): Stops {

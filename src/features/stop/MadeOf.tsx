@@ -96,5 +96,5 @@ const styles = StyleSheet.create({
     paddingVertical: space.xs,
   },
   words: { flex: 1, minWidth: 0 },
-  tick: { minWidth: 52, paddingHorizontal: space.s },
+  tick: { minWidth: 52, minHeight: 44, paddingHorizontal: space.s, marginVertical: space.xs },
 });

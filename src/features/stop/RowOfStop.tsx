@@ -142,8 +142,14 @@ const styles = StyleSheet.create({
   number: { width: 12, textAlign: 'center' },
   words: { flex: 1, minWidth: 0 },
   figure: { fontSize: 18, textAlign: 'right', maxWidth: 130 },
-  quick: { minWidth: 72, maxWidth: 130, paddingHorizontal: space.s },
-  tick: { minWidth: 52, paddingHorizontal: space.s },
+  quick: {
+    minWidth: 72,
+    maxWidth: 150,
+    minHeight: 44,
+    paddingHorizontal: space.s,
+    marginVertical: space.xs,
+  },
+  tick: { minWidth: 52, minHeight: 44, paddingHorizontal: space.s, marginVertical: space.xs },
   done: {
     minWidth: 52,
     minHeight: 44,

@@ -55,6 +55,10 @@ interface Props {
   readonly onOneByOne: () => void;
 }
 
+/** px */
+const phoneDrawing = 180;
+const wideDrawing = 440;
+
 export function StopScreen(props: Props) {
   const { place, judgement, stop, rows, busy, quick, untouched, affirm, nextName } = props;
   const wide = useWide();
@@ -91,7 +95,12 @@ export function StopScreen(props: Props) {
       : stopText.whatHasChanged;
   const widest = gauged.map((row) => quick(row)).find(isGauge);
   const drawing = marked && (
-    <StripFocus place={place} judgement={judgement} question={marked.question} tall />
+    <StripFocus
+      place={place}
+      judgement={judgement}
+      question={marked.question}
+      height={wide ? wideDrawing : phoneDrawing}
+    />
   );
   return (
     <View style={styles.all}>

@@ -9,6 +9,7 @@ import { stopsOf, type Stop } from '@/core/walk/stops';
 import { useAllScenarios } from '@/features/look/use-all-scenarios';
 import { useWalk, type WalkInHand } from '@/features/walk/use-walk';
 import type { Yard } from '@/store/records';
+import { useSettling } from './use-settling';
 import { useToday } from '@/store/use-today';
 
 export interface StopWalk {
@@ -34,6 +35,7 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     const due = ageingOf(place, provenance, mends, today).filter((it) => isDue(it, today));
     return hangingOn(place, judged, due);
   }, [all, judgement, place, provenance, mends, today]);
+  const settled = useSettling(yard);
   return useMemo(() => {
     const { walk } = inHand;
     const known = inHand.stops.some((stop) => stop.id === id);
@@ -42,7 +44,7 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     const index = stops.findIndex((stop) => stop.id === id);
     const stop = stops[index];
     if (!stop) return undefined;
-    const rows = rowsOf(stop, walk, hangs);
+    const rows = rowsOf(stop, walk, hangs, (question) => settled?.folded.has(question.id) === true);
     const unread = new Set(
       rows.rows.flatMap(({ state, question }) => (state === 'unread' ? [question.id] : [])),
     );
@@ -50,5 +52,5 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
       unread.has(question.id),
     );
     return { inHand, stops, stop, index, rows, alike };
-  }, [inHand, id, found, today, place, hangs]);
+  }, [inHand, id, found, today, place, hangs, settled]);
 }

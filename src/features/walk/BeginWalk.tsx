@@ -1,7 +1,7 @@
 /** Before a walk: what it is for, how long it takes, which way round. */
 import { stopText } from '@/words/screens/stop';
 import { walkText } from '@/words/screens/walk';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { lapOf } from '@/core/place/lap';
@@ -15,6 +15,7 @@ import type { Question } from '@/core/walk/questions';
 import { stopsOf, type Course } from '@/core/walk/stops';
 import { minutesLeft } from '@/core/walk/time-left';
 import type { Yard } from '@/store/records';
+import { useSettling } from '@/features/stop/use-settling';
 import { useChanges } from '@/store/use-changes';
 import { useToday } from '@/store/use-today';
 import { Button } from '@/ui/controls/Button';
@@ -45,14 +46,24 @@ export function BeginWalk({ yard, judgement }: Props) {
   const today = useToday();
   const wide = useWide();
   const { width, onLayout } = useWidth(usePageWidth('full'));
-  const [purpose, setPurpose] = useState<WalkPurpose>('full');
+  const { purpose: wanted } = useLocalSearchParams<{ purpose?: string }>();
+  const [purpose, setPurpose] = useState<WalkPurpose>(wanted === 'settle' ? 'settle' : 'full');
   const [backwards, setBackwards] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const { found, waysIn, slowWays } = judgement;
   const weakWays = [...waysIn, ...slowWays];
   const all = stopsOf(found, {}, today).stops.flatMap(({ questions }) => questions);
-  const choices = purposesOf(found.place, weakWays).map((it) => {
-    const course = courseOf(it, backwards, found.place, weakWays);
+  const settled = useSettling(yard);
+  const asks = settled?.asks ?? [];
+  const purposes: WalkPurpose[] = [
+    ...(asks.length > 0 ? (['settle'] as const) : []),
+    ...purposesOf(found.place, weakWays),
+  ];
+  const choices = purposes.map((it) => {
+    const course = {
+      ...courseOf(it, backwards, found.place, weakWays),
+      ...(it === 'settle' && { asks }),
+    };
     const { stops } = stopsOf(found, course, today);
     const questions = stops.flatMap((stop) => stop.questions);
     return {

@@ -19,24 +19,34 @@ interface Props {
   readonly place: Place;
   readonly judgement: Judgement;
   readonly question: Question;
-  /** As large as a stop has room for. */
-  readonly tall?: boolean;
+  /** px; as large as a stop has room for. */
+  readonly height?: number;
 }
 
-const lowest = 116;
-const highest = 190;
+const usualHeight = 116;
 const frame = { above: 10, below: 34, margin: 0 };
 
-export function StripFocus({ place, judgement, question, tall = false }: Props) {
+export function StripFocus({ place, judgement, question, height = usualHeight }: Props) {
   // What is asked of the whole place has no bay to show.
   if (question.bay === undefined) return null;
   return (
-    <Strip place={place} judgement={judgement} question={question} bay={question.bay} tall={tall} />
+    <Strip
+      place={place}
+      judgement={judgement}
+      question={question}
+      bay={question.bay}
+      height={height}
+    />
   );
 }
 
-function Strip({ place, judgement, question, bay, tall }: Props & { readonly bay: BayId }) {
-  const height = tall ? highest : lowest;
+function Strip({
+  place,
+  judgement,
+  question,
+  bay,
+  height = usualHeight,
+}: Props & { readonly bay: BayId }) {
   const { width, onLayout } = useWidth(usePageWidth('full'));
   const still = useReducedMotion();
   const lap = useMemo(() => stripOf(place, question), [place, question]);

@@ -23,6 +23,7 @@ import { Answer } from './Answer';
 import { BayNote } from './BayNote';
 import { KeyList } from './KeyList';
 import { Outlook } from './Outlook';
+import { SettleOffer } from './SettleOffer';
 import { ScenarioBar } from './ScenarioBar';
 import { useYardKeys } from './use-yard-keys';
 import { WayList } from './WayList';
@@ -76,6 +77,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const outlook = last && <Outlook {...last} />;
   const whatCounts = last && <WhatCounts judgement={last.judgement} />;
   const animalList = last && <AnimalList judgement={last.judgement} look={last.look} />;
+  const settle = last && <SettleOffer yard={yard} />;
   const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
@@ -84,6 +86,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.columns}>
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
+            {settle}
             {damaged}
             {scenarioBar}
             {plan}
@@ -104,6 +107,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
+      {settle}
       {damaged}
       {scenarioBar}
       {plan}

@@ -1,5 +1,6 @@
 /** What the screens of `yard` say. */
 import { spoken } from '../language';
+import { minutesWords } from '../walk-words';
 import type { AnimalId } from '@/core/tables/animals';
 import { dayWords, timeWords } from '../day-words';
 import type { MovedByLog } from '@/core/score/moved-by-log';
@@ -56,6 +57,8 @@ export const yardText = spoken('yard', {
   aYear: 'a year',
   birdsLostInAYear: 'Birds lost in a year, as it stands',
   howItHasGoneHere: 'How it has gone here',
+  couldStillChangeThis: (many: number, minutes: number) =>
+    `${count(many, 'reading')} left that could change this: ${minutesWords(minutes)}`,
   lossesCouldNotBeReckoned: 'Losses could not be reckoned in this browser.',
   ofAllFourScenariosAnd: (birds: number, eggs: string) =>
     `Of ${birds}, all hours and seasons together; eggs besides: ${eggs}. No forecast.`,

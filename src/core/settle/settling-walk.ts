@@ -1,0 +1,27 @@
+/** The shortest walk that settles the answer: the unread readings after which nothing depends on the rest, where they are found as they should be. */
+import type { Place } from '../place/place';
+import type { Question } from '../walk/questions';
+import { couldChange, withAt, type Day, type Settling } from './could-change';
+
+/** More than these are not tried one against the other: all that could change something are read (assumption of ours). */
+const mostTried = 12;
+
+/** What could change the answer, what could not, and what a walk has to read to settle it, in walking order. */
+export interface SettlingWalk extends Settling {
+  readonly asks: readonly Question[];
+}
+
+/**
+ * From all that could change something those are left out, last first, that could no longer once the others are found sound: a house
+ * that holds may settle its run. What is found otherwise is worked out anew after each reading.
+ */
+export function settlingWalk(found: Place, day: Day): SettlingWalk {
+  const settling = couldChange(found, day);
+  const { matters } = settling;
+  if (matters.length > mostTried) return { ...settling, asks: matters };
+  const asks = matters.reduceRight<readonly Question[]>((kept, question) => {
+    const without = kept.filter((it) => it !== question);
+    return couldChange(withAt(found, without, 'best'), day).matters.length === 0 ? without : kept;
+  }, matters);
+  return { ...settling, asks };
+}

@@ -1,0 +1,30 @@
+/** How few readings would settle what is said, and how long they take: the way to that walk. */
+import { applyReadings } from '@/core/records/apply-readings';
+import { openWalk } from '@/core/walk/open-walk';
+import { stopsOf } from '@/core/walk/stops';
+import { minutesLeft } from '@/core/walk/time-left';
+import { useSettling } from '@/features/stop/use-settling';
+import type { Yard } from '@/store/records';
+import { useToday } from '@/store/use-today';
+import { LinkRow } from '@/ui/controls/LinkRow';
+import { Txt } from '@/ui/controls/Txt';
+import { yardText } from '@/words/screens/yard';
+
+export function SettleOffer({ yard }: { readonly yard: Yard }) {
+  const today = useToday();
+  const settled = useSettling(yard);
+  // A walk in hand is gone on with first.
+  if (!settled || settled.asks.length === 0 || openWalk(yard.walks, 'lap')) return null;
+  const { asks } = settled;
+  const found = applyReadings(yard.place, yard.walks);
+  const { stops } = stopsOf(found, { purpose: 'settle', asks: [...asks] }, today);
+  const minutes = minutesLeft(stops, undefined, () => false);
+  const says = yardText.couldStillChangeThis(asks.length, minutes);
+  return (
+    <LinkRow href={{ pathname: '/walk', params: { purpose: 'settle' } }} says={says}>
+      <Txt kind="strong" tone="holds">
+        {says}
+      </Txt>
+    </LinkRow>
+  );
+}
