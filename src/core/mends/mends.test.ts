@@ -176,6 +176,17 @@ describe('from planned to held', () => {
     });
   });
 
+  test('a look is no measure: readings that pass but were only looked at leave it done', () => {
+    const walk = readings(6, 9);
+    const looked = {
+      ...walk,
+      readings: walk.readings.map((it) => ({ ...it, how: 'looked' as const })),
+    };
+    expect(
+      reviewMends(chosen.place, [...walks, looked], [done(chosen.mend)], 'x', walk.id),
+    ).toEqual([]);
+  });
+
   test('a new reading that does not pass leaves it done, and says what still gets by', () => {
     const walk = readings(6, 20);
     expect(reviewMends(chosen.place, [...walks, walk], [done(chosen.mend)], 'x', walk.id)).toEqual(

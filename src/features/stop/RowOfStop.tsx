@@ -10,9 +10,9 @@ import { standing } from '@/features/walk/QuickReadings';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space, touch } from '@/ui/theme/tokens';
-import { answerWords, questionWords } from '@/words/attributes';
-import { capital } from '@/words/names';
+import { answerWords } from '@/words/attributes';
 import { readingWords } from '@/words/reading-words';
+import { rowWords } from '@/words/row-words';
 import { stopText } from '@/words/screens/stop';
 import { walkText } from '@/words/screens/walk';
 
@@ -31,7 +31,7 @@ interface Props {
 export function RowOfStop({ place, row, number, quick, busy, onRead, onTick, onQuick }: Props) {
   const { question, state, given } = row;
   const { attribute } = question;
-  const name = capital(questionWords(question, place).short);
+  const name = rowWords(place, question);
   const value = given?.value ?? standing(question);
   const figure = value === undefined ? '–' : readingWords(place, { attribute, value });
   const who = value === undefined ? [] : letsBy(place, row, value);

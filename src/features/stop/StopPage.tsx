@@ -7,7 +7,7 @@ import { justFound } from '@/core/walk/just-found';
 import { openWalk, readingIn } from '@/core/walk/open-walk';
 import type { Question } from '@/core/walk/questions';
 import { isGauge, quickAnswer } from '@/core/walk/quick-answer';
-import { sameAsLast } from '@/core/walk/same-as';
+import { alikeAsLast, sameAsLast, type SameAs } from '@/core/walk/same-as';
 import { toAffirm, toTouch, type StopRow } from '@/core/walk/stop-rows';
 import { stopsOf } from '@/core/walk/stops';
 import { applyReadings } from '@/core/records/apply-readings';
@@ -165,6 +165,27 @@ export function StopPage({ yard, id, read }: Props) {
     // A gauge that does not go in was tried; the rest was looked at.
     return [{ item, attribute, value, how: isGauge(value) ? 'measured' : 'looked' }];
   };
+  /** What is said brings further questions (a skirt has its mesh): the bay before answers those as well. */
+  const takeAlike = async (some: readonly SameAs[], name: string): Promise<void> => {
+    const readings = some.map((it): NewReading => ({
+      item: it.question.item,
+      attribute: it.question.attribute,
+      ...asAt(it, name),
+      how: 'looked',
+    }));
+    const after = await saveReadings(readings, 'lap');
+    const walkNow = openWalk(after.walks, 'lap');
+    const again = applyReadings(after.place, after.walks);
+    const now = stopsOf(again, walkNow ?? {}, today).stops;
+    const here = now.find((it) => it.id === stop.id);
+    const more = here
+      ? alikeAsLast(again.place, now, walkNow, here).filter(
+          ({ question: it }) => standing(it) === undefined,
+        )
+      : [];
+    if (more.length > 0) await takeAlike(more, name);
+    else tell();
+  };
   const beforeName = alike[0] && findBay(place, alike[0].bay)?.bay.name;
   return (
     <StopScreen
@@ -192,15 +213,7 @@ export function StopPage({ yard, id, read }: Props) {
           ? {
               name: beforeName,
               many: alike.length,
-              take: () =>
-                save(
-                  alike.map((it) => ({
-                    item: it.question.item,
-                    attribute: it.question.attribute,
-                    ...asAt(it, beforeName),
-                    how: 'looked' as const,
-                  })),
-                ),
+              take: () => run(() => takeAlike(alike, beforeName)),
             }
           : undefined
       }
