@@ -81,12 +81,7 @@ const shots: readonly Shot[] = [
   { name: 'yard-wide', path: '/', size: wide },
   { name: 'way-phone', path: '/way/n2', size: phone },
   { name: 'walk-phone', path: '/walk', size: phone },
-  {
-    name: 'question-phone',
-    path: '/walk/n2~ground.gap',
-    size: phone,
-    before: (page) => type(page, '34'),
-  },
+  { name: 'stop-phone', path: '/walk/stop/n2', size: phone },
   { name: 'mend-phone', path: '/way/n2', size: phone, before: doneMend },
   { name: 'plan-wide', path: '/mends/plan', size: wide, before: planned },
   { name: 'mends-wide', path: '/mends/plan', size: wide, before: inHand },
@@ -108,7 +103,7 @@ const shots: readonly Shot[] = [
   },
   { name: 'place-phone', path: '/place', size: phone },
   { name: 'animal-wide', path: '/animal/stoat', size: wide },
-  { name: 'item-phone', path: '/item/n2', size: phone },
+  { name: 'lived-phone', path: '/lived', size: phone },
   {
     name: 'lives-phone',
     path: '/lives',
@@ -129,7 +124,7 @@ const shots: readonly Shot[] = [
       await page.getByRole('heading', { level: 1 }).waitFor();
     },
   },
-  { name: 'figures-phone', path: '/figures?find=stoat', size: phone },
+  { name: 'stop-wide', path: '/walk/stop/w1', size: wide },
 ];
 
 async function main(): Promise<void> {
