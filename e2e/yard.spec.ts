@@ -40,8 +40,8 @@ test('how often a fox comes is told in words, and the hold follows', async ({ pa
     page.getByRole('button', { name: 'Fox: passes by, as you say. Change' }),
   ).toBeVisible();
   await page.goto('/');
-  // Of weights 2.519 the fox's 1.429 shrink to a sixtieth of five birds.
-  await expect(page.getByText(/^Hold 62 of 100/)).toBeVisible();
+  // Of weights 0.02734 the fox's 0.01714 shrink to a sixtieth of 0.012 × five birds: 100 × (1 − 0.00814 / 0.0112).
+  await expect(page.getByText(/^Hold 27 of 100/)).toBeVisible();
 });
 
 test('what lies near is told, and those it draws come less often', async ({ page }) => {
@@ -51,8 +51,8 @@ test('what lies near is told, and those it draws come less often', async ({ page
   await water.click();
   await expect(water).toHaveAttribute('aria-pressed', 'false');
   await page.goto('/');
-  // Mink weigh half as much, rats too: 100 × (1 − (0.133 + 0.133 + 0.021) / 2.364).
-  await expect(page.getByText(/^Hold 88 of 100/)).toBeVisible();
+  // Mink weigh half as much, rats too: 100 × (1 − (0.002 + 0.002 + 0.00107) / 0.02427).
+  await expect(page.getByText(/^Hold 79 of 100/)).toBeVisible();
 });
 
 test('back comes back to where one was on the page; a page opened anew begins at its head', async ({
