@@ -187,6 +187,17 @@ describe('from planned to held', () => {
     ).toEqual([]);
   });
 
+  test('what holds goes on holding when it is only looked at', () => {
+    const walk = readings(6, 9);
+    const held = moveMend(done(chosen.mend), 'held', '2026-11-22T10:01:00Z', walk.id);
+    const looked = {
+      ...walk,
+      id: `${walk.id}-later`,
+      readings: walk.readings.map((it) => ({ ...it, how: 'looked' as const })),
+    };
+    expect(reviewMends(chosen.place, [...walks, walk, looked], [held], 'x', looked.id)).toEqual([]);
+  });
+
   test('a new reading that does not pass leaves it done, and says what still gets by', () => {
     const walk = readings(6, 20);
     expect(reviewMends(chosen.place, [...walks, walk], [done(chosen.mend)], 'x', walk.id)).toEqual(

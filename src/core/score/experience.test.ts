@@ -1,6 +1,11 @@
 import fc from 'fast-check';
 import { jStat } from 'jstat';
+import { samphireYard } from '../../../demo/samphire-yard';
+import { planning } from '../mends/plan/best-plan';
+import { buildProblem } from '../mends/plan/build-problem';
+import { applyReadings } from '../records/apply-readings';
 import type { Loss } from '../records/sighting';
+import { atOnce } from '../steps';
 import { animalIds, type AnimalId } from '../tables/animals';
 import { lossRankOf, priorLosses } from '../tables/losing';
 import {
@@ -11,7 +16,11 @@ import {
   timesOf,
   type Expected,
   type Lived,
+  type Scales,
 } from './experience';
+import { judgeAll } from './judge-all';
+import { lossesOfYear } from './losses';
+import { scenarios } from './scenario';
 
 const loss = (date: string, animal?: AnimalId): Loss => ({
   ...{ id: `l-${date}`, placeId: 'p', what: 'loss', date, birds: 1 },
@@ -159,4 +168,32 @@ test('ranks change at the published share of free-range flocks and round it', ()
     'many',
     'most',
   ]);
+});
+
+test('the hold never moves by how it has gone, and losses do', () => {
+  const { place, walks } = samphireYard;
+  const date = '2026-11-26';
+  const quiet = { ...place, experience: { since: '2016-01-01', lost: 0, asOf: date } };
+  const nameless = [loss('2026-11-26'), loss('2026-11-26')];
+  const before = judgeAll(place, walks, { date });
+  const after = judgeAll(quiet, walks, { date });
+  for (const scenario of scenarios) expect(after[scenario].hold).toEqual(before[scenario].hold);
+  const year = (log: readonly Loss[]) => lossesOfYear(quiet, walks, { date, log }, 2026).birds.low;
+  expect(year([])).toBeLessThan(lossesOfYear(place, walks, { date }, 2026).birds.low);
+  expect(year(nameless)).toBeGreaterThan(year([]));
+});
+
+test('plans rank the same when only the scale changes', () => {
+  const found = applyReadings(samphireYard.place, samphireYard.walks).place;
+  const chosen = (scale: number) => {
+    const scales = Object.fromEntries(animalIds.map((id) => [id, scale])) as Scales;
+    const { problem, candidates } = buildProblem(found, [], [], 2026, undefined, scales);
+    return [2500, 5000, 100_000].map((cents) =>
+      atOnce(planning(problem, { cents })).chosen.map((at) => candidates[at]?.id),
+    );
+  };
+  const plain = chosen(1);
+  expect(plain.some((ids) => ids.length > 0)).toBe(true);
+  expect(chosen(0.2)).toEqual(plain);
+  expect(chosen(5)).toEqual(plain);
 });

@@ -1,15 +1,15 @@
 /** What a stop is made of and does not wear: one row, opened only where something of it is not so. */
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import type { Place } from '@/core/place/place';
 import { attributeKey, type FoundPlace } from '@/core/records/apply-readings';
 import type { StopRow } from '@/core/walk/stop-rows';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space, touch } from '@/ui/theme/tokens';
 import { sortOf } from '@/words/attributes';
 import { stopText } from '@/words/screens/stop';
 import { RowOfStop } from './RowOfStop';
+import { rowStyles } from './row-styles';
 
 interface Props {
   readonly place: Place;
@@ -32,15 +32,15 @@ export function MadeOf({ place, rows, provenance, busy, onRead, onTickAll }: Pro
   const name = stopText.madeOf(names);
   return (
     <>
-      <View role="listitem" style={styles.row}>
+      <View role="listitem" style={rowStyles.row}>
         <Pressable
           role="button"
           aria-expanded={open}
           aria-label={open ? stopText.closeMadeOf : stopText.openMadeOf}
           onPress={() => setOpen(!open)}
-          style={styles.touch}
+          style={rowStyles.touch}
         >
-          <View style={styles.words}>
+          <View style={rowStyles.words}>
             <Txt>{name}</Txt>
             <Txt kind="small" tone="ink2">
               {stopText.readings(rows.length, days.at(-1))}
@@ -54,7 +54,7 @@ export function MadeOf({ place, rows, provenance, busy, onRead, onTickAll }: Pro
           says={stopText.lookedAt(name)}
           disabled={busy}
           onPress={() => onTickAll(rows)}
-          style={styles.tick}
+          style={rowStyles.tick}
         />
       </View>
       {open &&
@@ -74,27 +74,3 @@ export function MadeOf({ place, rows, provenance, busy, onRead, onTickAll }: Pro
     </>
   );
 }
-
-const styles = StyleSheet.create({
-  row: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.s,
-    paddingRight: space.l,
-    minHeight: touch,
-    backgroundColor: color.paper,
-    borderTopWidth: 1,
-    borderTopColor: color.hairline,
-  },
-  touch: {
-    flex: 1,
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.m,
-    minHeight: touch,
-    paddingLeft: space.l,
-    paddingVertical: space.xs,
-  },
-  words: { flex: 1, minWidth: 0 },
-  tick: { minWidth: 52, minHeight: 44, paddingHorizontal: space.s, marginVertical: space.xs },
-});

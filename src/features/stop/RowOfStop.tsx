@@ -9,12 +9,13 @@ import { meaningOf } from '@/core/walk/what-it-means';
 import { standing } from '@/features/walk/QuickReadings';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space, touch } from '@/ui/theme/tokens';
+import { color, space } from '@/ui/theme/tokens';
 import { answerWords } from '@/words/attributes';
 import { readingWords } from '@/words/reading-words';
 import { rowWords } from '@/words/row-words';
 import { stopText } from '@/words/screens/stop';
 import { walkText } from '@/words/screens/walk';
+import { rowStyles } from './row-styles';
 
 interface Props {
   readonly place: Place;
@@ -47,19 +48,19 @@ export function RowOfStop({ place, row, number, quick, busy, onRead, onTick, onQ
             : walkText.nothingHere(bears)
           : undefined;
   return (
-    <View role="listitem" style={styles.row}>
+    <View role="listitem" style={rowStyles.row}>
       <Pressable
         role="button"
         aria-label={value === undefined ? stopText.open(name) : stopText.read(name, figure)}
         onPress={onRead}
-        style={styles.touch}
+        style={rowStyles.touch}
       >
         {number !== undefined && (
           <Txt kind="small" tone="ink2" style={styles.number}>
             {String(number)}
           </Txt>
         )}
-        <View style={styles.words}>
+        <View style={rowStyles.words}>
           <Txt>{name}</Txt>
           {means !== undefined && (
             <Txt kind="small" tone={state === 'hangs' ? 'hours' : 'ink2'}>
@@ -88,7 +89,7 @@ export function RowOfStop({ place, row, number, quick, busy, onRead, onTick, onQ
           says={stopText.lookedAt(name)}
           disabled={busy}
           onPress={onTick}
-          style={styles.tick}
+          style={rowStyles.tick}
         />
       )}
       {state === 'read' && (
@@ -120,27 +121,7 @@ function letsBy(place: Place, { question }: StopRow, value: ReadingValue) {
 }
 
 const styles = StyleSheet.create({
-  row: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.s,
-    paddingRight: space.l,
-    minHeight: touch,
-    backgroundColor: color.paper,
-    borderTopWidth: 1,
-    borderTopColor: color.hairline,
-  },
-  touch: {
-    flex: 1,
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.m,
-    minHeight: touch,
-    paddingLeft: space.l,
-    paddingVertical: space.xs,
-  },
   number: { width: 12, textAlign: 'center' },
-  words: { flex: 1, minWidth: 0 },
   figure: { fontSize: 18, textAlign: 'right', maxWidth: 130 },
   quick: {
     minWidth: 72,
@@ -149,7 +130,6 @@ const styles = StyleSheet.create({
     paddingHorizontal: space.s,
     marginVertical: space.xs,
   },
-  tick: { minWidth: 52, minHeight: 44, paddingHorizontal: space.s, marginVertical: space.xs },
   done: {
     minWidth: 52,
     minHeight: 44,
