@@ -21,7 +21,7 @@ export function assessText({ judgement, tonight, month, year }: Assessment): str
     `${answer} ${when}. ${under}`,
     ...wayLines(judgement),
     `${holdWords(judgement.hold)}. Tonight, with a round missed ${missed} in 100: ${holdWords(tonight.hold).toLowerCase()}.`,
-    `Birds lost as it stands: ${lossSentence(year, judgement.birds)} ${livedWords(year)} In a month ${bandWords(month.band)}; eggs ${lossWords(month.eggs)}.`,
+    `Birds lost as it stands. ${lossSentence(year, judgement.birds)} ${livedWords(year)} In a month ${bandWords(month.band)}; eggs ${lossWords(month.eggs)}.`,
     ...animals,
     `Judged: ${listOf(judgement.judged.map((attack) => attackNames[attack]))}; electric strands.`,
     'Rookle ranks and explains; it promises nothing.',

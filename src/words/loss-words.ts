@@ -47,13 +47,13 @@ function isToldOf({ years, lost, losses }: Lived): boolean {
   return years >= 0.5 || lost > 0 || losses.length > 0;
 }
 
-/** "More than most flocks lose: 0 to 3 of 12 a year." */
+/** "More than most flocks lose, 0 to 3 of 12 a year." */
 export function lossSentence(losses: Losses, flock: number): string {
   const rank = lossRankWords(losses, flock);
   const by = isToldOf(losses.lived)
     ? `about ${lossWords(losses.birds)} of ${flock} a year (${bandWords(losses.band)})`
     : `${bandWords(losses.band)} of ${flock} a year`;
-  return `${rank}: ${by}.`;
+  return `${rank}, ${by}.`;
 }
 
 /** What it goes by: the tables alone, or how it has gone here as well. */

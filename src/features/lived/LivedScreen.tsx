@@ -40,7 +40,7 @@ export function LivedScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.head}>
           <BackLink href={{ pathname: '/', params: lookParams(look) }} name={livedText.yard} />
           <Txt kind="title">
-            {losses ? lossSentence(losses, birds) : livedText.howItHasGoneHere}
+            {losses ? livedText.birdsLost(lossSentence(losses, birds)) : livedText.howItHasGoneHere}
           </Txt>
           <Txt tone="ink2">{livedText.whatYouHaveLivedThrough}</Txt>
           {edit.trouble && <Notice>{edit.trouble}</Notice>}

@@ -20,7 +20,7 @@ export const compareText = spoken('compare', {
   eitherWay: (a: number) => `${count(a, 'way in', 'ways in')} either way`,
   fewer: (a: number) => `${a} fewer`,
   more: (b: number) => `${b} more`,
-  lossesAYear: (sentence: string) => `Birds lost in a year: ${sentence}`,
+  lossesAYear: (sentence: string) => `Birds lost in a year. ${sentence}`,
   lossesBeingReckoned: 'Losses are being reckoned …',
   whatDiffers: 'What differs',
   nothingThatALineOr: 'Nothing that a line or an animal would show.',

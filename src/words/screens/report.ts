@@ -20,7 +20,7 @@ export const reportText = spoken('report', {
     const who = mend.who === undefined ? '' : `, ${mend.who}`;
     return `${mendTitle(place, mend)}, against ${animalList(mend.stops)}: ${mendStateWords[mend.state]}${due}${who}.`;
   },
-  lossesAYear: (sentence: string) => `Birds lost in a year: ${sentence}`,
+  lossesAYear: (sentence: string) => `Birds lost in a year. ${sentence}`,
   records: 'Records',
   printOrSaveAsPdf: 'Print, or save as PDF',
   planAndLap: 'Plan and lap',
