@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { listen } from '../server/listen';
 import { memoryCost } from './memory';
+import { fenceCost } from './fence';
 import { judgingCost } from './judging';
 import { performancePage } from './performance-page';
 import { planningCost } from './planning';
@@ -34,6 +35,7 @@ async function main(): Promise<void> {
   const page = performancePage(load, scores, judgingCost(), painted, await planningCost(), {
     ...tenYears,
     ...memoryCost(),
+    fence: fenceCost(),
   });
   writeFileSync(join(root, 'docs', 'performance.md'), page);
   console.log(page);

@@ -1,9 +1,13 @@
-/** A place walked every week for ten years, with 300 mends: what it takes to open, against the same place without any of it. */
+/** A place walked every week and shut up every evening for ten years, with 300 mends: what it takes to open, against the same place without any of it. */
 import { samphireYard } from '../demo/samphire-yard';
+import { daysLater } from '../src/core/schema/day';
+import { lastNights, nightsByYear } from '../src/core/nights/history';
 import { placeSchema } from '../src/core/place/place';
 import { ageingOf } from '../src/core/rounds/ageing';
 import { reviewMends } from '../src/core/mends/review';
 import { timeline } from '../src/core/mends/timeline';
+import type { Evening } from '../src/core/records/evening';
+import { logEntrySchema } from '../src/core/records/sighting';
 import { mendSchema, type Mend } from '../src/core/records/mend';
 import { walkSchema, type Walk } from '../src/core/records/walk';
 import { nextStamp } from '../src/core/walk/stamp';
@@ -14,6 +18,7 @@ export interface TenYearsCost {
   readonly walks: number;
   readonly readings: number;
   readonly mends: number;
+  readonly evenings: number;
   /** Reading and checking every record, judging it, and setting its records and ages in order, ms. */
   readonly openMs: number;
   readonly times: number;
@@ -59,15 +64,32 @@ export function manyMends(): Mend[] {
   }));
 }
 
+const nights = 3650;
+
+/** Every evening said, one in seventy with the pop door left open. */
+function everyEvening(): Evening[] {
+  return Array.from({ length: nights }, (_, at): Evening => {
+    const date = daysLater('2016-11-28', at);
+    return {
+      ...{ id: `e${at}`, placeId: samphireYard.place.id, date, what: 'evening', told: 'evening' },
+      ...{ at: `${date}T17:00:00Z`, shutAt: `${date}T16:50:00Z` },
+      ...(at % 9 === 0 && { by: 'next door' }),
+      doors: [{ opening: 'pop-door', was: at % 70 === 0 ? 'open' : 'shut' }],
+      counts: [{ group: 'bantams', least: 12, most: 12 }],
+    };
+  });
+}
+
 export function tenYearsCost(): TenYearsCost {
-  const [walks, mends] = [weeklyWalks(), manyMends()];
-  const full = texts(walks, mends);
-  const empty = texts([], []);
+  const [walks, mends, evenings] = [weeklyWalks(), manyMends(), everyEvening()];
+  const full = texts(walks, mends, evenings);
+  const empty = texts([], [], []);
   const [openMs, emptyMs] = [median(() => open(full)), median(() => open(empty))];
   return {
     walks: walks.length,
     readings: walks.reduce((sum, it) => sum + it.readings.length, 0),
     mends: mends.length,
+    evenings: evenings.length,
     openMs: Math.round(openMs),
     times: Math.round((openMs / emptyMs) * 10) / 10,
     saveMs: tenth(median(() => save(walks, mends))),
@@ -79,23 +101,32 @@ interface Texts {
   readonly place: string;
   readonly walks: readonly string[];
   readonly mends: readonly string[];
+  readonly evenings: readonly string[];
 }
 
-const texts = (walks: readonly Walk[], mends: readonly Mend[]): Texts => ({
+const texts = (
+  walks: readonly Walk[],
+  mends: readonly Mend[],
+  evenings: readonly Evening[],
+): Texts => ({
   place: pack(samphireYard.place),
   walks: walks.map(pack),
   mends: mends.map(pack),
+  evenings: evenings.map(pack),
 });
 
 /** As the store does it, without the database. */
-function open({ place: text, walks: walkTexts, mends: mendTexts }: Texts): void {
+function open({ place: text, walks: walkTexts, mends: mendTexts, evenings }: Texts): void {
   const today = '2026-11-26';
   const place = unpack('place/x', text, placeSchema);
   const walks = walkTexts.map((it) => unpack('walk/x/y', it, walkSchema));
   const mends = mendTexts.map((it) => unpack('mend/x/y', it, mendSchema));
-  const { found } = judge(place, walks, { date: today, log: [] });
+  const log = evenings.map((it) => unpack('sighting/x/y', it, logEntrySchema));
+  const { found } = judge(place, walks, { date: today, log });
+  lastNights(found.place, log, today, 60, () => undefined);
+  nightsByYear(found.place, log);
   ageingOf(found.place, found.provenance, mends, today);
-  timeline({ walks, mends, sightings: [], purchases: [] }, (at) => at.slice(0, 10));
+  timeline({ walks, mends, sightings: log, purchases: [] }, (at) => at.slice(0, 10));
 }
 
 const tenth = (ms: number): number => Math.round(ms * 10) / 10;

@@ -1,7 +1,9 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import Ajv2020 from 'ajv/dist/2020';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import type { SettleDocument } from '../src/core/formats/settle-document';
 
 const root = resolve(__dirname, '..');
 const folder = mkdtempSync(join(tmpdir(), 'rookle-assess-'));
@@ -70,4 +72,21 @@ test.each(['night-shut', 'left-open', 'day-run', 'ranging'])('--scenario %s', (s
   expect(out.scenario).toBe(scenario);
   // Nobody lets these bantams out: there is nothing to hold.
   expect(out.hold[0] === null).toBe(scenario === 'ranging');
+});
+
+test('--settle prints the readings that could still change the answer, as its published schema says', () => {
+  const file = join(root, 'demo/samphire-yard.json');
+  const { stdout, status } = assess(file, '--settle', '--json');
+  expect(status).toBe(0);
+  const document = JSON.parse(stdout) as SettleDocument;
+  const schema = readFileSync(join(root, 'docs/format/settle.schema.json'), 'utf8');
+  expect(new Ajv2020().validate(JSON.parse(schema) as object, document)).toBe(true);
+  // What the demo leaves unread: two of south 3 and one of south 5.
+  expect(document.matters.map(({ item, attribute }) => `${item} ${attribute}`)).toEqual([
+    's3 bay.panelPulled',
+    's3 bay.largestHole',
+    's5 ground.gapLifted',
+  ]);
+  expect(document.matters).toEqual(expect.arrayContaining([...document.asks]));
+  expect(assess(file, '--settle').stdout).toMatch(/3 readings left that could change the answer/);
 });

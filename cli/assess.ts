@@ -41,7 +41,7 @@ function main(): void {
     const found = applyReadings(known.place, known.walks).place;
     const settling = settlingWalk(found, { log: known.sightings, ...(date && { date }) });
     process.stdout.write(
-      `${values.json ? JSON.stringify(settleJson(settling), null, 2) : settleText(found, settling)}\n`,
+      `${values.json ? JSON.stringify(settleJson(found, settling, date), null, 2) : settleText(found, settling)}\n`,
     );
     return;
   }

@@ -14,6 +14,7 @@ import type { Limits } from '../src/core/mends/plan/limits';
 import { shuttingOut } from '../src/core/mends/plan/shut-out';
 import { firstShop, unitPricesOf } from '../src/core/mends/shopping/shop';
 import { applyReadings, inDateOrder } from '../src/core/records/apply-readings';
+import { withFlockOn } from '../src/core/records/flock-on';
 import { atOnce } from '../src/core/steps';
 import { animalIds, type AnimalId } from '../src/core/tables/animals';
 import { planText } from '../src/words/plan-text';
@@ -52,7 +53,8 @@ function main(): void {
   const file = readNamedFile(name);
   const date = day ?? inDateOrder(file.walks).at(-1)?.date;
   const known = knownOn(file, date);
-  const found = applyReadings(known.place, known.walks).place;
+  const laid = applyReadings(known.place, known.walks).place;
+  const found = withFlockOn(laid, known.sightings, date);
   // A place never walked has no year of its own; any one without a leap day will do.
   const year = date ? Number(date.slice(0, 4)) : 2001;
   const shop = file.shop ?? firstShop(file.place);

@@ -294,6 +294,7 @@ const place: Place = {
   units: 'metric',
   setting: {
     region: 'ie',
+    position: { latitude: 53, longitude: -8 },
     near: ['water', 'farmland', 'stone-walls'],
     lives: [
       'red-fox',
@@ -365,7 +366,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 9,
+  version: 11,
   place,
   walks: [walk],
   mends: [],

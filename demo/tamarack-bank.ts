@@ -123,7 +123,11 @@ function opened(): Face[] {
     },
   });
   const inner = { between: ['run', 'house'] } as const;
-  faces = fitOpening(faces, gate(), { between: [outside, 'run'], along: 'lane', bay: 'first' });
+  faces = fitOpening(faces, (bay) => ({ ...gate()(bay), lineBy: 'handle' }), {
+    between: [outside, 'run'],
+    along: 'lane',
+    bay: 'first',
+  });
   faces = fitOpening(faces, popDoor(), { ...inner, along: 'dairy-south' });
   faces = fitOpening(faces, peopleDoor('dairy-door', undefined), {
     between: [outside, 'house'],
@@ -247,12 +251,20 @@ function walkedOpening(opening: Bay['openings'][number]): void {
   if (!isDoor) return;
   record.read(layer.id, 'layer.fixing', 'screws-washers');
   record.read(layer.id, 'layer.condition', 'sound');
-  if (kind === 'gate') record.read(id, 'opening.crossed', 'yes');
+  if (kind !== 'gate') return;
+  record.read(id, 'opening.crossed', 'yes');
+  record.read(id, 'opening.hooked', 'yes');
 }
 
 const faces = opened().map(strung);
 faces.forEach(walked);
+record.read('fence', 'fence.open', 7.6, '7.6 kV');
+record.read('fence', 'check.voltsNear', 6.6, '6.6 kV');
 record.read('fence', 'fence.volts', 6.2, '6.2 kV');
+record.read('fence', 'check.earth', 0.4, '0.4 kV');
+record.read('fence', 'fence.ground', 'moist');
+record.read('fence', 'check.battery', 'full');
+record.read('fence', 'check.restVolts', 12.5, '12.5 V');
 
 const place: Place = {
   id: placeId,
@@ -260,6 +272,7 @@ const place: Place = {
   units: 'imperial',
   setting: {
     region: 'na',
+    position: { latitude: 44, longitude: -72 },
     near: ['woods', 'water', 'stone-walls'],
     lives: ['fisher', 'bobcat', 'great-horned-owl', 'long-tailed-weasel', 'black-bear'],
     often: [{ animal: 'black-bear', often: 'passes' }],
@@ -277,13 +290,29 @@ const place: Place = {
   ],
   zones,
   faces,
-  fence: { id: 'fence', on: 'always' },
+  fence: {
+    id: 'fence',
+    on: 'always',
+    line: {
+      energizer: {
+        feed: 'battery-12',
+        open: 8,
+        loaded: 5,
+        joules: 0.5,
+        battery: { kind: 'lead-acid', charge: 60 },
+      },
+      wire: 'polywire-9',
+      shape: 'open',
+      rods: { count: 2, length: 4 * foot, diameter: 0.625 * 25.4, apart: 6 * foot },
+      back: 'ground',
+    },
+  },
   routine: { shuts: 'whoever is home first', whenAway: 'a neighbor from across the brook' },
 };
 
 export const tamarackBank: PlaceFile = {
   format: 'rookle-place',
-  version: 9,
+  version: 11,
   place,
   walks: [record.walk()],
   mends: [],

@@ -14,6 +14,10 @@ const screens: [name: string, path: string][] = [
   ['a stop in the house', '/walk/stop/house-hw'],
   ['shut and count', '/walk/stop/shut'],
   ['how it has gone here', '/lived'],
+  ['the evening', '/shut'],
+  ['the nights', '/nights'],
+  ['what happened', '/happened'],
+  ['no line yet', '/fence'],
   ['a length question', '/walk/n2~ground.gap'],
   ['a mesh question', '/walk/n2-low-1~layer.mesh'],
   ['a latch question', '/walk/gate-bolt~latch.kind'],
@@ -145,5 +149,52 @@ test('shopping, cutting, prices and mends along the lap have no violations', asy
   await page.getByRole('button', { name: /^Board, \d on sale/ }).click();
   await page.getByRole('button', { name: 'Board, 2.4 m: change' }).click();
   await page.getByRole('button', { name: 'Add another size' }).click();
+  await expectNoViolations(page);
+});
+
+test('an evening with its lines open, nights with a spell away, a loss being asked about', async ({
+  page,
+}) => {
+  await openYard(page);
+  await page.goto('/shut');
+  for (const name of ['Not so: Pop door', 'Not so: 12 bantams', 'Not so: Who shut up']) {
+    await page.getByRole('button', { name }).click();
+  }
+  await expectNoViolations(page);
+  await page.goto('/nights');
+  await page.getByRole('button', { name: 'Add nights away' }).click();
+  await page.getByRole('button', { name: 'Young birds' }).click();
+  await expect(page.getByText(/^Young birds: looked for/)).toBeVisible();
+  await expectNoViolations(page);
+  await page.goto('/happened');
+  await page.getByRole('button', { name: 'Found dead: one more' }).click();
+  await page.getByRole('button', { name: /^Write down/ }).click();
+  await expect(page.getByText('Question 1')).toBeVisible();
+  await expectNoViolations(page);
+  await page.goto('/figures?find=loss');
+  await page.getByRole('button', { name: /What do the dead or hurt look like/ }).click();
+  await expectNoViolations(page);
+});
+
+test('a line with a bay open and a what-if, how it is made, a search under way', async ({
+  page,
+}) => {
+  await page.goto('/places');
+  await page.getByRole('button', { name: 'Look at Tamarack Bank' }).click();
+  await expect(page.getByText(/^Tamarack Bank · 20 birds/)).toBeVisible();
+  await page.goto('/fence');
+  await page.getByRole('button', { name: 'Frozen', exact: true }).click();
+  await page
+    .getByRole('button', { name: /^Orchard 1: / })
+    .last()
+    .click();
+  await expect(page.getByRole('textbox', { name: /^Volts read at orchard 1/ })).toBeVisible();
+  await expectNoViolations(page);
+  await page.goto('/fence/describe');
+  await expect(headline(page)).toBeVisible();
+  await expectNoViolations(page);
+  await page.goto('/fence/search');
+  await page.getByRole('button', { name: 'Practise without a fence' }).click();
+  await page.getByRole('button', { name: 'Make the test' }).click();
   await expectNoViolations(page);
 });

@@ -218,6 +218,7 @@ test('a nest box is added, the flock and the routine are said', async ({ page })
   await expect(page.getByRole('group', { name: '1 the broody' })).toBeVisible();
   await go(page, 'Place');
   await page.getByRole('link', { name: 'Change the routine' }).click();
+  await press(page, 'Forget where it is');
   await press(page, 'Say where it is');
   await expect(page.getByText(/Today the sun sets at \d\d:\d\d/)).toBeVisible();
   const file = JSON.parse(await exportPlace(page)) as { place: Place };

@@ -2,90 +2,25 @@
  * A browser killed in the middle of a walk, again and again: every reading that the screen had confirmed is there afterwards. The browser
  * is this test's own, killed whole by SIGKILL at random moments. Loss of power, where the machine's own buffers go too, is not tested.
  */
-import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, expect, test, type Browser, type Page } from '@playwright/test';
-import { chromiumArguments, chromiumPath, demoPort } from './places';
+import { expect, test, type Page } from '@playwright/test';
+import { chance, kill, recordsIn, start } from './own-browser';
+import { demoPort } from './places';
 
 /** `npm run soak` asks for more. */
 const kills = Number(process.env.KILLS ?? 60);
 const seed = Number(process.env.SEED ?? 7);
 
-/** Mulberry32: the moments are the same in every run of one seed. */
-function chance(): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
-interface Running {
-  readonly process: ChildProcess;
-  readonly browser: Browser;
-  readonly page: Page;
-}
-
-async function start(profile: string): Promise<Running> {
-  const child = spawn(
-    chromiumPath,
-    [
-      ...chromiumArguments,
-      '--headless=new',
-      `--user-data-dir=${profile}`,
-      '--remote-debugging-port=0',
-      '--hide-crash-restore-bubble',
-      'about:blank',
-    ],
-    // A group of its own, so that all of it is killed, and nothing else.
-    { detached: true, stdio: 'ignore' },
-  );
-  const browser = await chromium.connectOverCDP(`http://127.0.0.1:${await portOf(profile)}`);
-  const [context] = browser.contexts();
-  if (!context) throw new Error('no context');
-  return { process: child, browser, page: await context.newPage() };
-}
-
-async function portOf(profile: string): Promise<string> {
-  const file = join(profile, 'DevToolsActivePort');
-  for (let tries = 0; tries < 300; tries += 1) {
-    try {
-      const [port] = readFileSync(file, 'utf8').split('\n');
-      if (port) return port;
-    } catch {
-      // Not written yet.
-    }
-    await new Promise((resolve) => setTimeout(resolve, 50));
-  }
-  throw new Error('the browser did not start');
-}
-
-async function kill({ process: child, browser }: Running, profile: string): Promise<void> {
-  if (child.pid === undefined) return;
-  const gone = new Promise((resolve) => child.once('exit', resolve));
-  process.kill(-child.pid, 'SIGKILL');
-  await gone;
-  await browser.close().catch(() => undefined);
-  rmSync(join(profile, 'DevToolsActivePort'), { force: true });
-  for (const lock of ['SingletonLock', 'SingletonSocket', 'SingletonCookie']) {
-    rmSync(join(profile, lock), { force: true });
-  }
-}
-
 const address = `http://localhost:${demoPort}`;
 const soon = { timeout: 5000 };
 const saved = (page: Page) => page.getByText(/^Saved: /);
 
-test(`${kills} kills lose no reading that was confirmed`, async ({ browserName }, info) => {
-  // Once is enough: the size of the window changes nothing of it.
-  if (info.project.name !== 'phone' || browserName !== 'chromium') return;
+test(`${kills} kills lose no reading that was confirmed`, async () => {
   test.setTimeout(kills * 20_000);
   const profile = mkdtempSync(join(tmpdir(), 'rookle-killed-'));
-  const random = chance();
+  const random = chance(seed);
   /** By question: the last reading that the screen confirmed. */
   const confirmed = new Map<string, string>();
   /** Given in but not confirmed: either is right. */
@@ -93,6 +28,57 @@ test(`${kills} kills lose no reading that was confirmed`, async ({ browserName }
   let inMiddle = 0;
   let confirmations = 0;
   let checked = 0;
+  /** Bays left by the big button, which says of what it was that it was looked at. */
+  const affirmed = new Set<string>();
+  const give = async (page: Page, question: string): Promise<string> => {
+    const value = String(1 + Math.floor(random() * 9));
+    // Asked before: what was given stands there.
+    await page.getByRole('button', { name: 'clear', exact: true }).click(soon);
+    await page.getByRole('button', { name: value, exact: true }).last().click(soon);
+    doubtful = { question, value };
+    await page.getByRole('button', { name: /^Save, then/ }).click(soon);
+    return value;
+  };
+  const isConfirmed = (question: string, value: string) => {
+    confirmed.set(question, value);
+    confirmations += 1;
+    doubtful = undefined;
+  };
+  /** One question a screen. */
+  const oneByOne = async (page: Page): Promise<void> => {
+    const here = page.url();
+    const question = decodeURIComponent(new URL(here).pathname.split('/').at(-1) ?? '');
+    if ((await page.getByRole('textbox').count()) > 0) {
+      const value = await give(page, question);
+      await saved(page)
+        .filter({ hasText: new RegExp(` ${value}( |$)`) })
+        .waitFor(soon);
+      await page.waitForURL((url) => url.href !== here, soon);
+      isConfirmed(question, value);
+    } else {
+      await page.getByRole('button', { name: /^Next: / }).click(soon);
+      await page.waitForURL((url) => url.href !== here, soon);
+    }
+  };
+  /** A stop a screen: one figure read over it, the rest affirmed by going on. */
+  const byStops = async (page: Page): Promise<void> => {
+    const bay = decodeURIComponent(new URL(page.url()).pathname.split('/').at(-1) ?? '');
+    const row = page.getByRole('button', { name: /^Gap under the sill: / }).first();
+    await page.getByRole('listitem').first().waitFor(soon);
+    if ((await row.count()) > 0) {
+      await row.click(soon);
+      await page.waitForURL(/read=/, soon);
+      const value = await give(page, `${bay}~ground.gap`);
+      await page
+        .getByRole('button', { name: `Gap under the sill: ${value} mm. Read it` })
+        .waitFor(soon);
+      isConfirmed(`${bay}~ground.gap`, value);
+    }
+    const here = page.url();
+    await page.getByRole('button', { name: /, then |^Next: / }).click(soon);
+    await page.waitForURL((url) => url.href !== here, soon);
+    if (bays.includes(bay)) affirmed.add(bay);
+  };
   try {
     for (let round = 0; round < kills; round += 1) {
       const running = await start(profile);
@@ -106,6 +92,10 @@ test(`${kills} kills lose no reading that was confirmed`, async ({ browserName }
         expect([value, alsoRight], `${question} after ${round} kills`).toContain(found);
         checked += 1;
       }
+      for (const bay of affirmed) {
+        expect(kept.has(`${bay}~bay.condition`), `${bay} affirmed, ${round} kills`).toBe(true);
+        checked += 1;
+      }
       if (doubtful) {
         inMiddle += 1;
         const found = kept.get(doubtful.question);
@@ -113,33 +103,15 @@ test(`${kills} kills lose no reading that was confirmed`, async ({ browserName }
       }
       doubtful = undefined;
       const first = bays[Math.floor(random() * bays.length)];
-      await page.goto(`${address}/walk/${first}~ground.gap`);
-      await page.getByRole('textbox').waitFor({ timeout: 30_000 });
+      const isByStops = round % 2 === 1;
+      await page.goto(`${address}/walk/${isByStops ? `stop/${first}` : `${first}~ground.gap`}`);
+      await (isByStops ? page.getByRole('listitem').first() : page.getByRole('textbox')).waitFor({
+        timeout: 30_000,
+      });
       // The walk goes on until the kill comes, wherever it is then.
       let alive = true;
       const walking = (async () => {
-        while (alive) {
-          const here = page.url();
-          const question = decodeURIComponent(new URL(here).pathname.split('/').at(-1) ?? '');
-          if ((await page.getByRole('textbox').count()) > 0) {
-            const value = String(1 + Math.floor(random() * 9));
-            // Asked before: what was given stands there.
-            await page.getByRole('button', { name: 'clear', exact: true }).click(soon);
-            await page.getByRole('button', { name: value, exact: true }).last().click(soon);
-            doubtful = { question, value };
-            await page.getByRole('button', { name: /^Save, then/ }).click(soon);
-            await saved(page)
-              .filter({ hasText: new RegExp(` ${value}( |$)`) })
-              .waitFor(soon);
-            await page.waitForURL((url) => url.href !== here, soon);
-            confirmed.set(question, value);
-            confirmations += 1;
-            doubtful = undefined;
-          } else {
-            await page.getByRole('button', { name: /^Next: / }).click(soon);
-            await page.waitForURL((url) => url.href !== here, soon);
-          }
-        }
+        while (alive) await (isByStops ? byStops(page) : oneByOne(page));
       })().catch(() => undefined);
       await new Promise((resolve) => setTimeout(resolve, 200 + random() * 2800));
       alive = false;
@@ -150,39 +122,19 @@ test(`${kills} kills lose no reading that was confirmed`, async ({ browserName }
     rmSync(profile, { recursive: true, force: true });
   }
   console.log(
-    `${kills} kills, ${inMiddle} of them in the middle of a reading; ${confirmations} confirmations of ${confirmed.size} readings, looked for ${checked} times`,
+    `${kills} kills, ${inMiddle} of them in the middle of a reading; ${confirmations} confirmations of ${confirmed.size} readings, ${affirmed.size} stops affirmed, looked for ${checked} times`,
   );
   // It was a test only if the screen had something to confirm.
   expect(confirmations).toBeGreaterThan(kills / 4);
   expect(checked).toBeGreaterThan(kills);
+  expect(affirmed.size).toBeGreaterThan(Math.min(3, kills / 10));
 });
 
 const bays = ['w2', 'w3', 'n1', 'n2', 'n3', 'e1', 'e2', 's1', 's2', 's3', 's4', 's5'];
 
 /** The last reading of each question in the walk in hand, as the database has it. */
 async function readingsOf(page: Page): Promise<Map<string, string>> {
-  const records = await page.evaluate(async () => {
-    const names = await indexedDB.databases();
-    const texts: string[] = [];
-    for (const { name } of names) {
-      if (!name) continue;
-      const database = await new Promise<IDBDatabase>((resolve, reject) => {
-        const opening = indexedDB.open(name);
-        opening.onsuccess = () => resolve(opening.result);
-        opening.onerror = () => reject(new Error('not opened'));
-      });
-      for (const store of database.objectStoreNames) {
-        const all = await new Promise<unknown[]>((resolve, reject) => {
-          const asking = database.transaction(store).objectStore(store).getAll();
-          asking.onsuccess = () => resolve(asking.result);
-          asking.onerror = () => reject(new Error('not read'));
-        });
-        texts.push(...all.map((it) => (typeof it === 'string' ? it : JSON.stringify(it))));
-      }
-      database.close();
-    }
-    return texts;
-  });
+  const records = await recordsIn(page);
   const readings = new Map<string, string>();
   for (const text of records) {
     for (const walk of walksIn(text)) {

@@ -157,6 +157,64 @@ test('two tabs without the browser’s locks, as over plain http, lose nothing t
   await expect(field(page, 'How many')).toHaveCount(9);
 });
 
+test('what is half typed at a stop is there after Back, Leave and a reload; two quick taps answer one thing', async ({
+  page,
+}) => {
+  await openYard(page);
+  await page.goto('/walk/stop/n1?read=n1~ground.gap');
+  const field = page.getByRole('textbox').first();
+  const digit = (it: string) => page.getByRole('button', { name: it, exact: true }).last();
+  await digit('4').click();
+  await digit('7').click();
+  await page.getByRole('button', { name: 'Back' }).click();
+  const row = page.getByRole('button', { name: /^Gap under the sill: 6 mm/ });
+  await expect(row).toContainText('typed, not saved yet');
+  await row.click();
+  await expect(field).toHaveValue('47');
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await page.getByLabel('Note to this reading').fill('by the drain');
+  await page.getByRole('button', { name: /^Leave/ }).click();
+  await page.goto('/walk/stop/n1?read=n1~ground.gap');
+  await expect(field).toHaveValue('47');
+  await page.reload();
+  await expect(field).toHaveValue('47');
+  await page.getByRole('button', { name: /^Save, then/ }).dblclick();
+  await expect(page.getByRole('button', { name: /^Gap under the sill: 47 mm/ })).not.toContainText(
+    'typed, not saved yet',
+  );
+  await expect(page).toHaveURL(/stop\/n1/);
+  // On a phone a stop fills the screen; the way to the place is on the walk's own page.
+  await page.goto('/walk');
+  const { walks } = JSON.parse(await exportPlace(page)) as {
+    walks: { ended: boolean; readings: { item: string; attribute: string; note?: string }[] }[];
+  };
+  const own = walks.find(({ ended }) => !ended)?.readings ?? [];
+  expect(own.map(({ item, attribute, note }) => [item, attribute, note])).toEqual([
+    ['n1', 'ground.gap', 'by the drain'],
+  ]);
+});
+
+test('two tabs at the same stop: what one says the other shows, and neither takes the other’s away', async ({
+  page,
+  context,
+}) => {
+  await openYard(page);
+  await page.goto('/walk/stop/n1');
+  const other = await context.newPage();
+  await other.goto('/walk/stop/n1');
+  const tick = (it: Page, name: string) =>
+    it.getByRole('button', { name: `${name}: looked at, still so` });
+  await tick(page, 'Condition').click();
+  await expect(tick(other, 'Condition')).toHaveCount(0);
+  await tick(other, 'Largest hole').click();
+  await expect(tick(page, 'Largest hole')).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByRole('listitem').first()).toBeVisible();
+  for (const name of ['Condition', 'Largest hole']) {
+    await expect(tick(page, name)).toHaveCount(0);
+  }
+});
+
 test('the console is silent on every screen', async ({ page }) => {
   const said: string[] = [];
   page.on('console', (message) => {
@@ -164,11 +222,28 @@ test('the console is silent on every screen', async ({ page }) => {
   });
   page.on('pageerror', (error) => said.push(error.message));
   await openYard(page);
+  // A busy machine comes to what was asked for ahead late, and the browser remarks on it.
+  const late = /preloaded using link preload but not used within a few seconds/;
+  const first = said.filter((it) => !late.test(it));
+  said.splice(0, said.length, ...first);
   const addresses = [
     ...['/', '/walk', '/mends', '/mends/plan', '/mends/shopping', '/mends/prices', '/mends/ageing'],
     ...['/place', '/places', '/records', '/report', '/figures', '/how', '/lives', '/sure'],
-    ...['/compare', '/flock', '/routine', '/begin', '/bay/n2', '/item/n2', '/way/n2', '/zone/run'],
-    ...['/animal/red-fox', '/walk/n2~ground.gap', '/nothing-here'],
+    ...[
+      '/compare',
+      '/flock',
+      '/routine',
+      '/begin',
+      '/shut',
+      '/nights',
+      '/happened',
+      '/fence',
+      '/bay/n2',
+      '/item/n2',
+      '/way/n2',
+      '/zone/run',
+    ],
+    ...['/animal/red-fox', '/walk/n2~ground.gap', '/walk/stop/n2', '/nothing-here'],
   ];
   for (const address of addresses) {
     await page.goto(address);

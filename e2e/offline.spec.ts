@@ -24,6 +24,18 @@ test('opens and walks with no network, deep links too', async ({ page, context }
   await expect(page.getByText('Saved: gap under the sill, 7 mm')).toBeVisible();
   await page.reload();
   await expect(page.getByText('Saved: gap under the sill, 7 mm')).toBeVisible();
+  // A stop a screen: affirmed, and there after a reload.
+  await page.goto('/walk/stop/w3');
+  await page.getByRole('button', { name: /, then north 1$/ }).click();
+  await expect(page).toHaveURL(/stop\/n1/);
+  await page.goto('/walk/stop/w3');
+  await expect(headline(page)).toHaveText('All read here');
+  // The evening.
+  await page.goto('/shut');
+  await page.getByRole('button', { name: /^All shut, all home$/ }).click();
+  await expect(headline(page)).toHaveText('All shut');
+  await page.reload();
+  await expect(headline(page)).toHaveText('All shut');
   for (const [path, name] of [
     ['/animal/stoat', /Stoat/],
     ['/sure', /./],

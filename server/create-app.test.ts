@@ -75,6 +75,9 @@ test('a page names the first demo’s addresses ahead, where there is one; each 
   expect(named.map(([, address]) => address)).toEqual(['/api/demos', '/api/demos/samphire-yard']);
   for (const [, address] of named) expect((await fetch(withDemo + address)).status).toBe(200);
   expect((await fetch(without)).headers.get('link')).toBeNull();
+  // A browser that has been here has its own place: nothing is asked for ahead.
+  const again = await fetch(withDemo, { headers: { cookie: 'other=2; been=1' } });
+  expect(again.headers.get('link')).toBeNull();
 });
 
 describe('what browsers are told', () => {

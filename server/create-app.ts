@@ -62,7 +62,7 @@ export function createApp({ dist, demos = [] }: Served): Express {
   app.get('/{*path}', (request, response) => {
     // A file at the root that is not there; every other address is the application's own.
     if (/^\/[^/]*\.\w+$/.test(request.path)) return void missing(request, response);
-    if (first) response.set('Link', early(first));
+    if (first && !hasBeenHere(request)) response.set('Link', early(first)).cookie(...beenHere);
     // The page names the scripts of this build: it is asked for anew each time.
     response.set('Cache-Control', 'no-cache').sendFile(join(dist, 'index.html'));
   });
@@ -116,6 +116,16 @@ const inOneLine: ErrorRequestHandler = (
   const words = status < 500 ? 'This address cannot be read.' : 'That did not work.';
   response.status(status).type('text').send(`${words}\n`);
 };
+
+/** Left with a browser that opens a page for the first time; it says that and nothing else. */
+const beenHere = [
+  'been',
+  '1',
+  { maxAge: yearInSeconds * 1000, sameSite: 'strict', httpOnly: true },
+] as const;
+
+const hasBeenHere = ({ headers }: Request): boolean =>
+  /(^|; )been=1(;|$)/.test(headers.cookie ?? '');
 
 /** A first visit opens the first demo: the page asks for it while its scripts are still on their way. */
 function early({ id }: Demo): string {

@@ -1,7 +1,9 @@
 /** The demo places, where this server has any to hand out. */
 import type { QueryClient } from '@tanstack/react-query';
-import { array, object, string } from 'yup';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
+import { id, text } from '@/core/schema/common';
+import { list, object, type TypeOf } from '@/core/schema/schema';
+import { validatorOf } from '@/core/schema/validator';
 import { inTurns } from './in-turns';
 import { openFile, writePlace } from './open-file';
 import { tellOtherTabs } from './other-tabs';
@@ -9,21 +11,18 @@ import { demoKey, type Yard } from './records';
 import { placesKey } from './places';
 import { writeAll } from './storage';
 
-export interface Demo {
-  readonly id: string;
-  readonly name: string;
-}
+const demoSchema = object({ id, name: text });
+/** A demo place, as the server lists it. */
+export interface Demo extends TypeOf<typeof demoSchema> {}
 
-const demosSchema = array()
-  .of(object({ id: string().required(), name: string().required() }).noUnknown().required())
-  .required();
+const validator = validatorOf(list(demoSchema));
 
 /** None where there is no server, or it has none. */
 export async function listDemos(): Promise<readonly Demo[]> {
   const answer = await fetch('/api/demos').catch(() => undefined);
   if (!answer?.ok) return [];
   try {
-    return await demosSchema.validate(await answer.json(), { strict: true });
+    return await validator.validate(await answer.json(), { strict: true });
   } catch {
     return [];
   }

@@ -1,16 +1,10 @@
 /** What the keeper allows a plan, kept in this browser for each place: it is about the days ahead, not about the place. */
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import * as yup from 'yup';
-import type { Limits } from '@/core/mends/plan/limits';
+import { limitsSchema, type Limits } from '@/core/mends/plan/limits';
+import { validatorOf } from '@/core/schema/validator';
 import { storage, writeAll } from './storage';
 
-const amount = () => yup.number().min(0).max(100_000_000).optional();
-const ids = () => yup.array(yup.string().max(400).required()).optional();
-
-const schema = yup
-  .object({ cents: amount(), minutes: amount(), longest: amount(), must: ids(), wont: ids() })
-  .noUnknown()
-  .strict();
+const validator = validatorOf(limitsSchema);
 
 /** Until something else is said: a hundred of the keeper's money, as long as it takes. */
 export const firstLimits: Limits = { cents: 10_000 };
@@ -22,7 +16,7 @@ async function readLimits(placeId: string): Promise<Limits> {
   const kept = await storage.getItem(keyOf(placeId));
   if (kept === null) return firstLimits;
   try {
-    return schema.validateSync(JSON.parse(kept)) as Limits;
+    return validator.validateSync(JSON.parse(kept), { strict: true });
   } catch {
     return firstLimits;
   }

@@ -8,6 +8,7 @@ import { mendSchema, type Mend } from '@/core/records/mend';
 import { logEntrySchema, type LogEntry } from '@/core/records/sighting';
 import { walkSchema, type Walk } from '@/core/records/walk';
 import type { Schema } from '@/core/schema/schema';
+import { fits } from '@/core/schema/fits';
 import { validatorOf } from '@/core/schema/validator';
 import { migrate, recordVersion } from './migrations';
 import { revisionKey, storage } from './storage';
@@ -64,9 +65,10 @@ export class Unreadable extends Error {
 /** Throws `Unreadable` where it is not what the schema says. */
 export function unpack<T>(key: string, text: string, schema: Schema<T>): T {
   try {
-    return validatorOf(schema).validateSync(migrate(kindOf(key), JSON.parse(text)), {
-      strict: true,
-    });
+    const record = migrate(kindOf(key), JSON.parse(text));
+    return fits(schema, record)
+      ? record
+      : validatorOf(schema).validateSync(record, { strict: true });
   } catch {
     throw new Unreadable({ key, text, why: isNewer(text) ? 'newer' : 'damaged' });
   }

@@ -8,7 +8,7 @@ import { chooseMend, type Proposal } from '@/core/mends/propose';
 import { moveMend, reviewMends } from '@/core/mends/review';
 import { latestReadings } from '@/core/records/apply-readings';
 import type { Mend, MendState } from '@/core/records/mend';
-import type { LogEntry, Loss, QuietNights, Sighting } from '@/core/records/sighting';
+import type { LogEntry } from '@/core/records/sighting';
 import type { Place } from '@/core/place/place';
 import type { PutOff, Reading, Walk } from '@/core/records/walk';
 import type { Course } from '@/core/walk/stops';
@@ -24,10 +24,8 @@ export type NewReading = Pick<Reading, 'item' | 'attribute' | 'value' | 'how' | 
 export type Statement = Pick<Reading, 'item' | 'attribute' | 'value'>;
 
 /** An entry of the log, without what is given to it when it is kept. */
-export type NewEntry =
-  | Omit<Sighting, 'id' | 'placeId'>
-  | Omit<QuietNights, 'id' | 'placeId'>
-  | Omit<Loss, 'id' | 'placeId'>;
+export type NewEntry = WithoutIds<LogEntry>;
+type WithoutIds<E> = E extends LogEntry ? Omit<E, 'id' | 'placeId'> : never;
 
 /** Readings of a walk, which the walk itself takes back. */
 export const isReading = (made: ChangeMade): boolean => made === 'reading' || made === 'readings';
@@ -126,13 +124,13 @@ export function useChanges() {
         change('taking-an-entry-out-of-the-log', ({ sightings }) => ({
           removedSightings: sightings.filter((it) => it.id === id),
         })),
-      /** Keeps what the keeper says of items from memory, as readings that say so; mends follow. */
-      say: (made: ChangeMade, said: readonly Statement[]) =>
+      /** Keeps what the keeper says of items, as readings: from memory, unless `how` says that it was measured just now; mends follow. */
+      say: (made: ChangeMade, said: readonly Statement[], how: Reading['how'] = 'remembered') =>
         change(made, (yard) => {
           const { place, walks, mends } = yard;
           const at = nextStamp(yard, new Date());
           const walk = said.reduce<Walk>(
-            (it, one) => withReading(it, { ...one, how: 'remembered', id: newId('r'), at }),
+            (it, one) => withReading(it, { ...one, how, id: newId('r'), at }),
             saidToday(place, walks),
           );
           const after = [...walks.filter((it) => it.id !== walk.id), walk];

@@ -5,7 +5,7 @@ import { localDay } from './local-day';
 const now = (): string => localDay(new Date());
 
 /** Looked at each minute, and when the page is come back to: a phone's timers sleep with it. */
-function listen(changed: () => void): () => void {
+export function listenForMinutes(changed: () => void): () => void {
   const timer = setInterval(changed, 60_000);
   document.addEventListener('visibilitychange', changed);
   return () => {
@@ -15,5 +15,5 @@ function listen(changed: () => void): () => void {
 }
 
 export function useToday(): string {
-  return useSyncExternalStore(listen, now, now);
+  return useSyncExternalStore(listenForMinutes, now, now);
 }

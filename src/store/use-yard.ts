@@ -5,6 +5,7 @@ import type { Judgement } from '@/core/score/judge';
 import { localDay } from './local-day';
 import { yardKey } from './change-yard';
 import { firstDemo } from './demos';
+import { loadDrafts } from './drafts';
 import { judgeInTurns, judgementOf, type Looked } from './judged';
 import { isFirstVisit } from './open-file';
 import { hearOtherTabs } from './other-tabs';
@@ -21,7 +22,7 @@ export function useYard() {
   return useQuery({
     queryKey: yardKey,
     queryFn: async () => {
-      const yard = await openYard();
+      const [yard] = await Promise.all([openYard(), loadDrafts()]);
       // Judged in turns before any screen asks for it.
       if (yard) await judgeInTurns(yard, { scenario: 'night-shut', day: localDay(new Date()) });
       return yard;

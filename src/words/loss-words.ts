@@ -59,7 +59,7 @@ export function lossSentence(losses: Losses, flock: number): string {
 /** What it goes by: the tables alone, or how it has gone here as well. */
 export function livedWords({ lived, byTables }: Losses): string {
   if (!isToldOf(lived)) {
-    return 'By the tables alone, which may be out by several times. Say how long it has been kept like this, and what was lost, and it is weighed.';
+    return `By the tables${lived.years > 0 ? ', and that nothing was logged since the first walk' : ' alone'}. They may be out by several times: how long it has been kept like this, and what was lost, would say more.`;
   }
   const lost = lived.lost + lived.losses.reduce((sum, { birds }) => sum + birds, 0);
   const kept = lived.years >= 0.1 ? ` in ${yearsWords(lived.years)} kept like this` : '';

@@ -167,7 +167,7 @@ export const moreMendWords = {
     name: 'Clear what touches the strand',
     steps: [
       'Switch the fence off.',
-      'Cut the grass under it and a hand to either side; set it off the mesh with longer insulators.',
+      'Cut the grass under it and a hand to either side; set it off the mesh with longer insulators; hang up what is down, and put a new insulator where one is cracked.',
       'Switch on; read the volts at the far end.',
     ],
   },

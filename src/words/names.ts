@@ -12,6 +12,7 @@ import type { Condition, Fixing } from '@/core/tables/fixings';
 import { latches, type LatchId } from '@/core/tables/latches';
 import type { MeshId } from '@/core/tables/meshes';
 import type { Motion } from '@/core/tables/motions';
+import type { Ground } from '@/core/tables/fence-ground';
 import type { Touching } from '@/core/tables/shocking';
 import type { Deterrent, Near, Often } from '@/core/tables/visiting';
 
@@ -210,9 +211,20 @@ export const nearNames: Readonly<Record<Near, string>> = {
 
 export const touchingNames: Readonly<Record<Touching, readonly [name: string, note: string]>> = {
   nothing: ['nothing', 'clear all along'],
-  grass: ['grass or weeds', 'mow under it'],
+  wood: ['a branch or a board', 'keep it off; wet wood leaks'],
+  grass: ['grass', 'mow under it'],
+  weeds: ['weeds lying over it', 'cut them; worst after rain'],
+  insulator: ['a broken insulator', 'the post leads when it is wet: put in a new one'],
   snow: ['snow', 'raise it or dig it out'],
   mesh: ['the mesh itself', 'keep it off with stand-offs'],
+  ground: ['the ground: it is down', 'hang it again'],
+};
+
+export const groundNames: Readonly<Record<Ground, readonly [name: string, note: string]>> = {
+  wet: ['wet', 'after rain; wet leaf mould'],
+  moist: ['moist', 'a spade comes up dark'],
+  frozen: ['frozen', 'hard to the heel'],
+  dry: ['dry', 'dust, or a crust'],
 };
 
 /** As the keeper calls them, or by their kind. */

@@ -1,4 +1,4 @@
-/** What a row of a stop is called: the reading in short, with the height of its band where there are several. */
+/** What a row of a stop is called: the reading in short, with the height of its band, or the zone, where there are several. */
 import type { Place } from '@/core/place/place';
 import type { Question } from '@/core/walk/questions';
 import { questionWords } from './attributes';
@@ -7,7 +7,9 @@ import { capital } from './names';
 
 export function rowWords(place: Place, question: Question): string {
   const { short } = questionWords(question, place);
-  const { band } = question;
+  const { band, section, name } = question;
+  // One look up at all roofs: each row says whose.
+  if (section === 'overhead' && name !== undefined && !band) return `${capital(short)}: ${name}`;
   if (!band) return capital(short);
   const [from, to] = band;
   return `${capital(short)}, ${lengthWords(from, place.units)} to ${lengthWords(to, place.units)} up`;

@@ -38,6 +38,7 @@ export const purposeNames: Readonly<Record<WalkPurpose, readonly [name: string, 
   storm: ['After storm or snow', 'pull tests, edges, roof, doors, strand'],
   loss: ['After a loss', 'ways by which something gets in, fresh sign, heads'],
   moved: ['The pen has moved', 'ground all round, pegs, strand, square'],
+  fence: ['Along the line', 'volts, handles, stake, and what touches'],
 };
 
 /** Kinds named before it says “and more”. */

@@ -10,6 +10,7 @@ import type { Limits } from '@/core/mends/plan/limits';
 import { shuttingOut } from '@/core/mends/plan/shut-out';
 import { unitPricesOf, type Shop } from '@/core/mends/shopping/shop';
 import { applyReadings } from '@/core/records/apply-readings';
+import { withFlockOn } from '@/core/records/flock-on';
 import type { Steps } from '@/core/steps';
 import type { AnimalId } from '@/core/tables/animals';
 import type { FromPlanner, ToPlanner } from './plan-talk';
@@ -97,7 +98,8 @@ self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
     void plan(data.ask, data.limits, data.shutOut);
     return;
   }
-  const found = applyReadings(data.place, data.walks).place;
+  const laid = applyReadings(data.place, data.walks).place;
+  const found = withFlockOn(laid, data.log, data.date);
   const unitPrices = unitPricesOf(data.place, data.shop);
   shop = data.shop;
   const year = Number(data.date.slice(0, 4));

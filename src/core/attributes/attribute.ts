@@ -78,12 +78,14 @@ export interface Asked<K extends ItemKind> {
   when(item: Items[K], at: Circumstances): boolean;
   /** Answered by another reading, though this one was not taken. */
   isAnswered?(item: Items[K]): boolean;
+  /** After everything else at its stop: what is read there may spare it. */
+  readonly last?: true;
   /** Of a bay: before its mesh is looked at, or after. */
   readonly before?: 'mesh';
 }
 
 /** Short walks (records/walk.ts) that ask it too; what was weak is asked of every weak bay. */
-export type ShortWalk = 'weak' | 'storm' | 'loss' | 'moved';
+export type ShortWalk = 'weak' | 'storm' | 'loss' | 'moved' | 'fence';
 
 /** The attack that an amount decides while it is typed, and for openings their form. */
 export type Bearing = 'slot' | 'hole' | 'digging' | 'reach' | 'lifting';
@@ -108,8 +110,8 @@ interface Common<K extends ItemKind> {
   isUnreadWithout(item: Items[K]): boolean;
 }
 
-/** What an amount is counted in: millimetres, kilograms, kilovolts, birds, minutes. */
-export type Unit = 'mm' | 'kg' | 'kV' | 'birds' | 'min';
+/** What an amount is counted in: millimetres, kilograms, kilovolts, volts, birds, minutes. */
+export type Unit = 'mm' | 'kg' | 'kV' | 'V' | 'birds' | 'min';
 
 /** A number with its unit. */
 export interface AmountAttribute<K extends ItemKind> extends Common<K> {
@@ -122,7 +124,7 @@ export interface AmountAttribute<K extends ItemKind> extends Common<K> {
   /** Figures it usually has, in its unit: said in one tap. */
   readonly usual: readonly number[];
   readonly bears?: Bearing;
-  /** Where its value stands; absent where it is not judged. */
+  /** Where its value stands; absent where nothing is worked out from it. */
   readonly path?: Path<Items[K], PossibleAmount>;
 }
 
@@ -166,16 +168,22 @@ const unjudged = {
   isUnreadWithout: (): boolean => false,
 } as const;
 
-/** A choice that is kept and compared, never judged. */
+/** A choice that is kept and compared, never judged by itself; with a `path`, a part of what is worked out from others. */
 export const choiceCheck = <K extends ItemKind, C extends string>(
   of: K,
-  given: Pick<ChoiceAttribute<K, C>, 'asked' | 'shortWalks' | 'choices' | 'better' | 'toSeeTo'>,
+  given: Pick<
+    ChoiceAttribute<K, C>,
+    'asked' | 'shortWalks' | 'choices' | 'better' | 'toSeeTo' | 'path'
+  >,
 ) => ({ of, value: 'choice', ...unjudged, ...given }) as const;
 
 /** An amount that is kept and compared, never judged. */
 export const amountCheck = <K extends ItemKind>(
   of: K,
-  given: Pick<AmountAttribute<K>, 'asked' | 'shortWalks' | 'unit' | 'better' | 'limits' | 'usual'>,
+  given: Pick<
+    AmountAttribute<K>,
+    'asked' | 'shortWalks' | 'unit' | 'better' | 'limits' | 'usual' | 'path'
+  >,
 ) => ({ of, value: 'amount', ...unjudged, ...given }) as const;
 
 /** Asked everywhere. */

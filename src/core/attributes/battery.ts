@@ -1,10 +1,13 @@
 /** What feeds the energizer. */
+import { feedStates } from '../place/fence';
 import { always, choiceCheck } from './attribute';
+import { field } from './paths';
 
 export const battery = choiceCheck('fence', {
-  choices: ['mains', 'full', 'low'],
-  better: ['mains', 'full', 'low'],
+  choices: feedStates,
+  better: feedStates,
   toSeeTo: 'low',
   asked: { section: () => 'fence', when: always },
-  shortWalks: [],
+  shortWalks: ['fence'],
+  path: field('battery'),
 });

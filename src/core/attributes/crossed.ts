@@ -10,7 +10,7 @@ export const crossed = choice('opening', {
     when: (_opening, { bay, opening }) =>
       bay !== undefined && bay.strands.length > 0 && opening?.isFixed === false,
   },
-  shortWalks: [],
+  shortWalks: ['fence'],
   wears: true,
   isAlike: false,
   looksAt: [],

@@ -1,6 +1,7 @@
 /** Potential of the earth stake against an independent probe. */
 import { always, amountCheck } from './attribute';
 import { mostVolts } from './limits';
+import { field } from './paths';
 
 export const earthVolts = amountCheck('fence', {
   unit: 'kV',
@@ -8,5 +9,6 @@ export const earthVolts = amountCheck('fence', {
   limits: [0, mostVolts],
   usual: [0, 0.1, 0.2, 0.3, 0.5],
   asked: { section: () => 'fence', when: always },
-  shortWalks: ['moved'],
+  shortWalks: ['fence', 'moved'],
+  path: field('stake'),
 });

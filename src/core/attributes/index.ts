@@ -5,6 +5,7 @@
 import type { Attribute, AttributeOf, ItemKind, Unit } from './attribute';
 import { air } from './air';
 import { battery } from './battery';
+import { bayVolts } from './bay-volts';
 import { bottomEdgeLifted } from './bottom-edge-lifted';
 import { branches } from './branches';
 import { clearOpening } from './clear-opening';
@@ -23,22 +24,26 @@ import { frameWeight } from './frame-weight';
 import { freshDigging } from './fresh-digging';
 import { freshSign } from './fresh-sign';
 import { groundGap } from './ground-gap';
+import { groundToday } from './ground-today';
 import { habit } from './habit';
 import { heads } from './heads';
 import { heatLamp } from './heat-lamp';
 import { hides } from './hides';
 import { hinges } from './hinges';
+import { hooked } from './hooked';
 import { joinedFence } from './joined-fence';
 import { largestHole } from './largest-hole';
 import { latch } from './latch';
 import { latchForce } from './latch-force';
 import { leaning } from './leaning';
 import { letsGo } from './lets-go';
+import { openVolts } from './open-volts';
 import { openingCorners } from './opening-corners';
 import { openingGap } from './opening-gap';
 import { overhang } from './overhang';
 import { pegs } from './pegs';
 import { pullTest } from './pull-test';
+import { restVolts } from './rest-volts';
 import { roofLoad } from './roof-load';
 import { roost } from './roost';
 import { seasonalCover } from './seasonal-cover';
@@ -89,13 +94,17 @@ const registry = {
   'opening.gapPulled': openingCorners,
   'opening.hinges': hinges,
   'opening.crossed': crossed,
+  'opening.hooked': hooked,
   'opening.letGo': letsGo,
   'opening.habit': habit,
   'latch.kind': latch,
   'strand.height': strandHeight,
   'strand.standOff': strandStandOff,
   'strand.touching': strandTouching,
+  'strand.volts': bayVolts,
+  'fence.open': openVolts,
   'fence.volts': volts,
+  'fence.ground': groundToday,
   'check.cover': coverNear,
   'check.leaning': leaning,
   'check.branches': branches,
@@ -108,6 +117,7 @@ const registry = {
   'check.voltsNear': voltsNear,
   'check.earth': earthVolts,
   'check.battery': battery,
+  'check.restVolts': restVolts,
   'check.on': switchedOn,
   'check.signs': warningSigns,
   'check.joined': joinedFence,

@@ -11,6 +11,7 @@ export const roost = amount('bay', {
   asked: {
     when: (_bay, { roostSection }) => roostSection !== undefined,
     section: (_bay, { roostSection }) => roostSection,
+    last: true,
   },
   shortWalks: ['loss'],
   wears: false,

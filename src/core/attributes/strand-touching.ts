@@ -7,7 +7,7 @@ export const strandTouching = choice('strand', {
   choices: touching,
   better: touching,
   asked: { when: always },
-  shortWalks: ['storm', 'moved'],
+  shortWalks: ['fence', 'storm', 'moved'],
   wears: true,
   isAlike: true,
   looksAt: [],

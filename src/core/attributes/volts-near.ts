@@ -1,6 +1,7 @@
 /** Line potential where the line begins. */
 import { always, amountCheck } from './attribute';
 import { mostVolts, usualVolts } from './limits';
+import { field } from './paths';
 
 export const voltsNear = amountCheck('fence', {
   unit: 'kV',
@@ -8,5 +9,6 @@ export const voltsNear = amountCheck('fence', {
   limits: [0, mostVolts],
   usual: usualVolts,
   asked: { section: () => 'fence', when: always },
-  shortWalks: [],
+  shortWalks: ['fence'],
+  path: field('near'),
 });

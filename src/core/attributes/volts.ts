@@ -9,7 +9,7 @@ export const volts = amount('fence', {
   limits: [0, mostVolts],
   usual: usualVolts,
   asked: { section: () => 'fence', when: always },
-  shortWalks: ['storm', 'loss', 'moved'],
+  shortWalks: ['fence', 'storm', 'loss', 'moved'],
   wears: true,
   isAlike: false,
   looksAt: [],

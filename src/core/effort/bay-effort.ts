@@ -95,10 +95,8 @@ function climbedOver(
 ): StrandEffect | undefined {
   if (!below || animal.flies) return undefined;
   const attack = animal.leap.value >= height ? 'jump' : 'climb';
-  const effects = below.map((strands) =>
-    isCovered(attack, { strands }, bound)
-      ? strandEffect({ strands }, animal, bound, line)
-      : undefined,
+  const effects = below.map((it) =>
+    isCovered(attack, it, bound) ? strandEffect(it, animal, bound, line) : undefined,
   );
   return effects.reduce((weakest, it) =>
     weakest && it && it.share < weakest.share ? it : weakest && it && weakest,

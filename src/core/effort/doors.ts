@@ -29,7 +29,7 @@ export function isOfTheRound(opening: Opening): boolean {
 }
 
 /** Whether a forgotten round leaves it shut. A spring or cord that has none beside it is judged as gone. */
-function shutsItself({ letGo }: Opening): boolean {
+export function shutsItself({ letGo }: Opening): boolean {
   return letGo === 'falls-shut' || letGo === 'two-closers';
 }
 

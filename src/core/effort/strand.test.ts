@@ -81,3 +81,49 @@ test('a line runs past a vent as past its wall, and may end at a door of which n
   expect(covered(door)).toEqual([true, false]);
   expect(covered({ ...door, crossed: { is: 'yes' } })).toEqual([true, true]);
 });
+
+describe('how the line passes a door', () => {
+  const gate = (more: Partial<Opening>): Opening => ({
+    id: 'gate',
+    name: 'gate',
+    kind: 'gate',
+    at: 0,
+    up: 0,
+    width: 900,
+    height: 1700,
+    latches: [],
+    habit: 'every-night',
+    shutBy: 'hand',
+    ...more,
+  });
+  const covers = (more: Partial<Opening>) =>
+    (['best', 'worst'] as const).map((bound) =>
+      isCovered('pass', strandTouchings([[152, 'nothing']]), bound, gate(more)),
+    );
+
+  test.each<[string, Partial<Opening>, boolean, boolean]>([
+    ['a handle covers it', { lineBy: 'handle' }, true, true],
+    [
+      'a handle that was found off does not',
+      { lineBy: 'handle', hooked: { is: 'no' } },
+      false,
+      false,
+    ],
+    [
+      'nor does a lead in the ground, whatever was read',
+      { lineBy: 'buried', crossed: { is: 'yes' } },
+      false,
+      false,
+    ],
+    ['nor one overhead, nor a line that ends', { lineBy: 'ends' }, false, false],
+    ['what nobody has said may be either', {}, true, false],
+    [
+      'a handle over which no wire runs covers nothing',
+      { lineBy: 'handle', crossed: { is: 'no' } },
+      false,
+      false,
+    ],
+  ])('%s', (_, more, best, worst) => {
+    expect(covers(more)).toEqual([best, worst]);
+  });
+});

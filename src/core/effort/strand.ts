@@ -1,6 +1,7 @@
 /** Strands: the share of an animal's tries at this bay that they turn back. */
-import { yesNo } from '../place/bay';
+import { yesNo, type LineAt } from '../place/bay';
 import { isFixed } from '../place/opening-cover';
+import { isThere } from '../place/strand-there';
 import type { Bay, Opening, Strand } from '../place/place';
 import type { Figure } from '../tables/figure';
 import { bounds, type PossibleAmount } from '../place/possible';
@@ -8,6 +9,7 @@ import type { Animal } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
 import {
   leaptWithWall,
+  isBuried,
   leftWhenTouching,
   mostTurnedBack,
   touching,
@@ -44,10 +46,17 @@ export function isCovered(
   return onFoot.includes(attack);
 }
 
-/** A line runs past what stands fast in a wall as past the wall; at a door it may end, so that one is to be read. */
+/**
+ * A line runs past what stands fast in a wall as past the wall; at a door it may end, so that one is to be read. A lead under or over a
+ * door covers nothing, and a handle does while it is hooked: nobody having found it off, it is taken for hooked.
+ */
 function isCrossed(opening: Opening, bound: Bound): boolean {
-  if (opening.crossed === undefined && isFixed(opening)) return true;
-  return choiceAt(opening.crossed, 'opening.crossed', yesNo, bound) === 'yes';
+  const { crossed, lineBy, hooked } = opening;
+  if (crossed === undefined && isFixed(opening)) return true;
+  if (lineBy !== undefined && lineBy !== 'handle') return false;
+  const isOff = hooked !== undefined && choiceAt(hooked, 'opening.hooked', yesNo, bound) === 'no';
+  const runsOn = lineBy === 'handle' && (crossed === undefined || 'any' in crossed);
+  return !isOff && (runsOn || choiceAt(crossed, 'opening.crossed', yesNo, bound) === 'yes');
 }
 
 function offWall({ standOff }: Strand, bound: Bound): number {
@@ -56,11 +65,11 @@ function offWall({ standOff }: Strand, bound: Bound): number {
 }
 
 /**
- * `share in the table × prescribed wires met ÷ prescribed × volts ÷ volts needed × contact × hours on`, at most 0.98, for the
+ * `share in the table × prescribed wires met ÷ prescribed × volts ÷ volts needed × contact × hours on`, at most 0.98 (contact 1 on a line that is described), for the
  * set of wires that gives most. `undefined` where no strand crosses the bay or none is trusted against this animal.
  */
 export function strandEffect(
-  bay: Pick<Bay, 'strands'>,
+  bay: LineAt,
   animal: Animal,
   bound: Bound,
   line: Line | undefined,
@@ -68,17 +77,19 @@ export function strandEffect(
   const { shocked } = animal;
   const strands = bay.strands.filter(isThere);
   if (!shocked || !line || strands.length === 0) return undefined;
-  const volts = lengthAt(line.volts, 'fence.volts', bound);
+  const { reaching } = bay;
+  const volts = lengthAt(reaching ?? line.volts, 'fence.volts', bound);
   const live = Math.min(1, volts / shocked.volts.value) * line.hoursOn;
-  // The line is one: what touches it anywhere here takes from all of it.
   const touched = strands.map((strand) =>
     choiceAt(strand.touching, 'strand.touching', touching, bound),
   );
+  // The line is one: what touches it anywhere here takes from all of it.
   const contact = touched.reduce((worst, it) =>
     leftWhenTouching[it] < leftWhenTouching[worst] ? it : worst,
   );
-  // A wire under snow is touched by nothing that walks on it.
-  const clear = strands.filter((_, index) => touched[index] !== 'snow');
+  // Of a described line it has been taken already, from every bay.
+  const left = reaching ? 1 : leftWhenTouching[contact];
+  const clear = strands.filter((_, index) => !isBuried(touched[index] ?? 'nothing'));
   const [first, ...rest] = shocked.sets.map((set) => {
     const met = wiresMet(clear, set, bound);
     const of = set.heights.length;
@@ -86,13 +97,8 @@ export function strandEffect(
   });
   if (!first) return undefined;
   const { met, of, worth } = rest.reduce((most, it) => (it.worth > most.worth ? it : most), first);
-  const share = shocked.share.value * worth * live * leftWhenTouching[contact];
+  const share = shocked.share.value * worth * live * left;
   return { share: Math.min(mostTurnedBack, share), met, of, volts, touching: contact };
-}
-
-/** A wire at no height is one that a mend has not yet brought. */
-function isThere({ height }: Strand): boolean {
-  return !('is' in height && height.is === 0);
 }
 
 /** How many of a set's heights have a wire of their own: one wire never stands for two. */

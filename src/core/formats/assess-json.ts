@@ -47,7 +47,7 @@ export function assessJson({ judgement, tonight, month, year, trend }: Assessmen
     date: judgement.date ?? null,
     scenario: judgement.scenario,
     place: place.name,
-    missedRound: judgement.missedRound,
+    missedRound: judgement.round.missed,
     zones: place.zones.map(({ id, kind, name, inUse }) => ({
       id,
       kind,

@@ -44,6 +44,10 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
   }),
   // Version 9 only added to a place: finer regions, what stands round it, how it has gone so far. Losses: see `migratedEntry`.
   8: (place) => place,
+  // Version 10 only added to the log: evenings, nights away, birds that learn, young near; more of a loss.
+  9: (place) => place,
+  // Version 11 only added: how the line is made, what is read along it, more that touches it, how it passes doors.
+  10: (place) => place,
 };
 
 /** Left as it is where it is not what an older version wrote: the schema says so. */

@@ -22,7 +22,7 @@ import {
   type TypeOf,
   whole,
 } from '../schema/schema';
-import { possibleAmount, possibleChoice } from './possible';
+import { possibleAmount, possibleChoice, type PossibleAmount } from './possible';
 import { yearSpan } from './year-span';
 
 /** Id of a bay, unique in its place. */
@@ -171,6 +171,11 @@ export const byDays = ['open', 'open-while-ranging', 'shut'] as const;
 /** How an opening stands by day. */
 export type ByDay = (typeof byDays)[number];
 
+/** With a handle that is unhooked to go in; by a lead buried or high overhead; not at all, so that it ends there. */
+export const linePasses = ['handle', 'buried', 'overhead', 'ends'] as const;
+/** How the line passes a door. */
+export type LinePass = (typeof linePasses)[number];
+
 export const fittedLatchSchema = object({
   id,
   kind: named('latchKind', possibleChoice(fittedLatchIds)),
@@ -207,6 +212,10 @@ export const openingSchema = named(
     hinges: optional(possibleChoice(hingeStates)),
     /** Whether the bay's strands run across it as well (a handle, a buried lead does not count). */
     crossed: optional(eitherWay),
+    /** How the line passes it; absent: nobody has said, and it goes on. */
+    lineBy: optional(oneOf(linePasses)),
+    /** Whether its handle is hooked on: unhooked, the line ends before it. */
+    hooked: optional(eitherWay),
     /** Which way it goes when let go: one that falls shut is not left open. */
     letGo: optional(oneOf(letGos)),
   }),
@@ -238,6 +247,8 @@ export const strandSchema = named(
     /** Distance outward from the cover; 0 where it stands free. */
     standOff: possibleAmount,
     touching: optional(possibleChoice(touching)),
+    /** Read on it here, kV: what was read beats what is worked out. */
+    volts: optional(possibleAmount),
   }),
 );
 /** An electric wire across a bay; mm. */
@@ -273,8 +284,15 @@ export const baySchema = named(
     ready: optional(constant(true)),
   }),
 );
+/** The line where it crosses a bay. */
+export interface LineAt {
+  readonly strands: readonly Strand[];
+  /** Of a described line, worked out: what reaches an animal here, kV as the tables mean them. In no file. */
+  readonly reaching?: PossibleAmount;
+}
+
 /** A bay with everything it carries; mm. */
-export interface Bay extends TypeOf<typeof baySchema> {
-  /** Of a roof, worked out: the lines before the walls it is climbed by, each as its strands. In no file. */
-  readonly below?: readonly (readonly Strand[])[];
+export interface Bay extends TypeOf<typeof baySchema>, LineAt {
+  /** Of a roof, worked out: the lines before the walls it is climbed by. In no file. */
+  readonly below?: readonly LineAt[];
 }

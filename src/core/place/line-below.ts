@@ -5,10 +5,8 @@
 import isSame from 'fast-deep-equal';
 import { answersBy } from '../memo';
 import { piecesOf } from './pieces';
-import { outside, type Bay, type Face, type Place, type Strand, type ZoneId } from './place';
-
-/** The strands at the foot of one wall. */
-export type LineBelow = readonly Strand[];
+import type { LineAt } from './bay';
+import { outside, type Bay, type Face, type Place, type ZoneId } from './place';
 
 /** The place with every outer roof told of the lines before the walls it is climbed by; the same object where there are none. */
 export function withLineBelow(place: Place): Place {
@@ -29,7 +27,7 @@ function hasLine({ faces }: Place): boolean {
 const inside = ({ between: [a, b] }: Face): ZoneId => (a === outside ? b : a);
 
 /** The lines before all outer walls of what hangs together with this zone; none where one wall has no line before it. */
-function linesBefore(place: Place, zone: ZoneId): LineBelow[] {
+function linesBefore(place: Place, zone: ZoneId): LineAt[] {
   const pieces = piecesOf(place);
   const isJoined = (face: Face) => pieces.get(inside(face)) === pieces.get(zone);
   const walls = place.faces.filter(
@@ -37,21 +35,25 @@ function linesBefore(place: Place, zone: ZoneId): LineBelow[] {
   );
   const lines = walls.flatMap(({ bays }) => bays.filter(({ ready }) => !ready));
   if (lines.some(({ strands }) => strands.length === 0)) return [];
-  const distinct = new Map(lines.map(({ strands }) => [lineKey(strands), strands]));
+  const distinct = new Map(
+    lines.map(({ strands, reaching }: Bay) => {
+      const line: LineAt = { strands, ...(reaching && { reaching }) };
+      return [lineKey(line), line];
+    }),
+  );
   return [...distinct.values()];
 }
 
 /** Lines that stand alike are one, whatever their wires are called. */
-function lineKey(strands: readonly Strand[]): string {
-  return JSON.stringify(
-    strands.map(({ height, standOff, touching }) => [height, standOff, touching]),
-  );
+function lineKey({ strands, reaching }: LineAt): string {
+  const wires = strands.map(({ height, standOff, touching }) => [height, standOff, touching]);
+  return JSON.stringify([wires, reaching]);
 }
 
 const roofs = answersBy<Face, Face>();
 
 /** The roof over these lines; asked again with the same ones, the same object. */
-function roofOver(face: Face, lines: readonly LineBelow[]): Face {
+function roofOver(face: Face, lines: readonly LineAt[]): Face {
   const below = lines.length > 0 ? lines : undefined;
   const isOver = (it: Face) => it.bays.every((bay: Bay) => isSame(bay.below, below));
   if (isOver(face)) return face;

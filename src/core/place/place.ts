@@ -26,7 +26,7 @@ import { regions } from '../tables/regions';
 import { surroundings } from '../tables/surroundings';
 import { deterrents, nearThings, oftenWords } from '../tables/visiting';
 import { baySchema } from './bay';
-import { possibleAmount } from './possible';
+import { fenceSchema } from './fence';
 import { yearSpan } from './year-span';
 
 export type {
@@ -46,6 +46,9 @@ export type {
   TopEdge,
   YesNo,
 } from './bay';
+
+export type { Fence, FenceLine } from './fence';
+export type { StrandHours } from '../tables/strand-hours';
 
 /** Id of a zone, or `outside`. */
 export type ZoneId = string;
@@ -200,20 +203,6 @@ export const faceSchema = named(
 );
 /** A wall, roof, floor or partition. */
 export interface Face extends TypeOf<typeof faceSchema> {}
-
-export const strandHours = ['always', 'nights-and-away', 'nights', 'never'] as const;
-/** When the line is on. */
-export type StrandHours = (typeof strandHours)[number];
-
-/** The electric line that all strands of the place hang on. */
-const fenceSchema = object({
-  id,
-  /** Line potential, kV, at the far end. Unread is unknown, not live. */
-  volts: optional(possibleAmount),
-  on: oneOf(strandHours),
-});
-/** The electric line. */
-export interface Fence extends TypeOf<typeof fenceSchema> {}
 
 const mostRounds = 1_000_000;
 

@@ -2,9 +2,10 @@
 import { attributes, type AttributeId } from '../attributes';
 import type { Attribute } from '../attributes/attribute';
 import isSame from 'fast-deep-equal';
+import { withoutStaleVolts } from '../fence/stale-volts';
+import { withLine } from '../fence/with-line';
 import { answersBy, type Answers } from '../memo';
 import { framesOf } from '../place/frame';
-import { withLineBelow } from '../place/line-below';
 import type { Bay, Face, ItemId, Place } from '../place/place';
 import type { Possible } from '../place/possible';
 import { setAttributes } from './set-attribute';
@@ -30,6 +31,16 @@ export function attributeKey(item: ItemId, attribute: AttributeId): string {
   return `${item} ${attribute}`;
 }
 
+/** The day on which the battery of the line was last read. */
+export function batteryReadOn(
+  { fence }: Place,
+  provenance: FoundPlace['provenance'],
+): string | undefined {
+  return (
+    fence && provenance.get(attributeKey(fence.id, 'check.restVolts'))?.reading.at.slice(0, 10)
+  );
+}
+
 /** Oldest first; walks of one day keep the order they were begun in. */
 export function inDateOrder(walks: readonly Walk[]): Walk[] {
   return walks
@@ -47,10 +58,11 @@ export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace 
     const own = values.get(item) ?? new Map<AttributeId, Possible>();
     values.set(item, own.set(reading.attribute, reading.value));
   }
-  return {
-    place: withLineBelow(keepUnchanged(place, setAttributes(place, values))),
-    provenance,
-  };
+  const found = withoutStaleVolts(
+    setAttributes(place, values),
+    (item, attribute) => provenance.get(attributeKey(item, attribute))?.reading.at,
+  );
+  return { place: withLine(keepUnchanged(place, found)), provenance };
 }
 
 const lastBay = answersBy<Bay, Bay>();

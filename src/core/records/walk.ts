@@ -24,7 +24,7 @@ export const walkKinds = ['lap', 'measure-again', 'said'] as const;
 export type WalkKind = (typeof walkKinds)[number];
 
 /** What a walk is for; all but the first ask less. */
-export const walkPurposes = ['full', 'settle', 'weak', 'storm', 'loss', 'moved'] as const;
+export const walkPurposes = ['full', 'settle', 'weak', 'storm', 'loss', 'moved', 'fence'] as const;
 /** What a walk is for: all of it, or a short one. */
 export type WalkPurpose = (typeof walkPurposes)[number];
 
@@ -111,7 +111,7 @@ export const walkSchema = named(
     ended: flag,
     /** Absent: the whole walk. */
     purpose: optional(oneOf(walkPurposes)),
-    /** The bays a walk of what was weak goes to, as they were when it began. */
+    /** The bays a walk of what was weak goes to, or a walk after a loss begins with, as they were when it began. */
     bays: optional(list(text)),
     /** The questions that a walk which settles the answer asks, as they were when it began. */
     asks: optional(list(text)),

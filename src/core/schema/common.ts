@@ -16,7 +16,11 @@ const unseen: readonly (readonly [first: number, last: number])[] = [
   [0xfeff, 0xfeff],
 ];
 
+/** Nothing but ordinary letters, digits and signs: most ids. */
+const plain = /^[\x20-\x7e]*$/;
+
 const isSeen = (text: string): boolean =>
+  plain.test(text) ||
   [...text].every((letter) => {
     const code = letter.codePointAt(0) ?? 0;
     return !unseen.some(([first, last]) => code >= first && code <= last);

@@ -7,3 +7,15 @@ export function isDay(text: string): boolean {
   // Where a day is past its month's end the calendar rolls on, and gives another day back.
   return !Number.isNaN(time) && new Date(time).toISOString().startsWith(text);
 }
+
+const dayMs = 86_400_000;
+
+/** A day so many days later (or earlier). YYYY-MM-DD. */
+export function daysLater(day: string, days: number): string {
+  return new Date(Date.parse(`${day}T12:00:00Z`) + days * dayMs).toISOString().slice(0, 10);
+}
+
+/** Days from one to the other; below zero where the second is the earlier. YYYY-MM-DD. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(`${to}T12:00:00Z`) - Date.parse(`${from}T12:00:00Z`)) / dayMs);
+}

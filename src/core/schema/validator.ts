@@ -54,7 +54,8 @@ function maybe(of: Node): yup.Schema {
 type Branch = Extract<Node, { kind: 'list' | 'object' | 'map' | 'union' | 'nullable' }>;
 type Leaf = Exclude<Node, Branch>;
 
-function isBranch(node: Node): node is Branch {
+/** Whether it is made of other descriptions. */
+export function isBranch(node: Node): node is Branch {
   return ['list', 'object', 'map', 'union', 'nullable'].includes(node.kind);
 }
 
@@ -69,9 +70,11 @@ function leaf(node: Leaf) {
     .typeError(`\${path} must be ${sentence}`);
 }
 
-type Check = readonly [holds: (value: unknown) => boolean, sentence: string];
+/** Whether a value holds, and what it should be. */
+export type Check = readonly [holds: (value: unknown) => boolean, sentence: string];
 
-function checkOf(node: Leaf): Check {
+/** Of a description that is made of no others. */
+export function checkOf(node: Leaf): Check {
   switch (node.kind) {
     case 'text': {
       const { least, most } = node;

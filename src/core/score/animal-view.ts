@@ -9,7 +9,8 @@ import { bayMarks, type BayMark } from './bay-marks';
 import type { Known } from './judge';
 import { judgeAnimal, type AnimalJudgement } from './judge-animal';
 import { whenOf, whereabouts, type Scenario } from './scenario';
-import { expectedVisits, shying, visitsAYear } from './visits';
+import { comingOf } from './coming';
+import { visitsAYear } from './visits';
 
 /** All that is shown of one animal. */
 export interface AnimalView {
@@ -31,16 +32,8 @@ export function animalView(known: Known, scenario: Scenario, id: AnimalId): Anim
   const animal = table[id];
   const when = whenOf(place, scenario, date);
   const birds = whereabouts(place, scenario, date);
-  const visits = expectedVisits(place, animal, log, date);
-  const { judgement, best, worst } = judgeAnimal(
-    place,
-    animal,
-    scenario,
-    when,
-    birds,
-    visits,
-    shying(animal, log, date),
-  );
+  const coming = comingOf(place, animal, log, date);
+  const { judgement, best, worst } = judgeAnimal(place, animal, scenario, when, birds, coming);
   const routes = best
     .filter(({ paces }) => paces.size > 0)
     .flatMap((face) => face.routes.map((route) => ({ animal: id, route })));

@@ -8,7 +8,7 @@
  */
 import { jStat } from 'jstat';
 import type { Place } from '../place/place';
-import type { LogEntry, Loss } from '../records/sighting';
+import { aboutAnimals, type LogEntry, type Loss } from '../records/sighting';
 import type { Walk } from '../records/walk';
 import { animalIds, type AnimalId } from '../tables/animals';
 import { priorLosses } from '../tables/losing';
@@ -48,10 +48,15 @@ export function livedThrough(
   const isCounted = ({ date }: Loss): boolean =>
     (until === undefined || date <= until) &&
     (experience ? date >= experience.asOf : since === undefined || date >= since);
-  const losses = log.filter((entry): entry is Loss => entry.what === 'loss' && isCounted(entry));
+  const losses = aboutAnimals(log).filter(
+    (entry): entry is Loss => entry.what === 'loss' && isFromOutside(entry) && isCounted(entry),
+  );
   const days = since && until ? Math.max(0, (Date.parse(until) - Date.parse(since)) / dayMs) : 0;
   return { years: days / daysInYear, lost: experience?.lost ?? 0, losses };
 }
+
+/** Birds that an animal from outside took, as far as anybody knows: no fright, no illness. */
+const isFromOutside = ({ birds, cause }: Loss): boolean => birds > 0 && cause === undefined;
 
 /** Whether there is anything to go by besides the tables. */
 export function hasLived({ years, lost, losses }: Lived): boolean {
@@ -85,9 +90,10 @@ export function scalesAfter(lived: Lived, expected: readonly Expected[]): Scales
   if (yearly === 0 || !hasLived(lived)) return scales;
   const comingIn = new Set(coming.map(({ animal }) => animal));
   const named = (id: AnimalId): number =>
-    comingIn.has(id) ? lived.losses.filter(({ animal }) => animal === id).length : 0;
+    comingIn.has(id) ? sum(lived.losses.map((loss) => shareOf(loss, id))) : 0;
+  const all = sum(lived.losses.map(fromOutside));
   const unnamed =
-    lived.losses.filter(({ animal }) => !animal || !comingIn.has(animal)).length +
+    Math.max(0, all - sum(coming.map(({ animal }) => named(animal)))) +
     timesOf(lived.lost, expected);
   const weight = priorLosses + yearly * lived.years;
   for (const id of animalIds) {
@@ -101,12 +107,26 @@ export function scalesAfter(lived: Lived, expected: readonly Expected[]): Scales
   return scales;
 }
 
+/** How much of a loss was this animal's, 0 to 1: all of it where it is known, else as it was thought. */
+function shareOf({ animal, thought = [] }: Loss, id: AnimalId): number {
+  if (animal !== undefined) return animal === id ? 1 : 0;
+  return thought.find(({ culprit }) => culprit === id)?.share ?? 0;
+}
+
+const isAnimal = (culprit: string): boolean => (animalIds as readonly string[]).includes(culprit);
+
+/** How much of a loss was an animal's from outside: not what was thought of illness, the flock itself, straying or people. */
+function fromOutside({ animal, thought = [] }: Loss): number {
+  if (animal !== undefined) return 1;
+  return 1 - sum(thought.filter(({ culprit }) => !isAnimal(culprit)).map(({ share }) => share));
+}
+
 /** Chance that the true figure lies below the lower end, and above the upper end, of what is shown. */
 const tail = 0.05;
 
 /** The 90 % band of the scale about its mean, as times that mean: it closes with every loss seen and every year kept. */
 export function bandAbout(lived: Lived, expected: readonly Expected[]): readonly [number, number] {
-  const shape = priorLosses + lived.losses.length + timesOf(lived.lost, expected);
+  const shape = priorLosses + sum(lived.losses.map(fromOutside)) + timesOf(lived.lost, expected);
   return [jStat.gamma.inv(tail, shape, 1 / shape), jStat.gamma.inv(1 - tail, shape, 1 / shape)];
 }
 

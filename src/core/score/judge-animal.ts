@@ -3,8 +3,9 @@ import type { When } from '../effort/when';
 import { outside, type Group, type Place, type ZoneId } from '../place/place';
 import { faceRoutesOf, weakestOf, type FaceRoutes, type Route } from '../routes/animal-routes';
 import type { Animal, AnimalId } from '../tables/animals';
-import { shareThatTry } from './attempts';
+import type { Coming } from './coming';
 import { damageOf } from './damage';
+import { hold } from './hold';
 import { isAbout, shareOfVisits, type Scenario, type Whereabouts } from './scenario';
 
 /** Two ends: every unread gap shut, and every unread gap wide open. They meet when all is read. */
@@ -61,23 +62,18 @@ export interface AnimalRoutes {
   readonly toEggs: readonly FaceRoutes[];
 }
 
-/**
- * One animal in a scenario: minutes and chance at both ends, by group of birds, and its weakest route. `shy`: times its visits, of one
- * that touched the line lately; what the hold weighs is left as it was.
- */
+/** One animal in a scenario: minutes and chance at both ends, by group of birds, and its weakest route. */
 export function judgeAnimal(
   place: Place,
   animal: Animal,
   scenario: Scenario,
   when: When,
   birds: readonly Whereabouts[],
-  dailyVisits: number,
-  shy = 1,
+  coming: Coming,
 ): AnimalRoutes {
   const about = isAbout(place, animal, scenario, when.date);
-  const usual = dailyVisits * shareOfVisits(place, animal, scenario, when.date);
-  const visits = usual * shy;
-  const shareTrying = shareThatTry(place, animal, when.date);
+  const usual = coming.visits * shareOfVisits(place, animal, scenario, when.date);
+  const visits = usual * coming.shy;
   const taken = takenBy(animal, scenario, birds);
   // What comes for eggs or feed alone is no way in's animal.
   const zones = [...new Set(taken.filter(({ damage }) => damage > 0).map(({ zone }) => zone))];
@@ -88,7 +84,7 @@ export function judgeAnimal(
     exposure,
     share,
     damage,
-    weight: usual * shareTrying * exposure * damage,
+    weight: usual * coming.trying * exposure * damage,
     chance:
       zone === outside && !isHadOutside(animal, group, when) ? never : (to?.chance(zone) ?? never),
   }));
@@ -105,7 +101,7 @@ export function judgeAnimal(
       animal: animal.id,
       about,
       visits,
-      tries: visits * shareTrying,
+      tries: visits * coming.trying,
       route: best,
       minutes: inTheOpen
         ? { best: 0, worst: 0 }
@@ -197,4 +193,13 @@ function routesTo(place: Place, animal: Animal, when: When, zones: readonly Zone
     return { best: best?.chance ?? 0, worst: worst?.chance ?? 0 };
   };
   return { all, weakest, chance };
+}
+
+/** The hold of these animals, with all that is unread at one of its ends. */
+export function holdAt(judged: readonly AnimalRoutes[], end: keyof Range): number | null {
+  return hold(
+    judged.flatMap(({ judgement }) =>
+      judgement.groups.map(({ weight, chance }) => ({ weight, chance: chance[end] })),
+    ),
+  );
 }

@@ -11,11 +11,18 @@ import { attacks, type Attack } from '../tables/attacks';
 import { atOnce, type Steps } from '../steps';
 import { countQuestions } from '../walk/questions';
 import { bayMarks, type BayMark } from './bay-marks';
-import { hold } from './hold';
-import { judgeAnimal, type AnimalJudgement, type AnimalRoutes, type Range } from './judge-animal';
-import { missedRoundChance } from './missed-round';
+import {
+  holdAt,
+  judgeAnimal,
+  type AnimalJudgement,
+  type AnimalRoutes,
+  type Range,
+} from './judge-animal';
+import { usualRound, type RoundChance } from '../nights/round-cases';
+import { withFlockOn } from '../records/flock-on';
 import { whenOf, whereabouts, type Scenario, type Whereabouts } from './scenario';
-import { expectedVisits, shying, visitsAYear } from './visits';
+import { comingOf } from './coming';
+import { visitsAYear } from './visits';
 
 export type { BayMark } from './bay-marks';
 export type { AnimalJudgement, GroupThreat, Range } from './judge-animal';
@@ -41,7 +48,8 @@ export interface Judgement {
   /** Birds, and where each group is. */
   readonly birds: number;
   readonly whereabouts: readonly Whereabouts[];
-  readonly missedRound: number;
+  /** How a night’s round may go, as nights go here. */
+  readonly round: RoundChance;
   readonly animals: readonly AnimalJudgement[];
   /** Sure from what was read; unread bays may hide more. */
   readonly waysIn: readonly WayIn[];
@@ -52,6 +60,8 @@ export interface Judgement {
   readonly marks: ReadonlyMap<BayId, BayMark>;
   readonly stops: { readonly all: number; readonly unread: number };
   readonly judged: readonly Attack[];
+  /** What it was judged from. */
+  readonly known: Known;
 }
 
 /** One scenario of a place, a shut night unless said otherwise, with readings laid over it. */
@@ -70,7 +80,7 @@ export interface Known {
   readonly date: string | undefined;
   readonly log: readonly LogEntry[];
   readonly table: Readonly<Record<AnimalId, Animal>>;
-  readonly missedRound: number;
+  readonly round: RoundChance;
   readonly stops: Judgement['stops'];
 }
 
@@ -89,16 +99,19 @@ export function* findingOut(
   walks: readonly Walk[],
   { log = [], table = animals, date }: Omit<Circumstances, 'scenario'>,
 ): Steps<Known> {
-  const found = applyReadings(place, walks);
+  const day = date ?? inDateOrder(walks).at(-1)?.date;
+  const laid = applyReadings(place, walks);
+  const after = withFlockOn(laid.place, log, day);
+  const found = after === laid.place ? laid : { ...laid, place: after };
   yield;
   const stops = countQuestions(found.place);
   yield;
   return {
     found,
-    date: date ?? inDateOrder(walks).at(-1)?.date,
+    date: day,
     log,
     table,
-    missedRound: missedRoundChance(found.place),
+    round: usualRound(found.place, log),
     stops,
   };
 }
@@ -126,9 +139,8 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
   const when = whenOf(place, scenario, date);
   const judged: AnimalRoutes[] = [];
   for (const id of place.setting.lives) {
-    const visits = expectedVisits(place, table[id], log, date);
-    const shy = shying(table[id], log, date);
-    judged.push(judgeAnimal(place, table[id], scenario, when, birds, visits, shy));
+    const coming = comingOf(place, table[id], log, date);
+    judged.push(judgeAnimal(place, table[id], scenario, when, birds, coming));
     yield;
   }
   // What is expected less than once a year is no way in's animal.
@@ -156,7 +168,7 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
     found,
     birds: place.flock.reduce((sum, group) => sum + mostOf(group), 0),
     whereabouts: birds,
-    missedRound: known.missedRound,
+    round: known.round,
     animals: judged.map(({ judgement }) => judgement),
     waysIn: ways['way-in'],
     slowWays: ways['slow-way'],
@@ -169,15 +181,8 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
     ),
     stops: known.stops,
     judged: attacks,
+    known,
   };
-}
-
-function holdAt(judged: readonly AnimalRoutes[], end: 'best' | 'worst'): number | null {
-  return hold(
-    judged.flatMap(({ judgement }) =>
-      judgement.groups.map(({ weight, chance }) => ({ weight, chance: chance[end] })),
-    ),
-  );
 }
 
 /** Every sure route that is quick enough to count, with whose it is. */

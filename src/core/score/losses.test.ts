@@ -5,7 +5,7 @@ import { randomPlace } from '../tests/random-place';
 import { judgePen, penPlace } from '../tests/one-pen';
 import { judgeAll } from './judge-all';
 import { lossesOfMonth, lossesOfYear, ofFlock } from './losses';
-import { missedRoundChance } from './missed-round';
+import { usualRound } from '../nights/round-cases';
 import { whereabouts } from './scenario';
 
 const { place, walks } = samphireYard;
@@ -163,18 +163,20 @@ describe('eggs and feed alone', () => {
   });
 });
 
+const missedBy = (it: Place): number => usualRound(it, []).missed;
+
 describe('the evening round', () => {
   test('nobody shuts anything, nothing is missed', () => {
-    expect(missedRoundChance(penPlace([], {}))).toBe(0);
-    expect(missedRoundChance(penPlace([], { door: { latches: ['padlock'] } }))).toBe(0);
+    expect(missedBy(penPlace([], {}))).toBe(0);
+    expect(missedBy(penPlace([], { door: { latches: ['padlock'] } }))).toBe(0);
   });
 
   test('rounds on record move it', () => {
-    expect(missedRoundChance(place)).toBe(0.02);
+    expect(missedBy(place)).toBe(0.02);
     const kept = { ...place, routine: { rounds: { made: 150, missed: 0 } } };
-    expect(missedRoundChance(kept)).toBeCloseTo(0.02 / 4);
+    expect(missedBy(kept)).toBeCloseTo(0.02 / 4);
     const missed = { ...place, routine: { rounds: { made: 50, missed: 5 } } };
-    expect(missedRoundChance(missed)).toBeCloseTo((0.02 * 50 + 5) / 100);
+    expect(missedBy(missed)).toBeCloseTo((0.02 * 50 + 5) / 100);
   });
 });
 

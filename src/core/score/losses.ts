@@ -1,6 +1,7 @@
 /** Birds, eggs and feed lost in a month or a year as the place stands. It ranks; it does not predict. */
 import { mostOf } from '../place/group-on';
 import type { Place } from '../place/place';
+import { withFlockOn } from '../records/flock-on';
 import type { Walk } from '../records/walk';
 import { animals, type AnimalId } from '../tables/animals';
 import {
@@ -15,6 +16,7 @@ import type { AnimalJudgement, GroupThreat } from './judge-animal';
 import type { Circumstances, Judgement } from './judge';
 import { judgeAll } from './judge-all';
 import { scenarios, type Scenario } from './scenario';
+import { nightsLeftOpen } from './tonight';
 import { months } from './visits';
 
 /** Low: every unread gap shut; high: every one wide open. */
@@ -81,7 +83,7 @@ export function lossesOfMonth(
     partsOfYear(place, walks, circumstances, year),
     circumstances,
   );
-  return summed(place, parts, scales);
+  return summed(withFlockOn(place, circumstances.log ?? [], circumstances.date), parts, scales);
 }
 
 /** Where no day is given: any year, for its months. */
@@ -99,7 +101,11 @@ export function lossesOfYear(
   scales?: LivedScales,
 ): Losses {
   const parts = partsOfYear(place, walks, circumstances, year);
-  return summed(place, parts, scales ?? scalesOf(place, walks, parts, circumstances));
+  return summed(
+    withFlockOn(place, circumstances.log ?? [], circumstances.date),
+    parts,
+    scales ?? scalesOf(place, walks, parts, circumstances),
+  );
 }
 
 /** Every animal's scale after how it has gone here, by what the place as it is now expects of a year. */
@@ -169,9 +175,12 @@ function dayOf(
   const judgements = judgeAll(place, walks, circumstances);
   return scenarios.flatMap((scenario) => {
     const judgement = judgements[scenario];
-    const share = shareOfNights(scenario, judgement.missedRound);
-    return judgement.animals.flatMap((it) =>
-      it.groups.map((threat) => dayLoss(judgement, it, share, threat)),
+    const nights = scenario === 'left-open' ? nightsLeftOpen(judgement) : undefined;
+    const shares = nights ?? [
+      { judgement, share: shareOfNights(scenario, judgement.round.missed) },
+    ];
+    return shares.flatMap(({ judgement: judged, share }) =>
+      judged.animals.flatMap((it) => it.groups.map((threat) => dayLoss(judged, it, share, threat))),
     );
   });
 }

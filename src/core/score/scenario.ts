@@ -4,7 +4,8 @@ import { isWithinAny } from '../place/year-span';
 import { groupOn } from '../place/group-on';
 import { outside, type Group, type Place, type StrandHours, type ZoneId } from '../place/place';
 import type { Animal, Hours } from '../tables/animals';
-import { northernMonth, seasonFactor } from './visits';
+import { northernMonth } from '../tables/regions';
+import { seasonFactor } from './visits';
 
 export const scenarios = ['night-shut', 'left-open', 'day-run', 'ranging'] as const;
 /** Which hours, and how doors stand in them. */

@@ -1,7 +1,7 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import type { Place } from '../place/place';
 import type { LogEntry, Sighting } from '../records/sighting';
-import { animalIds, animals } from '../tables/animals';
+import { animalIds, animals, type AnimalId } from '../tables/animals';
 import { expectedVisits, seasonFactor, updated, usualVisits, visitsAYear } from './visits';
 
 const { place } = samphireYard;
@@ -11,7 +11,7 @@ const at = (setting: Partial<Place['setting']>): Place => ({
 });
 const { 'american-mink': mink, 'red-fox': fox, stoat } = animals;
 
-function seen(animal: Sighting['animal'], date: string, how: Sighting['how'] = 'seen'): LogEntry {
+function seen(animal: AnimalId, date: string, how: Sighting['how'] = 'seen'): LogEntry {
   return { id: `${animal} ${date}`, placeId: place.id, date, what: 'sighting', animal, how };
 }
 

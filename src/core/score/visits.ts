@@ -1,8 +1,15 @@
 /** Visits in 24 hours: the tables' word for the setting and season, the keeper's word where they have one, moved by the log. */
 import type { Place } from '../place/place';
-import type { LogEntry } from '../records/sighting';
+import {
+  aboutAnimals,
+  type AnimalEntry,
+  type LogEntry,
+  type Loss,
+  type QuietNights,
+  type Sighting,
+} from '../records/sighting';
 import type { Animal } from '../tables/animals';
-import { isSouthern, type Region } from '../tables/regions';
+import { northernMonth } from '../tables/regions';
 import {
   deterredTimes,
   drawnTimes,
@@ -36,7 +43,7 @@ export function expectedVisits(
 /** Times its visits on a day: less for some weeks after it touched the live line. 1 without a day. */
 export function shying(animal: Animal, log: readonly LogEntry[], date?: string): number {
   if (date === undefined) return 1;
-  const wasShocked = log.some(
+  const wasShocked = aboutAnimals(log).some(
     (entry) =>
       entry.what === 'sighting' &&
       entry.animal === animal.id &&
@@ -79,11 +86,6 @@ export function wordFor(visits: number): Often {
     .reduce<Often>((nearest, word) => (away(word) < away(nearest) ? word : nearest), 'passes');
 }
 
-/** The month of the northern year that has the same season: half a year on, south of the line. */
-export function northernMonth(region: Region, month: number): number {
-  return isSouthern(region) ? ((month + 5) % 12) + 1 : month;
-}
-
 /** Times the usual in this month; half a year later south of the line. The mean of the year where no day is given. */
 export function seasonFactor({ setting }: Place, animal: Animal, date?: string): number {
   const { peak, away } = animal.coming;
@@ -122,10 +124,9 @@ interface Evidence {
 
 /** What the log says of one animal: visits seen, and nights watched. */
 export function evidence(animal: Animal, log: readonly LogEntry[], date?: string): Evidence {
-  const recent = log.filter((entry) => isRecent(entry, date));
-  const ofIt = recent.filter(
-    (entry) => entry.what !== 'quiet-camera' && entry.animal === animal.id,
-  );
+  const recent = aboutAnimals(log)
+    .filter(isOfAnimals)
+    .filter((entry) => isRecent(entry, date));
   const quiet = recent.reduce(
     (sum, entry) => sum + (entry.what === 'quiet-camera' ? entry.nights : 0),
     0,
@@ -136,9 +137,25 @@ export function evidence(animal: Animal, log: readonly LogEntry[], date?: string
   );
   const cameraNights = quiet + caught.size;
   return {
-    seen: ofIt.length,
+    seen: recent.reduce((sum, entry) => sum + shareSeen(animal, entry), 0),
     watched: noticed.byCamera * cameraNights + noticed.byEye * nightsKept(recent, date),
   };
+}
+
+type OfAnimals = Sighting | QuietNights | Loss;
+
+/** Evenings and spells are no watching for animals; what is no animal from outside is none. */
+const isOfAnimals = (entry: AnimalEntry): entry is OfAnimals =>
+  entry.what === 'sighting' ||
+  entry.what === 'quiet-camera' ||
+  (entry.what === 'loss' && entry.cause === undefined);
+
+/** A visit of it, or as much of one as was thought of it where nobody knows. */
+function shareSeen({ id }: Animal, entry: OfAnimals): number {
+  if (entry.what === 'quiet-camera') return 0;
+  if (entry.animal !== undefined) return entry.animal === id ? 1 : 0;
+  if (entry.what === 'sighting') return 0;
+  return entry.thought?.find(({ culprit }) => culprit === id)?.share ?? 0;
 }
 
 /** Nights since the log was begun: the keeper would have written down what they noticed. */

@@ -9,7 +9,8 @@ import { setAttribute } from '../records/set-attribute';
 import { judgeAll } from '../score/judge-all';
 import { scenarios } from '../score/scenario';
 import { questionsOf, type Question } from '../walk/questions';
-import { couldChange, samePoint, withAt } from './could-change';
+import { samePoint } from './answers';
+import { couldChange, withAt } from './could-change';
 import { endsOf } from './ends';
 import { settlingWalk } from './settling-walk';
 

@@ -1,7 +1,8 @@
 /** The shortest walk that settles the answer: the unread readings after which nothing depends on the rest, where they are found as they should be. */
 import type { Place } from '../place/place';
 import type { Question } from '../walk/questions';
-import { couldChange, withAt, type Day, type Settling } from './could-change';
+import type { Day } from './answers';
+import { couldChange, withAt, type Settling } from './could-change';
 
 /** More than these are not tried one against the other: all that could change something are read (assumption of ours). */
 const mostTried = 12;

@@ -62,3 +62,6 @@ export const feedTimes = ours(
   'share',
   'What comes for feed that lies about stays, and looks further.',
 );
+
+/** A den, nest or young that was noticed is reckoned with for so long, unless the keeper says otherwise. */
+export const youngNearDays = ours(56, 'days', 'Fed by their parents for about eight weeks.');

@@ -36,7 +36,21 @@ export type Unit =
   | 'kg'
   /** Steps of effort; see effort-level.ts. */
   | 'levels'
-  | 'per cent';
+  | 'per cent'
+  | 'm'
+  | 'hours'
+  | 'V'
+  | 'mA'
+  | 'Ah'
+  | 'J'
+  | 'µs'
+  | 'Ω'
+  /** Of wire. */
+  | 'Ω/m'
+  /** Of ground; and of a leak so many of which lie side by side, one to a metre. */
+  | 'Ω·m'
+  | 'pulses a second'
+  | 'mm a day';
 
 /** The figure with its band. */
 export function ranging(figure: Figure, low: number, high: number): Figure {

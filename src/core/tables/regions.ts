@@ -95,3 +95,8 @@ export function isPartUnsaid(region: Region): boolean {
 export function isSouthern(region: Region): boolean {
   return landOf[region] === 'au' || landOf[region] === 'nz';
 }
+
+/** The month of the northern year that has the same season: half a year on, south of the line. */
+export function northernMonth(region: Region, month: number): number {
+  return isSouthern(region) ? ((month + 5) % 12) + 1 : month;
+}

@@ -34,17 +34,36 @@ export const wireTolerance: Figure = assumed(
   'Ground is uneven; no tolerance is printed with the heights.',
 );
 
-/** What a strand touches takes from it (assumption of ours: leakage depends on length and wet, which nobody measures). */
-export const touching = ['nothing', 'grass', 'snow', 'mesh'] as const;
-/** What a strand touches. */
+/**
+ * What touches a strand, best first. What it takes where nobody has described the line is an assumption of ours; on a line that is
+ * described it is worked out (fence/line-volts.ts, tables/fence-leaks.ts).
+ */
+export const touching = [
+  'nothing',
+  'wood',
+  'grass',
+  'weeds',
+  'insulator',
+  'snow',
+  'mesh',
+  'ground',
+] as const;
+/** What a strand touches; `insulator`: one that is cracked or gone, on a post that gets wet. */
 export type Touching = (typeof touching)[number];
 export const leftWhenTouching: Readonly<Record<Touching, number>> = {
   nothing: 1,
+  wood: 0.7,
   grass: 0.5,
-  // What it leaves to the rest of the line. The wire in the snow itself gives nothing.
+  weeds: 0.4,
+  insulator: 0.3,
+  // What it leaves to the rest of the line. The wire in the snow, or on the ground, gives nothing itself.
   snow: 0.25,
   mesh: 0.1,
+  ground: 0.05,
 };
+
+/** A wire so touched is met by nothing that walks on the ground. */
+export const isBuried = (touched: Touching): boolean => touched === 'snow' || touched === 'ground';
 
 /** Wires at published heights, mm. */
 export const wires = (source: SourceId, ...heights: number[]): WireSet => ({

@@ -36,6 +36,12 @@ export const sources = {
     'Moberly, White & Harris, Veterinary Record 155:48, 2004 (British free-range flocks, foxes); Bestman & Bikker-Ouwejan, Animals 10:177, 2020 (Dutch free-range flocks)',
   'sign-keys':
     'Wade & Bowns, Procedures for Evaluating Predation, Texas A&M B-1429, 1982; the chapters of Prevention and Control of Wildlife Damage, 1994; Jacob, Predator management, Univ. Kentucky',
+  'green-book':
+    'IEEE Std 142 (Green Book), Recommended Practice for Grounding of Industrial and Commercial Power Systems',
+  'ieee-80': 'IEEE Std 80, Guide for Safety in AC Substation Grounding',
+  dwight: 'Dwight, “Calculation of resistances to ground”, Electrical Engineering 55:1319, 1936',
+  iec: 'IEC 60335-2-76, electric fence energizers, and its Annex BB',
+  resistivity: 'Resistivity of the metal over its cross-section; handbook values',
   trade: 'What keepers and builders of runs do; no printed source',
   rookle: 'Set by Rookle so that a judgement can be made; open to correction',
 } as const;

@@ -2,7 +2,6 @@
 import fc from 'fast-check';
 import {
   birdKinds,
-  strandHours,
   type Band,
   type Bay,
   type Face,
@@ -15,6 +14,10 @@ import {
   type Skirt,
 } from '../place/place';
 import { byDays, doorMoves, habits, letGos, yesNo, type Strand, type TopEdge } from '../place/bay';
+import type { FenceLine } from '../place/fence';
+import { strandHours } from '../tables/strand-hours';
+import { fenceWires } from '../tables/fence-wires';
+import { grounds } from '../tables/fence-ground';
 import { any, is, type PossibleChoice, type PossibleAmount } from '../place/possible';
 import { animalIds } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
@@ -247,12 +250,32 @@ function group(id: string): fc.Arbitrary<Group> {
 }
 
 function fence(knowledge: Knowledge): fc.Arbitrary<Fence> {
-  return fc.record({
-    id: fc.constant('fence'),
-    volts: length(knowledge, [0, 2, 4, 7]),
-    on: fc.constantFrom(...strandHours),
-  });
+  return fc
+    .record({
+      volts: length(knowledge, [0, 2, 4, 7]),
+      on: fc.constantFrom(...strandHours),
+      line: fc.option(fenceLine, { nil: undefined }),
+      near: length(knowledge, [2, 5, 7]),
+      open: length(knowledge, [4, 8]),
+      ground: choice(grounds, knowledge),
+    })
+    .map(({ line, near, open, ground, ...rest }): Fence => ({
+      id: 'fence',
+      ...rest,
+      ...(line && { line, near, open, ground }),
+    }));
 }
+
+const fenceLine: fc.Arbitrary<FenceLine> = fc.record({
+  energizer: fc.constantFrom(
+    { feed: 'mains' as const, open: 8, loaded: 5 },
+    { feed: 'battery-12' as const, joules: 0.3 },
+    { feed: 'solar' as const },
+  ),
+  wire: fc.constantFrom(...fenceWires),
+  shape: fc.constantFrom('open' as const, 'ring' as const),
+  back: fc.constantFrom('ground' as const, 'earth-wire' as const),
+});
 
 export function randomPlace(knowledge: Knowledge): fc.Arbitrary<Place> {
   return fc

@@ -17,8 +17,13 @@ export function isAsked(
   // A pen that has moved is walked round once, and what stands fast beside it has not moved.
   if (purpose === 'moved' && of === 'bay' && asked.frame !== 'first') return false;
   if (shortWalks.includes(purpose)) return true;
-  // What was weak is asked of weak bays, all that is judged.
-  return purpose === 'weak' && isJudged && asked.bay !== undefined && bays.includes(asked.bay);
+  // What was weak is asked of weak bays, all that is judged; after a loss so is where it most likely came in.
+  return (
+    (purpose === 'weak' || purpose === 'loss') &&
+    isJudged &&
+    asked.bay !== undefined &&
+    bays.includes(asked.bay)
+  );
 }
 
 /** The walks a found place can be given now: no short walk where it would ask nothing of its own. */
@@ -29,9 +34,13 @@ export function purposesOf(place: Place, ways: readonly WayIn[]): WalkPurpose[] 
     ...(hasWeak ? (['weak'] as const) : []),
     'storm',
     'loss',
+    ...(hasLine(place) ? (['fence'] as const) : []),
     ...(place.zones.some(({ moves }) => moves !== undefined) ? (['moved'] as const) : []),
   ];
 }
+
+const hasLine = (place: Place): boolean =>
+  place.fence !== undefined && allBays(place).some(({ bay }) => bay.strands.length > 0);
 
 /** Bays of these ways in and slow ways, and bays with a question nobody has answered. */
 export function weakBays(place: Place, ways: readonly WayIn[]): BayId[] {

@@ -5,10 +5,14 @@ import type { Place } from '../place/place';
 import type { Interval } from '../place/possible';
 import type { ReadingValue } from '../records/walk';
 import type { Question } from './questions';
+import { isSpared } from './stop-rows';
 import { exclusionFor } from './what-it-means';
 
 /** `undefined` where nothing is best, or how wide it may be is nowhere said. Of an opening a range: a gauge of that width does not go in. */
-export function quickAnswer(place: Place, { attribute: id }: Question): ReadingValue | undefined {
+export function quickAnswer(place: Place, question: Question): ReadingValue | undefined {
+  // Chicken wire is no narrower than its kind.
+  if (isSpared(question)) return undefined;
+  const { attribute: id } = question;
   const attribute = attributes[id];
   if (attribute.value === 'choice') {
     const [best] = Array.isArray(attribute.better) ? (attribute.better as readonly string[]) : [];

@@ -1,6 +1,6 @@
 /** "The same as the last bay": what was read at the bay before, for what can be alike from bay to bay. */
 import { findBay } from '../place/find';
-import type { BayId, Face, Place } from '../place/place';
+import type { BayId, Face, Place, SideKind, ZoneId, ZoneKind } from '../place/place';
 import type { Reading, Walk } from '../records/walk';
 import { readingIn } from './open-walk';
 import { attributes } from '../attributes';
@@ -15,30 +15,28 @@ export interface SameAs {
   readonly bay: string;
 }
 
-/** The same question at the last bay of this section, if this walk has answered it. */
+/** The same question at the last wall like this one, if this walk has answered it. */
 export function sameAsLast(
   place: Place,
   stops: readonly Stop[],
   walk: Walk | undefined,
   question: Question,
 ): SameAs | undefined {
-  const before = bayBefore(place, stops, question);
-  const twin = before?.questions.find((it) => isTwin(place, it, question));
-  const reading = twin && readingIn(walk, twin);
-  if (!before?.bay || !reading || reading.value === 'cannot-tell') return undefined;
-  return { question, reading, bay: before.bay };
+  const before = likeStopsBefore(place, stops, question).at(-1);
+  return before && sameAsAt(place, before, walk, question);
 }
 
-/** The same less what must be measured bay by bay: gaps, holes, what gives by hand. */
-export function alikeAsLast(
+/** What this walk has read at that stop of the same thing. */
+export function sameAsAt(
   place: Place,
-  stops: readonly Stop[],
+  { bay, questions }: Stop,
   walk: Walk | undefined,
-  stop: Stop,
-): SameAs[] {
-  return restSameAsLast(place, stops, walk, stop).filter(
-    ({ question }) => !isMeasuredEachTime(question),
-  );
+  question: Question,
+): SameAs | undefined {
+  const twin = questions.find((it) => isTwin(place, it, question));
+  const reading = twin && readingIn(walk, twin);
+  if (bay === undefined || !reading || reading.value === 'cannot-tell') return undefined;
+  return { question, reading, bay };
 }
 
 /** An opening that wears: what it was at the last bay says nothing of this one. */
@@ -59,30 +57,51 @@ export function restSameAsLast(
     .flatMap((question) => sameAsLast(place, stops, walk, question) ?? []);
 }
 
-/** A wall of the same kind between the same two zones, along a side of the same kind: mesh is never as brick was, nor an apron as a moving pen's edge. */
-function isLikeWall(place: Place, a: BayId | undefined, b: BayId | undefined): boolean {
+/**
+ * Walls of one zone, along sides of one kind: mesh is never as brick was, nor an apron as a moving pen's edge. Of a house the walls to the
+ * run are as those to the outside.
+ */
+export function isLikeWall(place: Place, a: BayId | undefined, b: BayId | undefined): boolean {
   const [one, other] = [a, b].map((id) =>
     id === undefined ? undefined : findBay(place, id)?.face,
   );
-  if (!one || !other || one.kind !== other.kind) return false;
-  const zones = (face: Face) => [...face.between].sort().join(' ');
-  return zones(one) === zones(other) && sideKindOf(place, one) === sideKindOf(place, other);
+  return (
+    one !== undefined &&
+    other !== undefined &&
+    isUpright(one) === isUpright(other) &&
+    (isUpright(one) || one.kind === other.kind) &&
+    zoneOf(place, one) === zoneOf(place, other) &&
+    new Set([sideOf(place, one), sideOf(place, other)].filter(Boolean)).size < 2
+  );
 }
 
-function sideKindOf({ zones }: Place, { along }: Face): string | undefined {
-  return zones.flatMap(({ outline }) => outline.sides).find(({ id }) => id === along)?.kind;
+const isUpright = ({ kind }: Face): boolean => kind === 'wall' || kind === 'partition';
+
+/** Between two zones a wall is of the one that is built closer: a house's towards the run, not the run's. */
+const closerBuilt: readonly ZoneKind[] = ['nest-box', 'house', 'under-house', 'run'];
+
+function zoneOf({ zones }: Place, { between }: Face): ZoneId | undefined {
+  const own = zones.filter(({ id }) => between.includes(id));
+  return closerBuilt.flatMap((kind) => own.filter((zone) => zone.kind === kind)).at(0)?.id;
 }
 
-function bayBefore(place: Place, stops: readonly Stop[], question: Question): Stop | undefined {
-  if (question.bay === undefined || !attributes[question.attribute].isAlike) return undefined;
+/** What the wall's own zone runs along there; not known of a house's back that stands in a side of the run. */
+function sideOf(place: Place, face: Face): SideKind | undefined {
+  const own = place.zones.find(({ id }) => id === zoneOf(place, face));
+  return own?.outline.sides.find(({ id }) => id === face.along)?.kind;
+}
+
+/** Stops at walls like that of this question which come before it, in walking order; none for what is never alike. */
+export function likeStopsBefore(
+  place: Place,
+  stops: readonly Stop[],
+  question: Question,
+): readonly Stop[] {
+  if (question.bay === undefined || !attributes[question.attribute].isAlike) return [];
   const index = stops.findIndex(({ questions }) => questions.some(({ id }) => id === question.id));
-  const here = stops[index];
   return stops
     .slice(0, Math.max(index, 0))
-    .findLast(
-      ({ bay, section }) =>
-        bay && section === here?.section && isLikeWall(place, bay, question.bay),
-    );
+    .filter(({ bay }) => bay !== undefined && isLikeWall(place, bay, question.bay));
 }
 
 /** The same kind of reading at the same height; a wall of another build has no twin. */

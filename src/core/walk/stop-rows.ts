@@ -6,10 +6,11 @@ import type { Question } from './questions';
 import type { Stop } from './stops';
 
 /**
- * `read`: answered on this walk. `unread`: nobody knows. `hangs`: the answer hangs on it, so it is taken anew. `as-before`: a look at it is
+ * `read`: answered on this walk. `unread`: nobody knows. `spared`: another reading answers it (a mesh by its kind clears so much), so it may be
+ * left. `hangs`: the answer hangs on it, so it is taken anew. `as-before`: a look at it is
  * enough, and the big button says that it was looked at.
  */
-export type RowState = 'read' | 'unread' | 'hangs' | 'as-before';
+export type RowState = 'read' | 'unread' | 'spared' | 'hangs' | 'as-before';
 
 /** One reading of a stop. */
 export interface StopRow {
@@ -49,6 +50,9 @@ export function rowsOf(
   return { rows: open.filter((row) => !madeOf.includes(row)), madeOf, folded };
 }
 
+/** Another reading answers it, so that it need not be taken. */
+export const isSpared = ({ answered, known }: Question): boolean => answered && known === undefined;
+
 function stateOf(
   question: Question,
   given: Reading | undefined,
@@ -57,7 +61,9 @@ function stateOf(
   if (given) return 'read';
   const { known } = question;
   const stands = known !== undefined && ('is' in known || 'from' in known);
-  if (!stands) return 'unread';
+  if (!stands) {
+    return isSpared(question) ? 'spared' : 'unread';
+  }
   // What is only looked at is looked at each time: it says nothing for today.
   if (!attributes[question.attribute].isJudged) return 'unread';
   return hangs(question) ? 'hangs' : 'as-before';

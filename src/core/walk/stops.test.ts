@@ -82,9 +82,8 @@ test('short walks ask part of the whole, never the same as it, and always count 
   const whole = asked().map(({ id }) => id);
   const judgement = judge(samphireYard.place, samphireYard.walks);
   for (const purpose of ['weak', 'storm', 'loss', 'moved'] as const) {
-    const ids = asked({ purpose, bays: weakBays(judgement.found.place, weakWays(judgement)) }).map(
-      ({ id }) => id,
-    );
+    const weak = weakBays(judgement.found.place, weakWays(judgement));
+    const ids = asked({ purpose, ...(purpose === 'weak' && { bays: weak }) }).map(({ id }) => id);
     expect(ids.length).toBeLessThan(whole.length / 2);
     expect(ids.every((id) => whole.includes(id))).toBe(true);
     expect(ids).toContain('flock~check.heads');
@@ -133,4 +132,20 @@ test('a stop put off comes before the shutting up, one for another day not at al
   expect(stops.some(({ id }) => id === 'w2')).toBe(false);
   expect(anotherDay.map(({ id }) => id)).toEqual(['w2']);
   expect(order({ putOff: [] })).toEqual(order({}));
+});
+
+test('after a loss the walk begins where it most likely came in, in that order, and asks there all that is judged', () => {
+  const bays = ['s3', 'n2'];
+  const { stops } = stopsOf(found, { purpose: 'loss', bays }, november);
+  expect(stops.slice(0, 2).map(({ bay }) => bay)).toEqual(bays);
+  expect(stops.at(-1)?.section).toBe('shut');
+  const plain = stopsOf(found, { purpose: 'loss' }, november).stops;
+  // No stop is lost by it, and elsewhere nothing more is asked.
+  const others = (all: typeof stops) =>
+    all
+      .filter(({ bay }) => !bays.includes(bay ?? ''))
+      .map(({ id, questions }) => [id, questions.length]);
+  expect(others(stops)).toEqual(others(plain));
+  const at = (all: typeof stops) => all.find(({ bay }) => bay === 'n2')?.questions.length ?? 0;
+  expect(at(stops)).toBeGreaterThan(at(plain));
 });

@@ -18,7 +18,7 @@ export interface Stop {
   readonly id: string;
   readonly section: WalkSection;
   readonly bay?: BayId;
-  /** Name of the zone, where there is a stop for each. */
+  /** Name of the zone, where there is a stop for each zone. */
   readonly name?: string;
   readonly questions: readonly Question[];
 }
@@ -42,7 +42,7 @@ export function stopsOf(found: FoundPlace, course: Course, day: string): Stops {
     return questions.length > 0 ? [{ ...stop, questions }] : [];
   });
   const put = new Map((course.putOff ?? []).map(({ stop, to }) => [stop, to]));
-  const round = course.backwards ? backwards(all) : all;
+  const round = firstOf(course, course.backwards ? backwards(all) : all);
   const shut = round.filter(({ section }) => section === 'shut');
   const before = round.filter(({ section }) => section !== 'shut');
   const later = before.filter(({ id }) => put.get(id) === 'later');
@@ -62,6 +62,13 @@ function ofWholeFrame({ purpose }: Course, question: Question): Question {
   const { ofFrame }: Pick<Attribute, 'ofFrame'> = attributes[question.attribute];
   const isWhole = ofFrame === 'always' || purpose === 'moved';
   return isWhole ? { ...question, isOfWholeFrame: true } : question;
+}
+
+/** After a loss: where it most likely came in first, in that order, then the rest as ever. */
+function firstOf({ purpose, bays = [] }: Course, stops: readonly Stop[]): readonly Stop[] {
+  if (purpose !== 'loss' || bays.length === 0) return stops;
+  const first = bays.flatMap((bay) => stops.filter((stop) => stop.bay === bay));
+  return [...first, ...stops.filter((stop) => !first.includes(stop))];
 }
 
 /** From the gate the other way: the gate's bay stays the first. */
@@ -106,7 +113,7 @@ function stopsOfSection(section: WalkSection, asked: readonly Question[]): Stop[
   return [...groups].map(([id, questions]): Stop => {
     const [first] = questions;
     const bay = section === 'fence' ? undefined : first?.bay;
-    const name = bay === undefined ? first?.name : undefined;
+    const name = bay === undefined && section !== 'overhead' ? first?.name : undefined;
     const at = { ...(bay !== undefined && { bay }), ...(name !== undefined && { name }) };
     return { id, section, ...at, questions: forcesAfterLatches(questions) };
   });
@@ -114,6 +121,8 @@ function stopsOfSection(section: WalkSection, asked: readonly Question[]): Stop[
 
 function stopId(section: WalkSection, { bay, item }: Question): string {
   if (section === 'distance' || section === 'fence' || section === 'shut') return section;
+  // One look up from the ground, at all roofs.
+  if (section === 'overhead' && bay === undefined) return section;
   const at = bay ?? item;
   return section === 'lap' ? at : `${section}-${at}`;
 }

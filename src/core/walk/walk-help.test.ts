@@ -184,8 +184,8 @@ test('checks are recorded and change nothing of the judgement', () => {
     ),
     reading('gate-bolt', 'check.force', { is: 'finger' }, 9),
   );
-  const { found: _a, ...before } = judge(place, walks, { date: day });
-  const { found: _b, ...after } = judge(place, [...walks, walk], { date: day });
+  const { found: _a, known: _c, ...before } = judge(place, walks, { date: day });
+  const { found: _b, known: _d, ...after } = judge(place, [...walks, walk], { date: day });
   expect(after).toEqual(before);
 });
 

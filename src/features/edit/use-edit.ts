@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import type { Place } from '@/core/place/place';
 import type { ChangeMade } from '@/core/records/change-made';
+import type { ReadingMethod } from '@/core/records/walk';
 import { useChanges, type Statement } from '@/store/use-changes';
 import { notSavedWords } from '@/words/not-saved-words';
 
@@ -11,7 +12,11 @@ export interface Edit {
   /** `made`: what it is, for "Undo: …". Ends when it is stored: true; what could not be is said, and false. */
   readonly change: (made: ChangeMade, work: (place: Place) => Place) => Promise<boolean>;
   /** What the keeper says of something that a walk would measure. */
-  readonly say: (made: ChangeMade, said: Statement | readonly Statement[]) => Promise<boolean>;
+  readonly say: (
+    made: ChangeMade,
+    said: Statement | readonly Statement[],
+    how?: ReadingMethod,
+  ) => Promise<boolean>;
 }
 
 export function useEdit(): Edit {
@@ -31,6 +36,7 @@ export function useEdit(): Edit {
     trouble,
     setTrouble,
     change: (made, work) => wait(changePlace(made, work)),
-    say: (made, said) => wait(say(made, Array.isArray(said) ? said : [said as Statement])),
+    say: (made, said, how) =>
+      wait(say(made, Array.isArray(said) ? said : [said as Statement], how)),
   };
 }

@@ -47,6 +47,8 @@ import {
 } from '@/words/names';
 import { AnimalFigures } from './AnimalFigures';
 import { FigureLine } from './FigureLine';
+import { fenceEntries } from './fence-entries';
+import { nightEntries } from './night-entries';
 import { visitEntries } from './visit-entries';
 
 export const entryKinds = [
@@ -57,6 +59,7 @@ export const entryKinds = [
   'ground',
   'strands',
   'visits',
+  'nights',
   'gauges',
   'prices',
   'making',
@@ -74,6 +77,7 @@ export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, 
   fixings: [figuresText.whatHoldsItOn, figuresText.itsClassAgainstAnAnimals(attackNames.tear)],
   ground: [figuresText.ground, figuresText.decidesHowHardIsAnd(attackNames.dig)],
   strands: [figuresText.electricStrands, figuresText.decideWhatShareOfThe],
+  nights: [figuresText.eveningsAndLosses, figuresText.howOftenARoundIsMissed],
   gauges: [figuresText.withoutATape, figuresText.howWideAGapIs],
   prices: [figuresText.whatThingsCost, figuresText.roundSumsInYourOwn],
   making: [figuresText.makingAndBuying, figuresText.whatMendsAreCutFixed],
@@ -206,6 +210,8 @@ export const entries: readonly Entry[] = [
     ),
   })),
   ...visitEntries,
+  ...nightEntries,
+  ...fenceEntries,
   ...gaugeIds.map((id): Entry => ({
     id: `gauge-${id}`,
     kind: 'gauges',

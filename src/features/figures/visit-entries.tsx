@@ -1,6 +1,6 @@
 /** Entries of the reference about visits, tries and losses. */
 import { figuresText } from '@/words/screens/figures';
-import { feedTimes, leanTimes, youngTimes } from '@/core/tables/attempting';
+import { feedTimes, leanTimes, youngNearDays, youngTimes } from '@/core/tables/attempting';
 import { ordinaryLoss, priorBirdYears } from '@/core/tables/losing';
 import {
   deterredTimes,
@@ -56,6 +56,7 @@ export const visitEntries: readonly Entry[] = [
     figures: () => (
       <>
         <FigureLine name={figuresText.timesWithYoungToFeed} figure={youngTimes} />
+        <FigureLine name={figuresText.youngNoticedNear} figure={youngNearDays} />
         <FigureLine name={figuresText.timesInLeanMonths} figure={leanTimes} />
         <FigureLine name={figuresText.timesWithFeedLyingAbout} figure={feedTimes} />
       </>

@@ -4,6 +4,7 @@ import type { ChangeMade } from '@/core/records/change-made';
 import { StyleSheet, View } from 'react-native';
 import { addGroup, changeGroup, dropGroup } from '@/core/place/edit/flock';
 import { birdKinds, outside, type Group, type Place } from '@/core/place/place';
+import { fewerIn, groupAfter } from '@/core/records/flock-on';
 import { DayField } from '@/features/edit/DayField';
 import { NumberField } from '@/features/edit/NumberField';
 import { TextField } from '@/features/edit/TextField';
@@ -21,7 +22,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { birdNames, capital } from '@/words/names';
 
-export function FlockScreen({ yard: { place } }: { readonly yard: Yard }) {
+export function FlockScreen({ yard: { place, sightings } }: { readonly yard: Yard }) {
   const edit = useEdit();
   return (
     <Screen>
@@ -33,7 +34,13 @@ export function FlockScreen({ yard: { place } }: { readonly yard: Yard }) {
         <UndoBar placeId={place.id} />
       </View>
       {place.flock.map((group) => (
-        <GroupPart key={group.id} place={place} group={group} edit={edit} />
+        <GroupPart
+          key={group.id}
+          place={place}
+          group={groupAfter(group, sightings)}
+          fewer={fewerIn(group.id, sightings)}
+          edit={edit}
+        />
       ))}
       <View style={styles.head}>
         <Button
@@ -47,11 +54,14 @@ export function FlockScreen({ yard: { place } }: { readonly yard: Yard }) {
 
 interface Props {
   readonly place: Place;
+  /** As losses have left it. */
   readonly group: Group;
+  /** Birds that losses took off it: its number is told again without changing what was before them. */
+  readonly fewer: number;
   readonly edit: Edit;
 }
 
-function GroupPart({ place, group, edit }: Props) {
+function GroupPart({ place, group, fewer, edit }: Props) {
   const set = (made: ChangeMade, change: Parameters<typeof changeGroup>[2]) =>
     edit.change(made, (it) => changeGroup(it, group.id, change));
   const zones = place.zones.map(({ id, name }) => [id, name] as const);
@@ -61,10 +71,10 @@ function GroupPart({ place, group, edit }: Props) {
       <NumberField
         label={flockText.howMany}
         value={group.count}
-        least={1}
+        least={Math.min(1, group.count)}
         most={10_000}
         whole
-        onChange={(count) => count !== undefined && set('how-many', { count })}
+        onChange={(count) => count !== undefined && set('how-many', { count: count + fewer })}
       />
       <NumberField
         label={flockText.upTo}
@@ -72,8 +82,11 @@ function GroupPart({ place, group, edit }: Props) {
         least={1}
         most={10_000}
         whole
-        onChange={(upTo) => set('how-many', { upTo })}
+        onChange={(upTo) =>
+          set('how-many', { upTo: upTo === undefined ? undefined : upTo + fewer })
+        }
       />
+      {fewer > 0 && <Txt tone="ink2">{flockText.lostOf(fewer)}</Txt>}
       <Choice
         label={flockText.whatTheyAre}
         options={birdKinds.map((it) => [it, birdNames[it]] as const)}

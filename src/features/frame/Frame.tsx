@@ -1,7 +1,7 @@
 /** What stands round every screen: the bar at the foot on a phone, the rail at the left where there is room. */
 import { frameText } from '@/words/screens/frame';
 import { Link, usePathname } from 'expo-router';
-import { useEffect, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
@@ -9,6 +9,8 @@ import { NavIcon, type NavIconName } from '@/ui/drawings/NavIcon';
 import { color, railWidth, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { useAppearance } from './use-appearance';
+import { SkipLink } from './SkipLink';
+import { usePageTitle } from './use-page-title';
 import { useNewVersion } from './use-new-version';
 import { useUndoKeys } from './use-undo-keys';
 
@@ -25,7 +27,10 @@ const stops: readonly Stop[] = [
     href: '/',
     name: frameText.yard,
     icon: 'yard',
-    also: ['/way', '/animal', '/item', '/sure', '/compare'],
+    also: [
+      ...['/way', '/animal', '/item', '/sure', '/compare'],
+      ...['/shut', '/nights', '/happened', '/lived', '/fence'],
+    ],
   },
   { href: '/walk', name: frameText.walk, icon: 'walk', also: [] },
   { href: '/mends', name: frameText.mends, icon: 'mends', also: ['/again', '/records', '/report'] },
@@ -47,6 +52,9 @@ const stops: readonly Stop[] = [
   },
 ];
 
+/** Screens with a button of their own at the foot. */
+const filling: ReadonlySet<string> = new Set(['/shut', '/happened']);
+
 export function Frame({ children }: { readonly children: ReactNode }) {
   const wide = useWide();
   const path = usePathname();
@@ -55,14 +63,11 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const useIt = useNewVersion();
   // A question fills the phone: nothing at the foot to hit by mistake.
   const asking = /^\/(walk|again)\/(?!end$)./.test(path);
-  useEffect(() => {
-    document.title = frameText.rookle(
-      stops.find((stop) => isHere(stop, path))?.name ?? frameText.nothingHere,
-    );
-  }, [path]);
-  const bare = path === '/begin' || (asking && !wide);
+  usePageTitle(stops.find((stop) => isHere(stop, path))?.name ?? frameText.nothingHere);
+  const bare = path === '/begin' || ((asking || filling.has(path)) && !wide);
   return (
     <View style={[styles.all, wide && styles.wide]}>
+      <SkipLink />
       {wide && !bare && <Nav path={path} wide />}
       <View role="main" style={styles.main}>
         {useIt && !asking && (

@@ -1,15 +1,15 @@
 /** The losses that were logged, newest first, and one more in a tap. */
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { Loss } from '@/core/records/sighting';
 import type { Edit } from '@/features/edit/use-edit';
 import { EntryDetails } from '@/features/lives/EntryDetails';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
+import { EntryRow } from '@/ui/controls/EntryRow';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space } from '@/ui/theme/tokens';
 import { entryWords } from '@/words/log-words';
 import { notSavedWords } from '@/words/not-saved-words';
 import { livedText } from '@/words/screens/lived';
@@ -43,24 +43,24 @@ export function LossesPart({ yard: { place, sightings }, today, edit }: Props) {
         {losses.length === 0 && <Txt tone="ink2">{livedText.noneLogged}</Txt>}
         <View>
           {losses.map((loss) => (
-            <View key={loss.id} style={styles.row}>
-              <View style={styles.words}>
-                <Txt kind="strong">{entryWords(place, loss)}</Txt>
-                <Txt tone="ink2">{livedText.on(loss.date)}</Txt>
-              </View>
-              <Button
-                look="key"
-                label={livedText.change}
-                says={livedText.changeIt(place, loss)}
-                onPress={() => setOpen(loss.id)}
-              />
-              <Button
-                look="key"
-                label={livedText.takeOut}
-                says={livedText.takeItOut(place, loss)}
-                onPress={() => void removeEntry(loss.id).catch(said)}
-              />
-            </View>
+            <EntryRow
+              key={loss.id}
+              acts={[
+                {
+                  label: livedText.change,
+                  says: livedText.changeIt(place, loss),
+                  onPress: () => setOpen(loss.id),
+                },
+                {
+                  label: livedText.takeOut,
+                  says: livedText.takeItOut(place, loss),
+                  onPress: () => void removeEntry(loss.id).catch(said),
+                },
+              ]}
+            >
+              <Txt kind="strong">{entryWords(place, loss)}</Txt>
+              <Txt tone="ink2">{livedText.on(loss.date)}</Txt>
+            </EntryRow>
           ))}
         </View>
         <Button
@@ -77,15 +77,3 @@ export function LossesPart({ yard: { place, sightings }, today, edit }: Props) {
     </>
   );
 }
-
-const styles = StyleSheet.create({
-  row: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.s,
-    paddingVertical: space.s,
-    borderTopWidth: 1,
-    borderTopColor: color.hairline,
-  },
-  words: { flex: 1 },
-});

@@ -3,7 +3,7 @@ import { livesText } from '@/words/screens/lives';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
-import type { LogEntry } from '@/core/records/sighting';
+import type { AnimalEntry } from '@/core/records/sighting';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';
@@ -12,14 +12,16 @@ import { Lap } from '@/ui/drawings/Lap';
 import { space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWidth } from '@/ui/theme/use-width';
+import { NumberField } from '@/features/edit/NumberField';
 import { LossDetails } from './LossDetails';
+import { SightingDetails } from './SightingDetails';
 import { dayWords } from '@/words/day-words';
 
 interface Props {
   readonly place: Place;
-  readonly entry: LogEntry;
+  readonly entry: AnimalEntry;
   readonly today: string;
-  readonly onChange: (entry: LogEntry) => void;
+  readonly onChange: (entry: AnimalEntry) => void;
 }
 
 export function EntryDetails({ place, entry, today, onChange }: Props) {
@@ -37,8 +39,21 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
         value={entry.date}
         onChange={(date) => onChange({ ...entry, date })}
       />
+      {entry.what === 'sighting' && (
+        <SightingDetails place={place} sighting={entry} onChange={onChange} />
+      )}
+      {entry.what === 'young-near' && (
+        <NumberField
+          label={livesText.forSoManyWeeks}
+          value={entry.weeks}
+          least={1}
+          most={30}
+          whole
+          onChange={(weeks) => weeks !== undefined && onChange({ ...entry, weeks })}
+        />
+      )}
       {entry.what === 'loss' && <LossDetails place={place} loss={entry} onChange={onChange} />}
-      {entry.what !== 'quiet-camera' && (
+      {(entry.what === 'sighting' || entry.what === 'loss') && (
         <View style={styles.where} onLayout={onLayout}>
           <Button
             look="plain"

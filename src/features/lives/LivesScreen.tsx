@@ -7,9 +7,13 @@ import { applyReadings } from '@/core/records/apply-readings';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { useEdit } from '@/features/edit/use-edit';
 import { useLook } from '@/features/look/use-look';
+import { isAboutAnimals, type SightingKind } from '@/core/records/sighting';
+import type { AnimalId } from '@/core/tables/animals';
+import { youngNearDays } from '@/core/tables/attempting';
 import type { Yard } from '@/store/records';
 import { useChanges, type NewEntry } from '@/store/use-changes';
 import { BackLink } from '@/ui/controls/BackLink';
+import { Button } from '@/ui/controls/Button';
 import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
@@ -36,7 +40,8 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
     logEntry(made, entry).then(setFresh, (error: unknown) => setTrouble(notSavedWords(error)));
   };
   const found = useMemo(() => applyReadings(place, walks).place, [place, walks]);
-  const entry = sightings.find(({ id }) => id === fresh);
+  const ofAnimals = sightings.filter(isAboutAnimals);
+  const entry = ofAnimals.find(({ id }) => id === fresh);
   const { lives, region } = place.setting;
   return (
     <Columns
@@ -70,17 +75,17 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
                   log={sightings}
                   id={id}
                   today={today}
-                  onLog={(how) =>
-                    log(
-                      'entry-of-the-log',
-                      how === 'loss'
-                        ? { what: 'loss', animal: id, birds: 1, date: today }
-                        : { what: 'sighting', animal: id, how, date: today },
-                    )
-                  }
+                  onLog={(how) => log('entry-of-the-log', entryOf(id, how, today))}
                 />
               ))}
             </View>
+            <Button
+              look="plain"
+              label={livesText.somethingUnknown}
+              onPress={() =>
+                log('entry-of-the-log', { what: 'sighting', how: 'seen', date: today })
+              }
+            />
           </Part>
         </View>
       }
@@ -89,12 +94,21 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
           <CameraNights
             onLog={(nights) => log('camera-nights', { what: 'quiet-camera', nights, date: today })}
           />
-          <LogList place={place} log={sightings} onOpen={setFresh} />
+          <LogList place={place} log={ofAnimals} onOpen={setFresh} />
           <LivesHere place={place} onChange={(work) => change('what-lives-here', work)} />
         </View>
       }
     />
   );
 }
+
+function entryOf(animal: AnimalId, how: SightingKind | 'loss' | 'young', date: string): NewEntry {
+  if (how === 'loss') return { what: 'loss', animal, birds: 1, date };
+  if (how === 'young')
+    return { what: 'young-near', animal, weeks: youngNearDays.value / daysInWeek, date };
+  return { what: 'sighting', animal, how, date };
+}
+
+const daysInWeek = 7;
 
 const styles = StyleSheet.create({ head: { padding: space.l, gap: space.s } });

@@ -22,7 +22,7 @@ interface Props {
   readonly log: readonly LogEntry[];
   readonly id: AnimalId;
   readonly today: string;
-  readonly onLog: (how: SightingKind | 'loss') => void;
+  readonly onLog: (how: SightingKind | 'loss' | 'young') => void;
 }
 
 export function LogAnimal({ place, log, id, today, onLog }: Props) {
@@ -32,6 +32,7 @@ export function LogAnimal({ place, log, id, today, onLog }: Props) {
   const ways = [
     ...sightingKinds.filter((how) => how !== 'shocked' || place.fence),
     'loss',
+    'young',
   ] as const;
   return (
     <View style={styles.row}>

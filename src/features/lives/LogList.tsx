@@ -1,15 +1,15 @@
 /** The log, newest first. An entry taken out can be brought back by undo. */
 import { livesText } from '@/words/screens/lives';
 import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { View } from 'react-native';
 import type { Place } from '@/core/place/place';
 import type { LogEntry } from '@/core/records/sighting';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
+import { EntryRow } from '@/ui/controls/EntryRow';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { color, space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';
 import { entryWords } from '@/words/log-words';
 import { notSavedWords } from '@/words/not-saved-words';
@@ -40,24 +40,24 @@ export function LogList({ place, log, onOpen }: Props) {
       {sorted.length === 0 && <Txt tone="ink2">{livesText.nothingYetFromTheFirst}</Txt>}
       <View>
         {sorted.slice(0, all ? undefined : few).map((entry) => (
-          <View key={entry.id} style={styles.row}>
-            <View style={styles.words}>
-              <Txt kind="strong">{entryWords(place, entry)}</Txt>
-              <Txt tone="ink2">{dayWords(entry.date)}</Txt>
-            </View>
-            <Button
-              look="key"
-              label={livesText.change2}
-              says={livesText.change3(place, entry, entry.date)}
-              onPress={() => onOpen(entry.id)}
-            />
-            <Button
-              look="key"
-              label={livesText.takeOut}
-              says={livesText.takeOut2(place, entry, entry.date)}
-              onPress={() => remove(entry.id)}
-            />
-          </View>
+          <EntryRow
+            key={entry.id}
+            acts={[
+              {
+                label: livesText.change2,
+                says: livesText.change3(place, entry, entry.date),
+                onPress: () => onOpen(entry.id),
+              },
+              {
+                label: livesText.takeOut,
+                says: livesText.takeOut2(place, entry, entry.date),
+                onPress: () => remove(entry.id),
+              },
+            ]}
+          >
+            <Txt kind="strong">{entryWords(place, entry)}</Txt>
+            <Txt tone="ink2">{dayWords(entry.date)}</Txt>
+          </EntryRow>
         ))}
       </View>
       {!all && sorted.length > few && (
@@ -70,15 +70,3 @@ export function LogList({ place, log, onOpen }: Props) {
     </Part>
   );
 }
-
-const styles = StyleSheet.create({
-  row: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.s,
-    paddingVertical: space.s,
-    borderTopWidth: 1,
-    borderTopColor: color.hairline,
-  },
-  words: { flex: 1 },
-});

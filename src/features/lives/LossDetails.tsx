@@ -3,9 +3,11 @@ import { livesText } from '@/words/screens/lives';
 import type { Place } from '@/core/place/place';
 import type { Loss } from '@/core/records/sighting';
 import type { AnimalId } from '@/core/tables/animals';
-import { NumberField } from '@/features/edit/NumberField';
+import { CountFields } from '@/features/edit/CountFields';
 import { Choice } from '@/ui/controls/Choice';
+import { LinkRow } from '@/ui/controls/LinkRow';
 import { Notice } from '@/ui/controls/Notice';
+import { Txt } from '@/ui/controls/Txt';
 import { animalName } from '@/words/headline';
 import { groupName } from '@/words/names';
 
@@ -15,21 +17,33 @@ interface Props {
   readonly onChange: (loss: Loss) => void;
 }
 
-/** More in one night is a slip. */
-const most = 10_000;
-
 export function LossDetails({ place, loss, onChange }: Props) {
-  const { animal, group, ...rest } = loss;
+  const { animal, group, cause: _, ...rest } = loss;
   const others = { ...(animal && { animal }), ...(group !== undefined && { group }) };
   return (
     <>
-      <NumberField
-        label={livesText.birdsLost}
-        value={loss.birds}
-        least={1}
-        most={most}
-        whole
-        onChange={(birds) => birds !== undefined && onChange({ ...loss, birds })}
+      <CountFields
+        counts={[
+          {
+            label: livesText.birdsLost,
+            value: loss.birds,
+            onChange: (birds) => onChange(withBirds(loss, birds)),
+          },
+        ]}
+      />
+      <CountFields
+        counts={[
+          {
+            label: livesText.birdsHurt,
+            value: loss.hurt ?? 0,
+            onChange: (hurt) => onChange({ ...loss, hurt }),
+          },
+          {
+            label: livesText.eggsGone,
+            value: loss.eggs ?? 0,
+            onChange: (eggs) => onChange({ ...loss, eggs }),
+          },
+        ]}
       />
       {place.flock.length > 1 && (
         <Choice
@@ -55,6 +69,25 @@ export function LossDetails({ place, loss, onChange }: Props) {
         }
       />
       <Notice>{livesText.severalDeadWithoutAWound}</Notice>
+      <LinkRow
+        href={{ pathname: '/happened/[loss]', params: { loss: loss.id } }}
+        says={livesText.whatWasFound}
+      >
+        <Txt kind="strong" tone="holds">
+          {livesText.whatWasFound}
+        </Txt>
+      </LinkRow>
     </>
   );
+}
+
+/** Where the flock follows its losses it follows this one; no more of them are found dead than are lost. */
+function withBirds(loss: Loss, birds: number): Loss {
+  const { fewer, dead } = loss;
+  return {
+    ...loss,
+    birds,
+    ...(fewer !== undefined && { fewer: birds }),
+    ...(dead !== undefined && { dead: Math.min(dead, birds) }),
+  };
 }

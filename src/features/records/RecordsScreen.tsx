@@ -3,6 +3,7 @@ import { recordsText } from '@/words/screens/records';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { timeline, type Event } from '@/core/mends/timeline';
+import { isAboutAnimals } from '@/core/records/sighting';
 import { useLook } from '@/features/look/use-look';
 import { TableButton } from '@/features/place/TableButton';
 import { Trend } from '@/features/yard/Trend';
@@ -19,6 +20,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';
 import { count } from '@/words/names';
+import { nightsTable } from '@/words/night-table';
 import { eventWords, mendsTable, readingsTable } from '@/words/record-words';
 import { useAskedOf } from '@/workers/use-asked';
 import { useReckoning } from '@/workers/use-reckoning';
@@ -28,8 +30,16 @@ const kinds = [
   ['walk', recordsText.walks],
   ['mend', recordsText.mends],
   ['log', recordsText.sightings],
+  ['evening', recordsText.evenings],
   ['bought', recordsText.bought],
 ] as const;
+
+/** What was said of evenings is told apart from what was seen. */
+function kindOf(event: Event): (typeof kinds)[number][0] {
+  return event.kind === 'log' && !isAboutAnimals(event.entry) && event.entry.what !== 'fence-test'
+    ? 'evening'
+    : event.kind;
+}
 
 /** Ten years of it would be a page of thousands of lines. */
 const atOnce = 60;
@@ -44,7 +54,7 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
     () => timeline({ walks, mends, sightings, purchases: shop?.purchases ?? [] }, localDayOf),
     [walks, mends, sightings, shop],
   );
-  const shown = events.filter((it) => kind === 'all' || it.kind === kind);
+  const shown = events.filter((it) => kind === 'all' || kindOf(it) === kind);
   const asked = { place, walks, log: sightings, scenario: look.scenario, date: look.day };
   const trend = useReckoning(useAskedOf('trend', asked));
   const losses = useReckoning(useAskedOf('losses', asked));
@@ -98,6 +108,11 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
               label={recordsText.allMendsAsATable}
               name={`${place.id}-mends`}
               table={() => mendsTable(found.place, mends, localDayOf)}
+            />
+            <TableButton
+              label={recordsText.allNightsAsATable}
+              name={`${place.id}-nights`}
+              table={() => nightsTable(found.place, sightings, localTimeOf)}
             />
             <Txt kind="small" tone="ink2">
               {recordsText.aCopyOfEverythingPhotos}

@@ -1,6 +1,10 @@
 /** A report to hand to someone: the answer, plan and lap, ways in with their reasons, mends, and what to buy. Printed, or saved as PDF. */
 import { reportText } from '@/words/screens/report';
 import { StyleSheet, View } from 'react-native';
+import { daysLater } from '@/core/schema/day';
+import { lastNights } from '@/core/nights/history';
+import type { NightState } from '@/core/nights/night';
+import type { Loss } from '@/core/records/sighting';
 import { inDateOrder } from '@/core/records/apply-readings';
 import type { WayIn } from '@/core/routes/ways-in';
 import { LapSheet } from '@/features/look/LapSheet';
@@ -93,6 +97,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
         ))}
         {yard.mends.length === 0 && <Txt>{reportText.noneInHand}</Txt>}
       </Part>
+      <EveningLines yard={yard} today={look.today} />
       {list && planned.length > 0 && (
         <Part title={reportText.toBuy(yard.place, list.cents)}>
           {list.lines.map(({ sold, count: many, cents }) => (
@@ -113,6 +118,29 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
     </Screen>
   );
 }
+
+/** The evenings of the last sixty nights, and what was lost in a year. */
+function EveningLines({ yard, today }: { readonly yard: Yard; readonly today: string }) {
+  const { place, sightings: log } = yard;
+  const marks = lastNights(place, log, today, sixty, () => undefined);
+  const losses = log.filter(
+    (it): it is Loss => it.what === 'loss' && it.date > daysLater(today, -daysInYear),
+  );
+  if (losses.length === 0 && marks.every(({ state }) => state === 'not-known')) return null;
+  const nights = (state: NightState): number => marks.filter((it) => it.state === state).length;
+  return (
+    <Part title={reportText.eveningsAndLosses}>
+      <Txt>{reportText.evenings(sixty, nights('shut'), nights('missed'))}</Txt>
+      {losses.map((it) => (
+        <Txt key={it.id}>{reportText.loss(place, it)}</Txt>
+      ))}
+      {losses.length === 0 && <Txt>{reportText.noneLost}</Txt>}
+    </Part>
+  );
+}
+
+const sixty = 60;
+const daysInYear = 365;
 
 interface WayProps {
   readonly judged: Parameters<typeof wayTitle>[0];

@@ -2,8 +2,9 @@
 import { routineText } from '@/words/screens/routine';
 import type { ChangeMade } from '@/core/records/change-made';
 import { StyleSheet, View } from 'react-native';
-import { strandHours, type Place, type Position, type Routine } from '@/core/place/place';
-import { duskOf } from '@/core/rounds/dusk';
+import { type Place, type Position, type Routine } from '@/core/place/place';
+import { strandHours } from '@/core/tables/strand-hours';
+import { duskOf } from '@/core/place/dusk';
 import { NumberField } from '@/features/edit/NumberField';
 import { TextField } from '@/features/edit/TextField';
 import { UndoBar } from '@/features/edit/UndoBar';

@@ -63,7 +63,7 @@ export function MadeOf({ place, rows, provenance, busy, onRead, onTickAll }: Pro
             key={row.question.id}
             place={place}
             row={row}
-            number={undefined}
+            letter={undefined}
             quick={undefined}
             busy={busy}
             onRead={() => onRead(row)}

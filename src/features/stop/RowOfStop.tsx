@@ -7,6 +7,7 @@ import type { ReadingValue } from '@/core/records/walk';
 import type { StopRow } from '@/core/walk/stop-rows';
 import { meaningOf } from '@/core/walk/what-it-means';
 import { standing } from '@/features/walk/QuickReadings';
+import { draftOf } from '@/store/drafts';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
@@ -21,7 +22,9 @@ interface Props {
   readonly place: Place;
   readonly row: StopRow;
   /** The key that opens it, on a wide screen. */
-  readonly number: number | undefined;
+  readonly letter: string | undefined;
+  /** Digits typed on a wide screen go into it. */
+  readonly isMarked?: boolean;
   readonly quick: ReadingValue | undefined;
   readonly busy: boolean;
   readonly onRead: () => void;
@@ -29,7 +32,17 @@ interface Props {
   readonly onQuick: () => void;
 }
 
-export function RowOfStop({ place, row, number, quick, busy, onRead, onTick, onQuick }: Props) {
+export function RowOfStop({
+  place,
+  row,
+  letter,
+  isMarked,
+  quick,
+  busy,
+  onRead,
+  onTick,
+  onQuick,
+}: Props) {
   const { question, state, given } = row;
   const { attribute } = question;
   const name = rowWords(place, question);
@@ -37,27 +50,31 @@ export function RowOfStop({ place, row, number, quick, busy, onRead, onTick, onQ
   const figure = value === undefined ? '–' : readingWords(place, { attribute, value });
   const who = value === undefined ? [] : letsBy(place, row, value);
   const { bears } = attributes[attribute];
-  const means =
-    state === 'hangs'
+  const isHalfTyped = draftOf(place.id, question.id) !== undefined;
+  const means = isHalfTyped
+    ? stopText.halfTyped
+    : state === 'hangs'
       ? stopText.measureAnew
-      : value === undefined
-        ? stopText.unread
-        : bears
-          ? who.length > 0
-            ? walkText.getBy(bears, who)
-            : walkText.nothingHere(bears)
-          : undefined;
+      : state === 'spared'
+        ? stopText.spared
+        : value === undefined
+          ? stopText.unread
+          : bears
+            ? who.length > 0
+              ? walkText.getBy(bears, who)
+              : walkText.nothingHere(bears)
+            : undefined;
   return (
-    <View role="listitem" style={rowStyles.row}>
+    <View role="listitem" style={[rowStyles.row, isMarked && rowStyles.marked]}>
       <Pressable
         role="button"
         aria-label={value === undefined ? stopText.open(name) : stopText.read(name, figure)}
         onPress={onRead}
         style={rowStyles.touch}
       >
-        {number !== undefined && (
-          <Txt kind="small" tone="ink2" style={styles.number}>
-            {String(number)}
+        {letter !== undefined && (
+          <Txt kind="small" tone="ink2" style={styles.letter}>
+            {letter}
           </Txt>
         )}
         <View style={rowStyles.words}>
@@ -121,7 +138,7 @@ function letsBy(place: Place, { question }: StopRow, value: ReadingValue) {
 }
 
 const styles = StyleSheet.create({
-  number: { width: 12, textAlign: 'center' },
+  letter: { width: 12, textAlign: 'center' },
   figure: { fontSize: 18, textAlign: 'right', maxWidth: 130 },
   quick: {
     minWidth: 72,

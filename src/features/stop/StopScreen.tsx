@@ -1,15 +1,13 @@
 /** The stop as last found, drawn, and a row for each reading; one big button affirms what is left and goes on. */
-import { useMemo, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { attributes } from '@/core/attributes';
-import type { FoundPlace } from '@/core/records/apply-readings';
+import { findBay } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
-import type { PutOff, ReadingValue } from '@/core/records/walk';
 import type { Judgement } from '@/core/score/judge';
 import { isGauge } from '@/core/walk/quick-answer';
-import type { StopRow, StopRows } from '@/core/walk/stop-rows';
-import type { Stop } from '@/core/walk/stops';
-import { useKeys } from '@/features/frame/use-keys';
+import { toAffirm, toTouch, type StopRow } from '@/core/walk/stop-rows';
+import { isLast, toReadSingly } from '@/core/walk/what-follows';
 import { StripFocus } from '@/features/walk/StripFocus';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
@@ -17,41 +15,28 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { useWide } from '@/ui/theme/use-wide';
 import { capital } from '@/words/names';
+import { rowWords } from '@/words/row-words';
 import { stopText } from '@/words/screens/stop';
 import { sectionCaution } from '@/words/walk-words';
 import { MadeOf } from './MadeOf';
 import { RowOfStop } from './RowOfStop';
+import { StopFoot, type Onward } from './StopFoot';
+import type { StopActions } from './use-stop-actions';
+import { rowLetters, useStopKeys } from './use-stop-keys';
+import type { StopWalk } from './use-stop-walk';
 
 interface Props {
   readonly place: Place;
   readonly judgement: Judgement;
-  readonly stop: Stop;
-  readonly rows: StopRows;
-  readonly provenance: FoundPlace['provenance'];
+  readonly at: StopWalk;
+  readonly actions: StopActions;
   readonly progress: string;
   readonly note: string;
-  readonly bar: ReactNode;
-  readonly found: ReactNode;
-  readonly trouble: string | undefined;
-  readonly busy: boolean;
-  /** What one tap says of a row that nobody has read. */
-  readonly quick: (row: StopRow) => ReadingValue | undefined;
-  /** So many are affirmed by the big button; those have to be touched. */
-  readonly affirm: number;
-  readonly untouched: readonly StopRow[];
-  readonly nextName: string;
-  readonly isFirstTime: boolean;
-  readonly onRead: (row: StopRow) => void;
-  readonly onTick: (row: StopRow) => void;
-  readonly onTickAll: (rows: readonly StopRow[]) => void;
-  readonly onQuick: (rows: readonly StopRow[]) => void;
-  readonly alike:
-    { readonly name: string; readonly many: number; readonly take: () => void } | undefined;
-  readonly onNext: () => void;
-  readonly onBack: () => void;
-  readonly onLeave: () => void;
+  /** Over the rows: how far the walk is; under the heading: what has just been found open. */
+  readonly over: ReactNode;
+  readonly aside: ReactNode;
+  readonly onRead: (row: StopRow, typed?: string) => void;
   readonly onUndo: (() => void) | undefined;
-  readonly onPutOff: ((to: PutOff['to']) => void) | undefined;
   readonly onOneByOne: () => void;
 }
 
@@ -59,49 +44,69 @@ interface Props {
 const phoneDrawing = 180;
 const wideDrawing = 440;
 
-export function StopScreen(props: Props) {
-  const { place, judgement, stop, rows, busy, quick, untouched, affirm, nextName } = props;
+export function StopScreen({ place, judgement, at, actions, onRead, ...props }: Props) {
+  const { stop, stops, index, rows, like, ahead } = at;
+  const { busy, quick, together } = actions;
   const wide = useWide();
   const [showFolded, setShowFolded] = useState(false);
-  const shown = useMemo(
-    () => [...rows.rows, ...(showFolded ? rows.folded : [])],
-    [rows, showFolded],
-  );
-  const marked = untouched[0] ?? shown[0];
-  const unread = untouched.filter(({ state }) => state === 'unread');
-  const gauged = unread.filter((row) => isGauge(quick(row)));
-  const checks = unread.filter(
-    (row) => quick(row) !== undefined && !attributes[row.question.attribute].isJudged,
-  );
-  const { onNext, onBack, onLeave, onRead } = props;
-  const keys = useMemo(
-    () => ({
-      Enter: onNext,
-      PageDown: onNext,
-      PageUp: onBack,
-      Escape: onLeave,
-      ...Object.fromEntries(
-        shown.slice(0, 9).map((row, at) => [String(at + 1), () => onRead(row)]),
-      ),
-    }),
-    [onNext, onBack, onLeave, onRead, shown],
-  );
-  useKeys(keys);
+  const shown = [...rows.rows, ...(showFolded ? rows.folded : [])];
+  const affirm = toAffirm(rows).length;
+  const untouched = toTouch(rows);
+  const singly = toReadSingly(place, rows.rows);
+  const next = stops[index + 1];
+  const nextName = next ? stopText.stopName(place, next) : stopText.theEnd;
+  const leaving: Onward = {
+    label: capital(onwardWords(affirm, untouched.length, nextName)),
+    press: actions.onward,
+  };
+  const first = firstHere();
+  const { back, leave } = actions;
+  const marked = useStopKeys({
+    shown,
+    // What the answer hangs on is known a moment later: a mark that jumps would take a digit to another row.
+    first: singly[0] ?? shown.find(({ state }) => state === 'unread') ?? shown[0],
+    onEnter: (first ?? leaving).press,
+    onPage: leaving.press,
+    onBack: back,
+    onLeave: leave,
+    onRead,
+    onSpace: (row) => (row.state === 'as-before' ? actions.tick([row]) : actions.sayAsUsual(row)),
+  });
   const caution = sectionCaution(stop.section, place);
-  const title = props.isFirstTime
+  const title = untouched.some(isJudgedUnread)
     ? stopText.whatIsHere
     : untouched.length + affirm === 0
       ? stopText.allRead
       : stopText.whatHasChanged;
-  const widest = gauged.map((row) => quick(row)).find(isGauge);
   const drawing = marked && (
     <StripFocus
       place={place}
       judgement={judgement}
       question={marked.question}
       height={wide ? wideDrawing : phoneDrawing}
+      labelled
     />
   );
+  /** What is to be done here before going on: read by hand what nothing is usual of, then say the rest in one tap. */
+  function firstHere(): Onward | undefined {
+    const [row, ...more] = singly;
+    if (row) {
+      const name = rowWords(place, row.question);
+      return { label: stopText.readFirst(name, more.length), press: () => onRead(row) };
+    }
+    if (together.length === 0) return undefined;
+    const gauge = together.map((it) => quick(it)).find(isGauge);
+    const others = affirm + together.filter((it) => !isGauge(quick(it))).length;
+    return {
+      label: stopText.asItShouldBe(
+        place,
+        gauge?.to,
+        others,
+        untouched.some(({ question }) => isLast(question)) ? undefined : nextName,
+      ),
+      press: actions.allAsItShouldBe,
+    };
+  }
   return (
     <View style={styles.all}>
       <View style={styles.top}>
@@ -115,7 +120,7 @@ export function StopScreen(props: Props) {
           {props.note}
         </Txt>
       </View>
-      {props.bar}
+      {props.over}
       <View style={wide ? styles.beside : styles.grow}>
         {wide ? <View style={styles.drawn}>{drawing}</View> : drawing}
         <ScrollView style={styles.grow} contentContainerStyle={styles.body}>
@@ -123,60 +128,58 @@ export function StopScreen(props: Props) {
             <Txt kind="title" style={styles.title}>
               {title}
             </Txt>
-            {props.found}
+            {props.aside}
             {caution && (
               <Txt kind="small" tone="hours">
                 {caution}
               </Txt>
             )}
-            {props.trouble && <Notice>{props.trouble}</Notice>}
-            {props.alike && (
+            {actions.trouble && <Notice>{actions.trouble}</Notice>}
+            {like.map(({ bay, readings }) => (
               <Button
+                key={bay}
                 look="plain"
-                label={stopText.asTheBayBefore(props.alike.name, props.alike.many)}
+                label={stopText.asTheBayBefore(
+                  findBay(place, bay)?.bay.name ?? bay,
+                  readings.length,
+                )}
                 disabled={busy}
-                onPress={props.alike.take}
+                onPress={() => actions.asWall(bay)}
               />
-            )}
-            {gauged.length > 1 && widest && (
+            ))}
+            {stop.bay !== undefined && singly.length === 0 && ahead.walls > 0 && (
               <Button
                 look="plain"
-                label={stopText.tight(place, widest.to, gauged.length)}
+                label={stopText.wallsAhead(ahead.walls)}
+                says={stopText.wallsAheadSaid(ahead.walls, ahead.readings.length)}
                 disabled={busy}
-                onPress={() => props.onQuick(gauged)}
-              />
-            )}
-            {checks.length > 1 && (
-              <Button
-                look="plain"
-                label={stopText.allWell(checks.length)}
-                disabled={busy}
-                onPress={() => props.onQuick(checks)}
+                onPress={() => stop.bay !== undefined && actions.asAhead(stop.bay)}
               />
             )}
           </View>
           <View role="list">
-            {shown.map((row, at) => (
+            {shown.map((row, number) => (
               <RowOfStop
                 key={row.question.id}
                 place={place}
                 row={row}
-                number={wide && at < 9 ? at + 1 : undefined}
+                letter={wide ? rowLetters[number] : undefined}
+                isMarked={wide && row === marked}
                 quick={quick(row)}
                 busy={busy}
                 onRead={() => onRead(row)}
-                onTick={() => props.onTick(row)}
-                onQuick={() => props.onQuick([row])}
+                onTick={() => actions.tick([row])}
+                onQuick={() => actions.sayAsUsual(row)}
               />
             ))}
             {rows.madeOf.length > 0 && (
               <MadeOf
                 place={place}
                 rows={rows.madeOf}
-                provenance={props.provenance}
+                provenance={judgement.found.provenance}
                 busy={busy}
                 onRead={onRead}
-                onTickAll={props.onTickAll}
+                onTickAll={actions.tick}
               />
             )}
           </View>
@@ -197,20 +200,20 @@ export function StopScreen(props: Props) {
               <Button look="plain" label={stopText.undo} disabled={busy} onPress={props.onUndo} />
             )}
             <Button look="plain" label={stopText.oneAtATime} onPress={props.onOneByOne} />
-            {props.onPutOff && (
+            {at.inHand.walk && (
               <View style={styles.row}>
                 <Button
                   look="plain"
                   label={stopText.putOffLater}
                   disabled={busy}
-                  onPress={() => props.onPutOff?.('later')}
+                  onPress={() => actions.putOff('later')}
                   style={styles.half}
                 />
                 <Button
                   look="plain"
                   label={stopText.putOffDay}
                   disabled={busy}
-                  onPress={() => props.onPutOff?.('another-day')}
+                  onPress={() => actions.putOff('another-day')}
                   style={styles.half}
                 />
               </View>
@@ -223,31 +226,19 @@ export function StopScreen(props: Props) {
           </View>
         </ScrollView>
       </View>
-      <View style={styles.foot}>
-        <Button
-          look="plain"
-          label={stopText.back}
-          disabled={busy}
-          onPress={onBack}
-          style={styles.back}
-        />
-        <Button
-          look="plain"
-          label={stopText.leave}
-          disabled={busy}
-          onPress={onLeave}
-          style={styles.back}
-        />
-        <Button
-          label={capital(onwardWords(affirm, untouched.length, nextName))}
-          disabled={busy}
-          onPress={onNext}
-          style={styles.next}
-        />
-      </View>
+      <StopFoot
+        onBack={back}
+        onLeave={leave}
+        busy={busy}
+        main={first ?? leaving}
+        passOver={first && { label: stopText.goOnUnread(untouched.length), press: leaving.press }}
+      />
     </View>
   );
 }
+
+const isJudgedUnread = ({ state, question }: StopRow): boolean =>
+  state === 'unread' && attributes[question.attribute].isJudged;
 
 /** What the big button does with what has not been touched. */
 function onwardWords(affirm: number, left: number, next: string): string {
@@ -284,13 +275,4 @@ const styles = StyleSheet.create({
   },
   row: { flexDirection: 'row', gap: space.s },
   half: { flex: 1 },
-  foot: {
-    flexDirection: 'row',
-    padding: space.m,
-    gap: space.s,
-    borderTopWidth: 1,
-    borderTopColor: color.hairline,
-  },
-  back: { minWidth: 62, paddingHorizontal: space.s },
-  next: { flex: 1, minHeight: 58 },
 });

@@ -13,6 +13,7 @@ export const rowStyles = StyleSheet.create({
     borderTopWidth: 1,
     borderTopColor: color.hairline,
   },
+  marked: { boxShadow: `inset 4px 0 0 ${color.strand}` },
   touch: {
     flex: 1,
     flexDirection: 'row',

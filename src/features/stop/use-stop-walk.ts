@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import type { Judgement } from '@/core/score/judge';
 import { ageingOf, isDue } from '@/core/rounds/ageing';
 import { hangingOn } from '@/core/walk/hanging';
-import { alikeAsLast, type SameAs } from '@/core/walk/same-as';
+import { likeWalls, wallsAhead, type LikeWall, type WallsAhead } from '@/core/walk/alike-walls';
 import { rowsOf, type StopRows } from '@/core/walk/stop-rows';
 import { stopsOf, type Stop } from '@/core/walk/stops';
 import { useAllScenarios } from '@/features/look/use-all-scenarios';
@@ -18,8 +18,9 @@ export interface StopWalk {
   readonly stop: Stop;
   readonly index: number;
   readonly rows: StopRows;
-  /** What the bay before answers of what is unread here; nothing that is measured each time. */
-  readonly alike: readonly SameAs[];
+  /** Walls read before that this one can be said to be as, and walls ahead that can be said to be as this one. */
+  readonly like: readonly LikeWall[];
+  readonly ahead: WallsAhead;
 }
 
 /** `undefined` where no walk of this place comes by such a stop. */
@@ -45,12 +46,8 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     const stop = stops[index];
     if (!stop) return undefined;
     const rows = rowsOf(stop, walk, hangs, (question) => settled?.folded.has(question.id) === true);
-    const unread = new Set(
-      rows.rows.flatMap(({ state, question }) => (state === 'unread' ? [question.id] : [])),
-    );
-    const alike = alikeAsLast(place, stops, walk, stop).filter(({ question }) =>
-      unread.has(question.id),
-    );
-    return { inHand, stops, stop, index, rows, alike };
+    const like = likeWalls(place, stops, walk, stop);
+    const ahead = wallsAhead(place, stops, walk, stop);
+    return { inHand, stops, stop, index, rows, like, ahead };
   }, [inHand, id, found, today, place, hangs, settled]);
 }

@@ -3,10 +3,10 @@ import { stopText } from '@/words/screens/stop';
 import { walkText } from '@/words/screens/walk';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { lapOf } from '@/core/place/lap';
 import type { Place } from '@/core/place/place';
-import type { WalkPurpose } from '@/core/records/walk';
+import { walkPurposes, type WalkPurpose } from '@/core/records/walk';
 import type { WayIn } from '@/core/routes/ways-in';
 import type { Judgement } from '@/core/score/judge';
 import { lastEnded } from '@/core/walk/open-walk';
@@ -18,6 +18,7 @@ import type { Yard } from '@/store/records';
 import { useSettling } from '@/features/stop/use-settling';
 import { useChanges } from '@/store/use-changes';
 import { useToday } from '@/store/use-today';
+import { Radio, RadioGroup } from '@/ui/controls/Radios';
 import { Button } from '@/ui/controls/Button';
 import { Chips } from '@/ui/controls/Chips';
 import { LinkRow } from '@/ui/controls/LinkRow';
@@ -47,7 +48,9 @@ export function BeginWalk({ yard, judgement }: Props) {
   const wide = useWide();
   const { width, onLayout } = useWidth(usePageWidth('full'));
   const { purpose: wanted } = useLocalSearchParams<{ purpose?: string }>();
-  const [purpose, setPurpose] = useState<WalkPurpose>(wanted === 'settle' ? 'settle' : 'full');
+  const [purpose, setPurpose] = useState<WalkPurpose>(
+    walkPurposes.find((it) => it === wanted) ?? 'full',
+  );
   const [backwards, setBackwards] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const { found, waysIn, slowWays } = judgement;
@@ -100,16 +103,16 @@ export function BeginWalk({ yard, judgement }: Props) {
         <Txt tone="ink2">{walkText.oneThingToLookAt}</Txt>
         {trouble && <Notice>{trouble}</Notice>}
       </View>
-      <View role="radiogroup" aria-label={walkText.whatTheWalkIsFor} style={styles.choices}>
+      <RadioGroup says={walkText.whatTheWalkIsFor} style={styles.choices}>
         {choices.map((it) => {
           const [name, note] = purposeNames[it.purpose];
           const left = leavesOut(all, it.questions);
           const isChosen = it.purpose === chosen?.purpose;
           return (
-            <Pressable
+            <Radio
               key={it.purpose}
-              role="radio"
-              aria-checked={isChosen}
+              checked={isChosen}
+              isStop={isChosen || (chosen === undefined && it === choices[0])}
               onPress={() => setPurpose(it.purpose)}
               style={[styles.choice, isChosen && styles.chosen]}
             >
@@ -121,10 +124,10 @@ export function BeginWalk({ yard, judgement }: Props) {
                 {count(it.stops.length, 'stop')}, {count(it.questions.length, 'reading')}: {note}.
                 {isChosen && left ? ` ${left}` : ''}
               </Txt>
-            </Pressable>
+            </Radio>
           );
         })}
-      </View>
+      </RadioGroup>
       <View style={styles.head}>
         <View role="group" aria-label={walkText.whichWayRound} style={styles.way}>
           <Chips

@@ -1,17 +1,19 @@
 /** A reading of what kind: a mesh, a latch. Each choice says what it stops here. */
 import { walkText } from '@/words/screens/walk';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { isKnown } from '@/core/place/possible';
 import type { Place } from '@/core/place/place';
 import { isBetter } from '@/core/walk/better';
+import { choicesInUse } from '@/core/walk/choices-in-use';
 import type { Question } from '@/core/walk/questions';
 import { meshes, type MeshId } from '@/core/tables/meshes';
 import { Button } from '@/ui/controls/Button';
+import { Radio, RadioGroup } from '@/ui/controls/Radios';
 import { Txt } from '@/ui/controls/Txt';
 import { ChoicePicture } from '@/ui/drawings/ChoicePicture';
 import { color, space, touch } from '@/ui/theme/tokens';
-import { answerWords } from '@/words/attributes';
+import { answerWords, questionWords } from '@/words/attributes';
 import { MeaningLines } from './MeaningLines';
 import type { ChoiceAnswer } from './use-answer';
 
@@ -31,11 +33,13 @@ export function ChoiceReading({ place, question, answer, numbered }: Props) {
     question.attribute === 'layer.mesh' && mesh && mesh !== 'none'
       ? meshes[mesh].clear.value
       : undefined;
+  const inUse = choicesInUse(place, question.attribute);
   const isUsual = (choice: string, index: number) =>
-    all || index < usual || [answer.chosen, last, 'none'].includes(choice);
+    all || index < usual || inUse.has(choice) || [answer.chosen, last, 'none'].includes(choice);
   const shown = answer.choices.filter(isUsual);
+  const stop = shown.find((it) => it === answer.chosen) ?? shown[0];
   return (
-    <View role="radiogroup" style={styles.list}>
+    <RadioGroup says={questionWords(question, place).title} style={styles.list}>
       {clear !== undefined && (
         <View style={styles.meaning}>
           <MeaningLines place={place} question={question} value={clear} />
@@ -44,11 +48,11 @@ export function ChoiceReading({ place, question, answer, numbered }: Props) {
       {shown.map((choice) => {
         const [name, note] = answerWords(place, question.attribute, choice);
         return (
-          <Pressable
+          <Radio
             key={choice}
-            role="radio"
-            aria-checked={answer.chosen === choice}
-            aria-label={note === '' ? name : `${name}, ${note}`}
+            checked={answer.chosen === choice}
+            isStop={choice === stop}
+            says={note === '' ? name : `${name}, ${note}`}
             onPress={() => answer.choose(choice)}
             style={[styles.choice, answer.chosen === choice && styles.chosen]}
           >
@@ -68,13 +72,13 @@ export function ChoiceReading({ place, question, answer, numbered }: Props) {
                 </Txt>
               )}
             </View>
-          </Pressable>
+          </Radio>
         );
       })}
       {shown.length < answer.choices.length && (
         <Button look="plain" label={walkText.moreKinds} onPress={() => setAll(true)} />
       )}
-    </View>
+    </RadioGroup>
   );
 }
 
@@ -92,7 +96,7 @@ function againstLast(
   return better ? walkText.betterThanLastTime : walkText.worseThanLastTime;
 }
 
-/** Kinds shown at once; the rest, seldom met, are one tap away. */
+/** Kinds shown at once, beside those that this place has already; the rest, seldom met, are one tap away. */
 const usual = 9;
 
 const styles = StyleSheet.create({

@@ -5,6 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Units } from '@/core/place/place';
 import { Button } from '@/ui/controls/Button';
 import { space } from '@/ui/theme/tokens';
+import { useShort } from '@/ui/theme/use-short';
 import { fractionSigns } from '@/words/length-words';
 
 interface Props {
@@ -22,8 +23,10 @@ const fractions = ['1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
 /** What has been typed is not asked for: no key is drawn anew because another was pressed. */
 export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) {
   const type = (sign: string) => setText((text) => text + sign);
+  const short = useShort();
+  const key = [styles.key, short && styles.shortKey];
   const digit = (sign: string) => (
-    <Button key={sign} look="key" label={sign} onPress={() => type(sign)} style={styles.key} />
+    <Button key={sign} look="key" label={sign} onPress={() => type(sign)} style={key} />
   );
   const other: Units = units === 'metric' ? 'imperial' : 'metric';
   return (
@@ -37,7 +40,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
               label={fractionSigns[fraction] ?? fraction}
               says={walkText.inch(fraction)}
               onPress={() => setText((text) => withFraction(text, fraction))}
-              style={styles.key}
+              style={key}
             />
           ))}
           <Button
@@ -45,7 +48,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
             label={walkText.plusASixteenth}
             says={walkText.aSixteenthMore}
             onPress={() => setText(withSixteenth)}
-            style={styles.key}
+            style={key}
           />
         </View>
       )}
@@ -56,7 +59,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
           label="⌫"
           says={walkText.deleteTheLastSign}
           onPress={() => setText(withoutLast)}
-          style={styles.key}
+          style={key}
         />
       </View>
       <View style={styles.row}>
@@ -69,15 +72,15 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
               setUnits(other);
               setText('');
             }}
-            style={styles.key}
+            style={key}
           />
         ) : (
-          <View style={styles.key} />
+          <View style={key} />
         )}
       </View>
       <View style={styles.row}>
         {['7', '8', '9'].map(digit)}
-        <Button look="key" label={walkText.clear} onPress={() => setText('')} style={styles.key} />
+        <Button look="key" label={walkText.clear} onPress={() => setText('')} style={key} />
       </View>
       <View style={styles.row}>
         <Button
@@ -85,7 +88,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
           label={walkText.cantTell}
           disabled={busy}
           onPress={onCannotTell}
-          style={styles.key}
+          style={key}
         />
         {digit('0')}
         {digit('.')}
@@ -94,7 +97,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
           label={walkText.to}
           says={walkText.toFromThisToThat}
           onPress={() => setText(withRange)}
-          style={styles.key}
+          style={key}
         />
       </View>
     </View>
@@ -140,4 +143,5 @@ const styles = StyleSheet.create({
   pad: { gap: space.s },
   row: { flexDirection: 'row', gap: space.s },
   key: { flex: 1, minHeight: 48 },
+  shortKey: { minHeight: 44 },
 });

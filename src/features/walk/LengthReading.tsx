@@ -12,6 +12,7 @@ import type { NewReading } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, font, space } from '@/ui/theme/tokens';
+import { useShort } from '@/ui/theme/use-short';
 import { useWide } from '@/ui/theme/use-wide';
 import { questionWords } from '@/words/attributes';
 import { fractionSigns } from '@/words/length-words';
@@ -53,14 +54,15 @@ export function LengthReading({
   const unitWord = unit === 'mm' ? (units === 'metric' ? 'mm' : 'inches') : unit;
   const input = useRef<TextInput>(null);
   const wide = useWide();
+  const short = useShort();
   // Where there is a keyboard, digits go straight into the reading.
   useEffect(() => {
     if (wide) input.current?.focus();
   }, [wide]);
   return (
     <>
-      <View style={styles.box}>
-        <View style={styles.figure}>
+      <View style={[styles.box, short && styles.shortBox]}>
+        <View style={[styles.figure, short && styles.shortFigure]}>
           <TextInput
             ref={input}
             aria-label={`${questionWords(question, place).title}, ${unitWord === 'mm' ? 'millimetres' : unitWord}`}
@@ -69,10 +71,10 @@ export function LengthReading({
             onSubmitEditing={onSubmit}
             // The keys below are the keyboard of a phone; a real one types as well.
             inputMode="none"
-            selectTextOnFocus
+            selectTextOnFocus={answer.isWhole}
             placeholder="–"
             placeholderTextColor={color.ink3}
-            style={styles.input}
+            style={[styles.input, short && styles.shortInput]}
           />
           <Txt tone="ink2">{unitWord}</Txt>
         </View>
@@ -82,10 +84,12 @@ export function LengthReading({
           ) : (
             <MeaningLines place={place} question={question} value={meant} />
           )}
-          <LastReading place={place} question={question} last={last} value={meant} />
+          {(!short || text === '') && (
+            <LastReading place={place} question={question} last={last} value={meant} />
+          )}
         </View>
       </View>
-      {usual.length > 0 && (
+      {usual.length > 0 && !(short && units === 'imperial') && (
         <View style={styles.chips}>
           {usual
             .map((it) => usualSize(it, unit, units))
@@ -102,7 +106,7 @@ export function LengthReading({
                   if (onWhole && isRead(read)) onWhole(read);
                   else setWhole(size);
                 }}
-                style={styles.chip}
+                style={[styles.chip, short && styles.shortKey]}
               />
             ))}
         </View>
@@ -159,4 +163,8 @@ const styles = StyleSheet.create({
   meaning: { flex: 1, alignItems: 'flex-end', gap: 2 },
   chips: { flexDirection: 'row', gap: space.s },
   chip: { flex: 1 },
+  shortBox: { minHeight: 72, paddingVertical: space.xs },
+  shortFigure: { width: 100 },
+  shortInput: { width: 100, height: 42, fontSize: 34 },
+  shortKey: { minHeight: 44 },
 });

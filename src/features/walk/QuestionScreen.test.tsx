@@ -5,6 +5,7 @@ import { samphireYard } from '../../../demo/samphire-yard';
 import { judge } from '@/core/score/judge';
 import { questionsOf } from '@/core/walk/questions';
 import { ChangedSince } from '@/store/change-yard';
+import { keepDraft } from '@/store/drafts';
 import { withFraction, withoutLast, withRange, withSixteenth } from './Keypad';
 import { QuestionScreen, type QuestionProps } from './QuestionScreen';
 
@@ -41,6 +42,11 @@ function show(id: string, more: Partial<QuestionProps> = {}) {
   );
   return { onSave, onNext };
 }
+
+// What is half typed is kept beyond the screen: each test begins with nothing typed.
+beforeEach(() => {
+  for (const { id } of questionsOf(found)) keepDraft(found.id, id, undefined);
+});
 
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 

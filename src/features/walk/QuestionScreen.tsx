@@ -1,6 +1,6 @@
 /** One question a screen: where to look, one reading, what it means, one big button that names the next thing. */
 import { walkText } from '@/words/screens/walk';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { attributes } from '@/core/attributes';
 import { findBay, findItem } from '@/core/place/find';
@@ -11,12 +11,14 @@ import type { Question } from '@/core/walk/questions';
 import type { SameAs } from '@/core/walk/same-as';
 import { useFeedback } from '@/features/frame/use-feedback';
 import { ChangedSince } from '@/store/change-yard';
+import { draftOf, keepDraft } from '@/store/drafts';
 import type { NewReading } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { HandsDrawing } from '@/ui/drawings/hands/HandsDrawing';
 import { color, space } from '@/ui/theme/tokens';
+import { useShort } from '@/ui/theme/use-short';
 import { useWide } from '@/ui/theme/use-wide';
 import { capital } from '@/words/names';
 import { changedSinceWords, notSavedWords } from '@/words/not-saved-words';
@@ -37,6 +39,8 @@ export interface QuestionProps {
   readonly question: Question;
   /** What this walk has already been told. */
   readonly given: Reading | undefined;
+  /** Typed already, before the screen was there. */
+  readonly typed?: string | undefined;
   /** Where one stands: "gate bay". */
   readonly where: string;
   readonly progress: string;
@@ -77,10 +81,12 @@ export function QuestionScreen(props: QuestionProps) {
     onSave,
   } = props;
   const wide = useWide();
+  const short = useShort();
   const tell = useFeedback();
-  const answer = useAnswer(place, question, given);
-  const [how, setHow] = useState<ReadingMethod>(given?.how ?? usualMethod(question));
-  const [note, setNote] = useState(given?.note ?? '');
+  const [draft] = useState(() => draftOf(place.id, question.id));
+  const answer = useAnswer(place, question, given, props.typed ?? draft?.text);
+  const [how, setHow] = useState<ReadingMethod>(draft?.how ?? given?.how ?? usualMethod(question));
+  const [note, setNote] = useState(draft?.note ?? given?.note ?? '');
   const [trouble, setTrouble] = useState<string>();
   const [saving, setSaving] = useState(false);
   const [help, setHelp] = useState(false);
@@ -88,7 +94,12 @@ export function QuestionScreen(props: QuestionProps) {
     if (saving) return;
     setSaving(true);
     setTrouble(undefined);
-    run(onSave(readings).then(tell));
+    run(
+      onSave(readings).then(() => {
+        keepDraft(place.id, question.id, undefined);
+        tell();
+      }),
+    );
   };
   /** What could not be stored or taken back is said, and can be pressed again. */
   const run = (work: Promise<unknown>) => {
@@ -103,6 +114,12 @@ export function QuestionScreen(props: QuestionProps) {
   const { outcome } = answer;
   // The value stands, but how it was taken or what is noted has changed.
   const resaid = given !== undefined && (given.how !== how || (given.note ?? '') !== note);
+  const typed = answer.kind === 'amount' && outcome.kind !== 'unchanged' ? answer.text : '';
+  const isDraft = typed !== '' || note !== (given?.note ?? '');
+  useEffect(() => {
+    if (saving) return;
+    keepDraft(place.id, question.id, isDraft ? { text: typed, note, how } : undefined);
+  }, [place.id, question.id, saving, isDraft, typed, note, how]);
   const forward = () => {
     if (saving) return;
     if (outcome.kind === 'refused') setTrouble(outcome.sentence);
@@ -149,7 +166,7 @@ export function QuestionScreen(props: QuestionProps) {
   const kept = outcome.kind === 'unchanged' && !resaid;
   return (
     <View style={styles.all}>
-      <View style={styles.top}>
+      <View style={[styles.top, short && styles.shortTop]}>
         <View style={styles.grow}>
           <Txt kind="small" tone="ink2" lines={1}>
             <Txt kind="inherit" style={styles.bold}>
@@ -168,16 +185,23 @@ export function QuestionScreen(props: QuestionProps) {
         </Txt>
       </View>
       {props.over}
-      <StripFocus place={place} judgement={judgement} question={question} />
+      <StripFocus
+        place={place}
+        judgement={judgement}
+        question={question}
+        {...(short && { height: shortDrawing })}
+      />
       <ScrollView style={styles.scroll} contentContainerStyle={[styles.body, wide && styles.wide]}>
         {props.aside}
         <View style={styles.head}>
-          <HandsDrawing attribute={question.attribute} opening={openingKind(place, question)} />
+          {!short && (
+            <HandsDrawing attribute={question.attribute} opening={openingKind(place, question)} />
+          )}
           <View style={styles.grow}>
-            <Txt kind="title" style={styles.title}>
+            <Txt kind="title" style={[styles.title, short && styles.shortTitle]}>
               {words.title}
             </Txt>
-            <Txt kind="small" tone="ink2">
+            <Txt kind="small" tone="ink2" {...(short && { lines: 2 })}>
               {words.todo}
             </Txt>
           </View>
@@ -308,6 +332,9 @@ function openingKind(place: Place, { item }: Question): 'pop-door' | 'lid' | 'do
   return found.opening.kind === 'nest-lid' || found.opening.kind === 'hatch' ? 'lid' : 'door';
 }
 
+/** px; where the phone is short. */
+const shortDrawing = 64;
+
 const styles = StyleSheet.create({
   all: { flex: 1, backgroundColor: color.field },
   top: {
@@ -323,6 +350,8 @@ const styles = StyleSheet.create({
   scroll: { flex: 1 },
   head: { flexDirection: 'row', gap: space.m, alignItems: 'center' },
   title: { fontSize: 28, lineHeight: 32 },
+  shortTop: { minHeight: 32 },
+  shortTitle: { fontSize: 22, lineHeight: 26 },
   body: { paddingHorizontal: space.l, paddingVertical: space.s, gap: space.s },
   wide: { width: '100%', maxWidth: 720, alignSelf: 'center' },
   foot: { flexDirection: 'row', padding: space.m, gap: space.s },

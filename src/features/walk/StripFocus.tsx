@@ -1,7 +1,7 @@
 /** The bit of wall a question is about, drawn, with the spot to look at marked. */
 import { walkText } from '@/words/screens/walk';
 import { useMemo } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet, View, type ViewStyle } from 'react-native';
 import { G, Path, Rect } from 'react-native-svg';
 import { innerWalls, lapOf, type Lap } from '@/core/place/lap';
 import type { BayId, Place } from '@/core/place/place';
@@ -10,8 +10,10 @@ import type { Question } from '@/core/walk/questions';
 import { attributeDrawings } from '@/ui/drawings/attribute-drawings';
 import { LapDrawing } from '@/ui/drawings/LapDrawing';
 import { boxOf, lapLayout, type Box, type LapBox, type LapLayout } from '@/ui/drawings/lap-layout';
+import { Txt } from '@/ui/controls/Txt';
 import { color } from '@/ui/theme/tokens';
 import { useReducedMotion } from '@/ui/theme/use-reduced-motion';
+import { bayLabels } from '@/words/bay-labels';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWidth } from '@/ui/theme/use-width';
 
@@ -21,23 +23,17 @@ interface Props {
   readonly question: Question;
   /** px; as large as a stop has room for. */
   readonly height?: number;
+  /** Whether what the bay is made of is written on it. */
+  readonly labelled?: boolean;
 }
 
 const usualHeight = 116;
 const frame = { above: 10, below: 34, margin: 0 };
 
-export function StripFocus({ place, judgement, question, height = usualHeight }: Props) {
+export function StripFocus(props: Props) {
   // What is asked of the whole place has no bay to show.
-  if (question.bay === undefined) return null;
-  return (
-    <Strip
-      place={place}
-      judgement={judgement}
-      question={question}
-      bay={question.bay}
-      height={height}
-    />
-  );
+  const { bay } = props.question;
+  return bay === undefined ? null : <Strip {...props} bay={bay} />;
 }
 
 function Strip({
@@ -46,6 +42,7 @@ function Strip({
   question,
   bay,
   height = usualHeight,
+  labelled = false,
 }: Props & { readonly bay: BayId }) {
   const { width, onLayout } = useWidth(usePageWidth('full'));
   const still = useReducedMotion();
@@ -76,6 +73,49 @@ function Strip({
           <Dimmed layout={layout} except={bay} />
           <Spot layout={layout} box={box} question={question} />
         </LapDrawing>
+      </View>
+      {labelled && <Labels place={place} box={box} ground={layout.ground} />}
+    </View>
+  );
+}
+
+/** In the middle of the window, over the bay: wider than a narrow bay, so that they can be read. */
+function Labels({
+  place,
+  box,
+  ground,
+}: {
+  readonly place: Place;
+  readonly box: LapBox;
+  readonly ground: number;
+}) {
+  const { bands, ground: below } = bayLabels(place, box.bay);
+  return (
+    <View style={StyleSheet.absoluteFill} pointerEvents="none">
+      {bands.map(({ id, label }) => {
+        const drawn = box.bands.find((it) => it.id === id);
+        if (!drawn) return null;
+        return (
+          <Label key={id} box={{ top: drawn.y, height: drawn.height }}>
+            {label}
+          </Label>
+        );
+      })}
+      {below !== '' && <Label box={{ top: ground + 8, alignItems: 'flex-start' }}>{below}</Label>}
+    </View>
+  );
+}
+
+/** px; a line of words on its plate. */
+const labelHeight = 20;
+
+function Label({ box, children }: { readonly box: ViewStyle; readonly children: string }) {
+  return (
+    <View style={[styles.labelRow, box]}>
+      <View style={styles.label}>
+        <Txt kind="small" lines={2} style={styles.labelWords}>
+          {children}
+        </Txt>
       </View>
     </View>
   );
@@ -183,5 +223,20 @@ function targetOf(box: LapBox, { item, attribute }: Question): Box {
 
 const styles = StyleSheet.create({
   window: { overflow: 'hidden', backgroundColor: color.ground },
+  labelRow: {
+    position: 'absolute',
+    left: 8,
+    right: 8,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+  label: {
+    maxWidth: '100%',
+    paddingHorizontal: 6,
+    borderRadius: 4,
+    backgroundColor: color.field,
+    opacity: 0.92,
+  },
+  labelWords: { lineHeight: labelHeight, textAlign: 'center' },
   sliding: { transitionProperty: 'transform', transitionDuration: '200ms' } as object,
 });

@@ -22,6 +22,8 @@ export type Outcome =
 export interface AmountAnswer {
   readonly kind: 'amount';
   readonly text: string;
+  /** It stands there as a whole: the next key takes its place. */
+  readonly isWhole: boolean;
   readonly setText: Dispatch<SetStateAction<string>>;
   /** Puts a whole figure there: a chip, what was asked back. The next key takes its place. */
   readonly setWhole: (text: string) => void;
@@ -49,11 +51,12 @@ export function useAnswer(
   place: Place,
   question: Question,
   given: Reading | undefined,
+  typed = '',
 ): AmountAnswer | ChoiceAnswer {
   const attribute = attributes[question.attribute];
   const before = given && given.value !== 'cannot-tell' ? given.value : undefined;
-  const [text, setText] = useState(() => enteredText(before));
-  const [isWhole, setIsWhole] = useState(text !== '');
+  const [text, setText] = useState(() => (typed === '' ? enteredText(before) : typed));
+  const [isWhole, setIsWhole] = useState(text !== '' && typed === '');
   const [units, setUnits] = useState<Units>(
     () => enteredUnits(before) ?? unitsLastUsed.get(place.id) ?? place.units,
   );
@@ -72,6 +75,7 @@ export function useAnswer(
   return {
     kind: 'amount',
     text,
+    isWhole,
     setText: (next) => {
       setIsWhole(false);
       setText(next);

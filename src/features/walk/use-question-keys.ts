@@ -1,6 +1,7 @@
 /** A question by keyboard. Digits go straight into the reading (or choose); these go on from inside the reading too. */
 import { walkText } from '@/words/screens/walk';
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
+import { isControl } from '@/features/frame/use-keys';
 
 export const questionKeys: readonly (readonly [key: string, does: string])[] = [
   ['0–9', walkText.theReadingOfAList],
@@ -29,7 +30,8 @@ export interface QuestionKeys {
 }
 
 export function useQuestionKeys(keys: QuestionKeys): void {
-  useEffect(() => {
+  // With the drawing: a key pressed as soon as the question is seen is not lost.
+  useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey) {
         undoBy(event, keys);
@@ -86,13 +88,4 @@ function actOf(event: KeyboardEvent, keys: QuestionKeys): (() => void) | undefin
     default:
       return undefined;
   }
-}
-
-function isControl(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.tagName === 'A' ||
-      target.tagName === 'BUTTON' ||
-      target.getAttribute('role') === 'button')
-  );
 }

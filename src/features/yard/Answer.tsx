@@ -2,7 +2,7 @@
 import { yardText } from '@/words/screens/yard';
 import { StyleSheet, View } from 'react-native';
 import { inDateOrder } from '@/core/records/apply-readings';
-import { duskOf } from '@/core/rounds/dusk';
+import { duskOf } from '@/core/place/dusk';
 import type { Judgement } from '@/core/score/judge';
 import type { Look } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';

@@ -1,5 +1,7 @@
 /** The figures behind the sentence: hold with its range, birds lost in a year, how it came along, how sure it is. */
+import { eveningText } from '@/words/screens/evening';
 import { yardText } from '@/words/screens/yard';
+import type { Href } from 'expo-router';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Judgement } from '@/core/score/judge';
@@ -36,6 +38,15 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   const night = all && day === look.today ? tonight(all) : undefined;
   const moved = movedByLog(place, judgement.animals, sightings, day);
   const losses = year.state === 'done' ? year.answer : undefined;
+  const params = lookParams(look);
+  const leads: readonly (readonly [string, Href])[] = [
+    [eveningText.nights, '/nights'],
+    [yardText.theFence, '/fence'],
+    [eveningText.whatHappened, '/happened'],
+    [yardText.howItHasGoneHere, '/lived'],
+    [yardText.compareTwoWalksOrBefore, { pathname: '/compare', params }],
+    [yardText.howSureIsThis, { pathname: '/sure', params }],
+  ];
   return (
     <View style={styles.box}>
       <Txt kind="heading">{yardText.inFigures}</Txt>
@@ -67,27 +78,13 @@ export function Outlook({ yard, look, judgement, all }: Props) {
         </Txt>
       </Row>
       <View style={styles.links}>
-        <LinkRow href="/lived" says={yardText.howItHasGoneHere}>
-          <Txt kind="strong" tone="holds">
-            {yardText.howItHasGoneHere}
-          </Txt>
-        </LinkRow>
-        <LinkRow
-          href={{ pathname: '/compare', params: lookParams(look) }}
-          says={yardText.compareTwoWalksOrBefore}
-        >
-          <Txt kind="strong" tone="holds">
-            {yardText.compareTwoWalksOrBefore}
-          </Txt>
-        </LinkRow>
-        <LinkRow
-          href={{ pathname: '/sure', params: lookParams(look) }}
-          says={yardText.howSureIsThis}
-        >
-          <Txt kind="strong" tone="holds">
-            {yardText.howSureIsThis}
-          </Txt>
-        </LinkRow>
+        {leads.map(([says, href]) => (
+          <LinkRow key={says} href={href} says={says}>
+            <Txt kind="strong" tone="holds">
+              {says}
+            </Txt>
+          </LinkRow>
+        ))}
       </View>
       <DayChoice look={look} />
       {trend.state === 'done' && <Trend points={trend.answer} />}

@@ -21,6 +21,7 @@ import { useLook } from '@/features/look/use-look';
 import { AnimalList } from './AnimalList';
 import { Answer } from './Answer';
 import { BayNote } from './BayNote';
+import { EveningCard } from './EveningCard';
 import { KeyList } from './KeyList';
 import { Outlook } from './Outlook';
 import { SettleOffer } from './SettleOffer';
@@ -30,7 +31,7 @@ import { WayList } from './WayList';
 import { WhatCounts } from './WhatCounts';
 
 /** What stands above the plan on a wide screen, px; the lap is below it. */
-const abovePlan = 283;
+const abovePlan = 337;
 /** Drawn smaller, walls that stand close could not be touched apart, px. */
 const leastPlan = 330;
 
@@ -78,6 +79,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const whatCounts = last && <WhatCounts judgement={last.judgement} />;
   const animalList = last && <AnimalList judgement={last.judgement} look={last.look} />;
   const settle = last && <SettleOffer yard={yard} />;
+  const evening = look.day === look.today && <EveningCard yard={yard} place={place} />;
   const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
@@ -86,6 +88,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.columns}>
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
+            {evening}
             {settle}
             {damaged}
             {scenarioBar}
@@ -107,6 +110,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
+      {evening}
       {settle}
       {damaged}
       {scenarioBar}

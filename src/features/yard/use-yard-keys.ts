@@ -1,7 +1,7 @@
 /** The yard by keyboard: a scenario by its number, bay after bay along the lap, and into the one that is marked. */
 import { yardText } from '@/words/screens/yard';
 import { useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, type Dispatch, type SetStateAction } from 'react';
 import { lapOf } from '@/core/place/lap';
 import type { BayId } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
@@ -23,7 +23,7 @@ interface Yard {
   readonly judgement: Judgement;
   readonly look: Look;
   readonly selected: BayId | undefined;
-  readonly onSelect: (bay: BayId | undefined) => void;
+  readonly onSelect: Dispatch<SetStateAction<BayId | undefined>>;
 }
 
 export function useYardKeys({ judgement, look, selected, onSelect }: Yard): void {
@@ -31,12 +31,14 @@ export function useYardKeys({ judgement, look, selected, onSelect }: Yard): void
   const { place } = judgement.found;
   const keys = useMemo(() => {
     const bays = lapOf(place).bays.map(({ bay }) => bay.id);
-    const step = (by: 1 | -1) => () => {
-      const at = selected === undefined ? -1 : bays.indexOf(selected);
-      const next =
-        at < 0 ? (by === 1 ? 0 : bays.length - 1) : (at + by + bays.length) % bays.length;
-      onSelect(bays[next]);
-    };
+    // From the bay that is marked by then: keys come faster than the screen is drawn.
+    const step = (by: 1 | -1) => () =>
+      onSelect((marked) => {
+        const at = marked === undefined ? -1 : bays.indexOf(marked);
+        const next =
+          at < 0 ? (by === 1 ? 0 : bays.length - 1) : (at + by + bays.length) % bays.length;
+        return bays[next];
+      });
     const toScenario = scenarios.map((scenario, index) => [
       String(index + 1),
       () => router.push({ pathname: '/', params: lookParams({ ...look, scenario }) }),

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Path, Rect } from 'react-native-svg';
 import { color, space, touch } from '../theme/tokens';
+import { onKey } from './on-key';
 
 interface Props {
   readonly says: string;
@@ -19,6 +20,11 @@ export function CheckRow({ says, checked, onPress, children }: Props) {
       aria-checked={checked}
       onPress={onPress}
       style={styles.row}
+      {...onKey(({ key }) => {
+        if (key !== ' ') return false;
+        onPress();
+        return true;
+      })}
     >
       <Svg width={32} height={32} viewBox="0 0 32 32" aria-hidden>
         <Rect

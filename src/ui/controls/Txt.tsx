@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, Text, type StyleProp, type TextStyle } from 'react-native';
 import { color, font } from '../theme/tokens';
+import { usePageHeading } from './page-heading';
 
 export type TxtKind = keyof typeof kinds;
 
@@ -17,10 +18,13 @@ interface Props {
 
 export function Txt({ kind = 'body', tone = 'ink', children, style, live, lines }: Props) {
   const level = levels[kind];
+  const ref = usePageHeading(level === 1);
   return (
     <Text
+      ref={ref}
       style={[kinds[kind], tones[tone], style]}
       {...(level && { role: 'heading' as const, 'aria-level': level })}
+      {...(level === 1 && { tabIndex: -1 as const })}
       {...(live && { 'aria-live': 'polite' as const })}
       {...(lines !== undefined && { numberOfLines: lines })}
     >

@@ -129,7 +129,18 @@ const strand = (marks: ReactNode) => (
 
 export const touchingPictures: Readonly<Record<Touching, ReactNode>> = {
   nothing: strand(undefined),
+  wood: strand(<Path d="M22 2V38H34V2Z" {...line} />),
   grass: strand(<Path d="M14 39Q14 24 10 12M26 39Q26 26 30 10M40 39Q38 26 44 14" {...line} />),
+  weeds: strand(
+    <Path d="M8 39Q10 20 20 18M18 39Q22 8 34 14M34 39Q30 24 46 10M48 39Q46 20 36 22" {...line} />,
+  ),
+  insulator: strand(<Path d="M28 2V38M22 10H34L30 16L34 22H22" {...line} />),
   snow: strand(<Rect x={0} y={14} width={56} height={26} fill={color.hairline} />),
   mesh: strand(<Path d="M10 2V38M24 2V38M38 2V38M2 10H50M2 24H50" {...line} strokeWidth={1.5} />),
+  ground: (
+    <>
+      <Line x1={0} x2={56} y1={36} y2={36} {...line} />
+      <Path d="M0 10Q28 14 30 34H56" stroke={color.strand} strokeWidth={3} fill="none" />
+    </>
+  ),
 };

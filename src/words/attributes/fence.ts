@@ -1,6 +1,6 @@
 /** The electric fence: strands, the line, and what is looked at of it. */
 import { earthAtMost } from '@/core/tables/shocking';
-import { touchingNames } from '../names';
+import { groundNames, touchingNames } from '../names';
 import { yesNoWords, type AllWords } from './attribute-words';
 
 const cleared = 'clear what touches it, energizer off first; on again before dark.';
@@ -47,6 +47,47 @@ export const fenceWords = {
     sort: 'strands',
     tonight: cleared,
   },
+  'opening.hooked': {
+    ask: ({ opening = 'gate' }) => ({
+      title: `Is the handle at the ${opening} hooked on?`,
+      todo: 'Off at the energizer, unhook, through, hook, on again. Unhooked, all beyond it is dead.',
+      short: `handle at the ${opening}`,
+    }),
+    answers: {
+      yes: ['hooked on', ''],
+      no: ['off', 'all beyond it is dead'],
+    },
+    sort: 'strands',
+    tonight: 'hook the handle on, energizer off first; on again before dark.',
+  },
+  'strand.volts': {
+    ask: {
+      title: 'Volts on the wire here',
+      todo: 'With a fence tester on this wire, in kilovolts. Never by hand.',
+      short: 'volts on the wire here',
+    },
+    sort: 'volts',
+    tonight: cleared,
+  },
+  'fence.open': {
+    ask: {
+      title: 'Volts with the line off it',
+      todo: 'Switch off, take the line off the energizer, switch on, tester on its live post, in kilovolts. Switch off before the line goes back on.',
+      short: 'energizer by itself',
+    },
+    sort: 'volts',
+    tonight: 'charge the battery or have the energizer seen to.',
+  },
+  'fence.ground': {
+    ask: {
+      title: 'How is the ground under the line?',
+      todo: 'As it is now. Dry or frozen ground keeps the current from the paws, whatever the tester shows.',
+      short: 'the ground today',
+    },
+    answers: groundNames,
+    sort: 'volts',
+    tonight: 'wet the ground at the stake, or run an earthed wire beside the live one.',
+  },
   'fence.volts': {
     ask: {
       title: 'Volts on the line',
@@ -80,6 +121,14 @@ export const fenceWords = {
       mains: ['runs from a listed mains unit', ''],
       full: ['charged', ''],
       low: ['low', 'volts fall quietly'],
+      flat: ['flat', 'nothing is on the wire'],
+    },
+  },
+  'check.restVolts': {
+    ask: {
+      title: 'Volts of the battery at rest',
+      todo: 'Off the energizer and off the charger for two hours, multimeter on its poles. Sparks and acid: read its label.',
+      short: 'battery at rest',
     },
   },
   'check.on': {

@@ -30,6 +30,9 @@ export const figuresText = spoken('figures', {
   aSlot: 'A long slot',
   slotGapHoleLongPass: 'slot gap hole long pass',
   passedAsASlot: 'Of what is passed as a hole, passed as a slot:',
+  eveningsAndLosses: 'Evenings, losses',
+  howOftenARoundIsMissed:
+    'How often a round is missed, and what each animal leaves behind: for tonight, and for who it was.',
   deterrents: 'Deterrents',
   lightSoundScentScarecrow: 'light sound scent scarecrow dog cockerel',
   timesForEach: 'Times the usual for each:',
@@ -107,6 +110,7 @@ export const figuresText = spoken('figures', {
   visitsADay: 'Visits a day',
   whatMakesItTry: 'What makes it try',
   attemptHungerYoungFeed: 'attempt try hunger season young feed',
+  youngNoticedNear: 'Young that you noticed near count for:',
   timesWithYoungToFeed: 'Times its share of tries, with young to feed',
   timesInLeanMonths: 'Times its share, in lean months',
   timesWithFeedLyingAbout: 'Times its share, with feed lying about',

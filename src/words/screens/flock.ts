@@ -8,6 +8,7 @@ export const flockText = spoken('flock', {
     'Birds that spend night and day together are a group: growers apart, a broody in a corner, the one that roosts in a tree.',
   anotherGroup: 'Another group',
   howMany: 'How many',
+  lostOf: (fewer: number) => `Without the ${fewer} that losses on record took off.`,
   upTo: 'Up to, if the number changes',
   grownOn: 'Grown birds from, like 2026-09-01',
   title: (count: number, upTo: number | undefined, name: string) =>

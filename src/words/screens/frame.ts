@@ -34,6 +34,7 @@ const becauseOf = (damaged: readonly Damaged[]): string =>
 export const frameText = spoken('frame', {
   thereIsNothingAtThis: 'There is nothing at this address',
   toTheYard: 'To the yard',
+  toThePage: 'To the page',
   yard: 'Yard',
   walk: 'Walk',
   mends: 'Mends',

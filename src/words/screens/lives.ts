@@ -17,6 +17,12 @@ export const livesText = spoken('lives', {
   ofWhichBirds: 'Of which birds',
   whoItWas: 'Who it was',
   notKnown: 'not known',
+  howItIsKnown: 'How it is known',
+  somethingUnknown: 'Something was here that nobody could name',
+  forSoManyWeeks: 'For so many weeks',
+  birdsHurt: 'Hurt and alive',
+  eggsGone: 'Eggs gone or broken',
+  whatWasFound: 'What was found, and who it may have been',
   severalDeadWithoutAWound:
     'Gloves for dead birds. Several dead without a wound are a disease until a vet or the authority says otherwise; write down here only what something from outside took.',
   closeTheLap: 'Close the lap',

@@ -7,6 +7,8 @@ export const recordsText = spoken('records', {
   walks: 'Walks',
   mends: 'Mends',
   sightings: 'Sightings',
+  evenings: 'Evenings',
+  allNightsAsATable: 'All evenings as a table',
   bought: 'Bought',
   records: 'Records',
   howItCameAlong: 'How it came along',

@@ -2,13 +2,20 @@
 import { spoken } from '../language';
 import type { Place } from '@/core/place/place';
 import type { Mend } from '@/core/records/mend';
+import type { Loss } from '@/core/records/sighting';
 import { dayWords } from '../day-words';
+import { entryWords } from '../log-words';
 import { materialName, mendStateWords } from '../mend-words';
 import { animalList, capital, count } from '../names';
 import { mendTitle, moneyWords } from '../plan-words';
 import { soldWords } from '../shop-words';
 
 export const reportText = spoken('report', {
+  eveningsAndLosses: 'Evenings and losses',
+  evenings: (nights: number, shut: number, missed: number) =>
+    `Of the last ${nights} nights ${shut} were shut, ${missed} had a door open, ${nights - shut - missed} are not known.`,
+  loss: (place: Place, loss: Loss) => `${dayWords(loss.date)}: ${entryWords(place, loss)}.`,
+  noneLost: 'No loss in the last year.',
   standing: (day: string, hold: string, walked: string | undefined, unread: number) => {
     const last = walked === undefined ? 'Not walked yet.' : `Last walked ${dayWords(walked)}.`;
     const left = unread > 0 ? ` ${count(unread, 'reading')} not taken.` : '';

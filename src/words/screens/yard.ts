@@ -56,6 +56,7 @@ export const yardText = spoken('yard', {
     `${scenarioName}: its share of all that threatens.${night}`,
   aYear: 'a year',
   birdsLostInAYear: 'Birds lost in a year, as it stands',
+  theFence: 'The electric line',
   howItHasGoneHere: 'How it has gone here',
   couldStillChangeThis: (many: number, minutes: number) =>
     `${count(many, 'reading')} left that could change this: ${minutesWords(minutes)}`,

@@ -3,6 +3,12 @@ import { WithYard } from '@/features/frame/WithYard';
 import { StopPage } from '@/features/stop/StopPage';
 
 export default function WalkStop() {
-  const { stop, read } = useLocalSearchParams<{ stop: string; read?: string }>();
-  return <WithYard>{(yard) => <StopPage yard={yard} id={stop} read={read} />}</WithYard>;
+  const { stop, read, typed } = useLocalSearchParams<{
+    stop: string;
+    read?: string;
+    typed?: string;
+  }>();
+  return (
+    <WithYard>{(yard) => <StopPage yard={yard} id={stop} read={read} typed={typed} />}</WithYard>
+  );
 }

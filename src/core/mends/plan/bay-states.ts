@@ -3,10 +3,12 @@ import { allBays, findBay } from '../../place/find';
 import type { Bay, BayId, Face, Place } from '../../place/place';
 import { getOrMake } from '../../memo';
 import { whenOf, type Scenario } from '../../score/scenario';
+import type { SpotKind } from '../../place/spot';
+import type { Mend } from '../../records/mend';
 import type { Animal } from '../../tables/animals';
 import type { Candidate } from './candidates';
 import { spotWeights, type SpotWeights } from './spot-weights';
-import { withMends } from './with-mends';
+import { laidOver, withMends } from './with-mends';
 
 /** Weights of a bay by the mends that are made of it. */
 export interface BayStates {
@@ -31,13 +33,13 @@ export function bayStates(ready: Place, candidates: readonly Candidate[]): BaySt
   const alone = new Map(allBays(ready).map(({ bay, face }) => [bay.id, onlyBay(ready, face, bay)]));
   const states = new Map<string, State>();
   const stateOf = (id: BayId, made: readonly number[]): State => {
-    const place = withMends(
-      alone.get(id) ?? ready,
-      made.flatMap((index) => candidates[index]?.mend ?? []),
-    );
+    const mends = made.flatMap((index) => candidates[index]?.mend ?? []);
+    const place = laidOver(alone.get(id) ?? ready, mends);
     const bay = findBay(place, id)?.bay;
     if (!bay) throw new Error(`no bay ${id}`);
-    return { place, bay, asked: new Map() };
+    // What the line gives here hangs on all of it.
+    const whole = mends.some(isOfLine) ? withMends(ready, mends) : ready;
+    return { place, bay: withLineOf(bay, findBay(whole, id)?.bay), asked: new Map() };
   };
   return {
     weights: (id, made, animal, scenario, date) => {
@@ -47,6 +49,19 @@ export function bayStates(ready: Place, candidates: readonly Candidate[]): BaySt
         spotWeights(place, bay, animal, whenOf(place, scenario, date)),
       );
     },
+  };
+}
+
+const ofLine: readonly SpotKind[] = ['strand', 'fence'];
+const isOfLine = ({ spot }: Mend): boolean => ofLine.includes(spot.kind);
+
+/** The bay, told of the line as another is. */
+function withLineOf(bay: Bay, told: Bay | undefined): Bay {
+  const { reaching: _reaching, below: _below, ...rest } = bay;
+  return {
+    ...rest,
+    ...(told?.reaching && { reaching: told.reaching }),
+    ...(told?.below && { below: told.below }),
   };
 }
 

@@ -9,7 +9,7 @@ import { shareThatTry } from '../../score/attempts';
 import { takenBy, isHadOutside } from '../../score/judge-animal';
 import { shareOfNights } from '../../score/losses';
 import type { Scales } from '../../score/experience';
-import { missedRoundChance } from '../../score/missed-round';
+import { usualRound } from '../../nights/round-cases';
 import { isAbout, shareOfVisits, whereabouts } from '../../score/scenario';
 import { expectedVisits, shying } from '../../score/visits';
 import { animals } from '../../tables/animals';
@@ -99,7 +99,7 @@ function weightsOf(
   scales: Scales | undefined,
 ) {
   const weights = new Map<string, Weighed>();
-  const missed = missedRoundChance(found);
+  const { missed } = usualRound(found, log);
   let fixedOf: ByGroup = {};
   for (const { scenario, date, days, key, when } of cases) {
     const birds = whereabouts(found, scenario, date);
@@ -111,7 +111,7 @@ function weightsOf(
         shareOfNights(scenario, missed) *
         expectedVisits(found, animal, log, date) *
         shying(animal, log, date) *
-        shareThatTry(found, animal, date) *
+        shareThatTry(found, animal, date, log) *
         shareOfVisits(found, animal, scenario, date);
       for (const { group, zone, exposure, damage } of takenBy(animal, scenario, birds)) {
         const weight = tries * exposure * damage * (scales?.[id] ?? 1);

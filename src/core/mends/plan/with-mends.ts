@@ -1,5 +1,6 @@
 /** The place as it would be found with mends made as they are meant: what is there already and is better stays as it is. */
 import { attributes, isAmountId, limitsOf, type AttributeId } from '../../attributes';
+import { withLine } from '../../fence/with-line';
 import type { Mend, Target, TargetValue } from '../../records/mend';
 import type { Place } from '../../place/place';
 import { any, bounds, isAmount, isKnown, type Possible } from '../../place/possible';
@@ -8,7 +9,11 @@ import { valueOf } from '../../records/value-of';
 import { addToPlace } from '../added-items';
 
 /** The same whichever of them is made first, as long as none excludes another. */
-export function withMends(place: Place, mends: readonly Pick<Mend, 'targets'>[]): Place {
+export const withMends = (place: Place, mends: readonly Pick<Mend, 'targets'>[]): Place =>
+  withLine(laidOver(place, mends));
+
+/** Without what follows for the electric line: of a part of a place, whose line runs on outside it. */
+export function laidOver(place: Place, mends: readonly Pick<Mend, 'targets'>[]): Place {
   // A new skirt takes the place of one of other mesh before its lengths are told.
   const targets = mends
     .flatMap((mend) => mend.targets)

@@ -30,5 +30,6 @@ export const americanBadger: Animal = {
   patience: patience(90),
   coming: comes('passes', ['farmland'], [6, 7, 8], [12, 1]),
   attempting: attempts(tries.digger, [6, 7]),
+  leaves: 'badger',
   taking: takes(1, 1, 3, 2, 1),
 };

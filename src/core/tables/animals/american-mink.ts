@@ -42,5 +42,6 @@ export const americanMink: Animal = {
   patience: patience(60),
   coming: comes('passes', ['water'], [2, 3, 4, 9, 10, 11]),
   attempting: attempts(tries.searcher, [5, 6], [2, 3]),
+  leaves: 'weasel',
   taking: takes(6, 8, 10, 1, 2, { note: 'Several to dozens, little eaten (assumed here as six).' }),
 };

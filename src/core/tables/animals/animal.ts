@@ -6,6 +6,7 @@ import type { Figure } from '../figure';
 import type { Motion } from '../motions';
 import type { Reaching } from '../reaching';
 import type { Shocking } from '../shocking';
+import type { SignColumn } from '../signs';
 import type { Tearing } from '../strength';
 import type { Taking } from '../taking';
 import type { Coming, Often } from '../visiting';
@@ -112,5 +113,7 @@ export interface Animal {
   readonly patience: Figure;
   readonly coming: Coming;
   readonly attempting: Attempting;
+  /** Whose signs it leaves, in the table of signs; where keys do not name it, of what hunts like it (assumption of ours). */
+  readonly leaves: SignColumn;
   readonly taking: Taking;
 }

@@ -37,5 +37,6 @@ export const baldEagle: Animal = {
   patience: patience(5),
   coming: comes('passes', ['water']),
   attempting: attempts(tries.striker, [4, 5, 6], [12, 1, 2]),
+  leaves: 'hawk',
   taking: takes(1, 1, 1, 0, 1),
 };

@@ -33,5 +33,6 @@ export const blackBear: Animal = {
   patience: patience(90),
   coming: comes('passes', ['woods', 'feed-left-out'], [4, 5, 8, 9, 10], [12, 1, 2, 3]),
   attempting: attempts(tries.forager, [], [4, 5]),
+  leaves: 'bear',
   taking: takes(3, 3, 5, 6, 2, { feed: true }),
 };

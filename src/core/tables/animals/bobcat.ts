@@ -36,5 +36,6 @@ export const bobcat: Animal = {
   patience: patience(45),
   coming: comes('passes', ['woods', 'cover', 'stone-walls'], [12, 1, 2]),
   attempting: attempts(tries.hunter, [5, 6, 7], [12, 1, 2]),
+  leaves: 'fox',
   taking: takes(1.5, 2, 3, 0, 1),
 };

@@ -31,5 +31,6 @@ export const carpetPython: Animal = {
   patience: patience(120),
   coming: comes('passes', ['woods', 'cover'], [6, 7, 8], [11, 12, 1, 2, 3]),
   attempting: attempts(tries.lodger),
+  leaves: 'snake',
   taking: takes(1, 1, 3, 2, 0.5),
 };

@@ -36,5 +36,6 @@ export const coopersHawk: Animal = {
   patience: patience(5),
   coming: comes('passes', ['woods', 'town'], [8, 9, 10, 11]),
   attempting: attempts(tries.striker, [5, 6, 7], [11, 12, 1, 2]),
+  leaves: 'hawk',
   taking: takes(0.1, 0.8, 1, 0, 0.5),
 };

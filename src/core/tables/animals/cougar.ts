@@ -27,5 +27,6 @@ export const cougar: Animal = {
   patience: patience(30),
   coming: comes('passes', ['woods', 'stone-walls']),
   attempting: attempts(tries.hunter, [], [1, 2]),
+  leaves: 'coyote',
   taking: takes(1.5, 2, 2, 0, 1),
 };

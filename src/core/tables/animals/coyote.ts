@@ -55,5 +55,6 @@ export const coyote: Animal = {
   patience: patience(45),
   coming: comes('weekly', ['farmland', 'cover', 'woods'], [4, 5, 6, 7, 8]),
   attempting: attempts(tries.hunter, [4, 5, 6, 7, 8], [1, 2]),
+  leaves: 'coyote',
   taking: takes(2, 2, 4, 1, 1),
 };

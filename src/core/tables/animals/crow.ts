@@ -36,5 +36,6 @@ export const crow: Animal = {
   patience: patience(10),
   coming: comes('most-nights', ['farmland', 'town'], [3, 4, 5, 6, 7]),
   attempting: attempts(tries.striker, [4, 5, 6]),
+  leaves: 'crow',
   taking: takes(0, 0, 1, 2, 0.3),
 };

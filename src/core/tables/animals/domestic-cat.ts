@@ -45,5 +45,6 @@ export const domesticCat: Animal = {
   patience: patience(15),
   coming: comes('weekly', ['town', 'farmland']),
   attempting: attempts(tries.hunter),
+  leaves: 'cat',
   taking: takes(0.05, 0.4, 3, 0, 0.3),
 };

@@ -44,5 +44,6 @@ export const domesticDog: Animal = {
   patience: patience(20),
   coming: comes('passes', ['dogs', 'town']),
   attempting: attempts(tries.hunter),
+  leaves: 'dog',
   taking: takes(4, 4, 5, 1, 3, { note: 'Many mauled, little eaten (assumed here as four).' }),
 };

@@ -41,5 +41,6 @@ export const europeanBadger: Animal = {
   patience: patience(90),
   coming: comes('weekly', ['woods', 'farmland'], [6, 7, 8], [12, 1]),
   attempting: attempts(tries.digger, [], [6, 7, 8]),
+  leaves: 'badger',
   taking: takes(1.5, 2, 4, 4, 1, { feed: true }),
 };

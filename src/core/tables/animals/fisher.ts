@@ -28,5 +28,6 @@ export const fisher: Animal = {
   patience: patience(60),
   coming: comes('passes', ['woods'], [3, 4, 5]),
   attempting: attempts(tries.searcher, [4, 5, 6], [2, 3]),
+  leaves: 'marten',
   taking: takes(3, 3, 5, 1, 1),
 };

@@ -33,5 +33,6 @@ export const goanna: Animal = {
   patience: patience(60),
   coming: comes('weekly', ['woods', 'feed-left-out'], [4, 5, 6], [11, 12, 1, 2]),
   attempting: attempts(tries.forager),
+  leaves: 'snake',
   taking: takes(0.2, 0.5, 3, 4, 0.3),
 };

@@ -37,5 +37,6 @@ export const goshawk: Animal = {
   patience: patience(5),
   coming: comes('passes', ['woods'], [8, 9, 10, 11]),
   attempting: attempts(tries.striker, [5, 6, 7], [11, 12, 1, 2]),
+  leaves: 'hawk',
   taking: takes(1, 1, 1, 0, 1),
 };

@@ -35,5 +35,6 @@ export const greatHornedOwl: Animal = {
   patience: patience(10),
   coming: comes('passes', ['woods', 'farmland'], [12, 1, 2, 3]),
   attempting: attempts(tries.striker, [2, 3, 4, 5], [12, 1, 2]),
+  leaves: 'owl',
   taking: takes(1.2, 1.3, 1.5, 0, 1),
 };

@@ -47,5 +47,6 @@ export const greyFox: Animal = {
   patience: patience(45),
   coming: comes('passes', ['woods', 'cover'], [3, 4, 5, 6, 7]),
   attempting: attempts(tries.hunter, [4, 5, 6, 7], [1, 2]),
+  leaves: 'fox',
   taking: takes(2, 2, 4, 1, 1),
 };

@@ -42,5 +42,6 @@ export const houseMouse: Animal = {
   patience: patience(240),
   coming: comes('most-nights', ['feed-left-out', 'farmland'], [9, 10, 11]),
   attempting: attempts(tries.lodger),
+  leaves: 'rat',
   taking: takes(0, 0, 0.02, 0, 0, { feed: true }),
 };

@@ -35,5 +35,6 @@ export const leastWeasel: Animal = {
   patience: patience(30),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
+  leaves: 'weasel',
   taking: takes(0.05, 0.3, 4, 1, 0.1),
 };

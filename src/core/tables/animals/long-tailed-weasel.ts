@@ -41,5 +41,6 @@ export const longTailedWeasel: Animal = {
   patience: patience(45),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 9, 10]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
+  leaves: 'weasel',
   taking: takes(1.5, 3, 8, 1, 0.5),
 };

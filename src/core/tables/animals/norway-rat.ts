@@ -55,5 +55,6 @@ export const norwayRat: Animal = {
   patience: patience(240, 'Lives here and comes back every night.'),
   coming: comes('weekly', ['feed-left-out', 'farmland', 'water', 'town'], [9, 10, 11]),
   attempting: attempts(tries.lodger, [], [12, 1, 2]),
+  leaves: 'rat',
   taking: takes(0.02, 0.05, 3, 3, 0.02, { feed: true }),
 };

@@ -28,5 +28,6 @@ export const pineMarten: Animal = {
   patience: patience(60),
   coming: comes('passes', ['woods'], [5, 6, 7, 8]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
+  leaves: 'marten',
   taking: takes(4, 5, 6, 3, 1),
 };

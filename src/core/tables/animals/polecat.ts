@@ -33,5 +33,6 @@ export const polecat: Animal = {
   patience: patience(60),
   coming: comes('passes', ['farmland', 'water', 'stone-walls'], [2, 3, 9, 10]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
+  leaves: 'weasel',
   taking: takes(5, 6, 8, 1, 1),
 };

@@ -28,5 +28,6 @@ export const quoll: Animal = {
   patience: patience(60),
   coming: comes('passes', ['woods', 'stone-walls'], [11, 12, 1]),
   attempting: attempts(tries.searcher, [11, 12]),
+  leaves: 'marten',
   taking: takes(3, 4, 6, 2, 1),
 };

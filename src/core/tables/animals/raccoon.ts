@@ -56,5 +56,6 @@ export const raccoon: Animal = {
   patience: patience(90, 'Comes back to the same place night after night.'),
   coming: comes('weekly', ['woods', 'water', 'town', 'feed-left-out'], [3, 4, 5, 6, 7, 8]),
   attempting: attempts(tries.forager, [4, 5, 6, 7], [2, 3]),
+  leaves: 'raccoon',
   taking: takes(2, 3, 5, 4, 1, { feed: true }),
 };

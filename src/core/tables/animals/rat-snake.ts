@@ -56,5 +56,6 @@ export const ratSnake: Animal = {
   patience: patience(120),
   coming: comes('passes', ['cover', 'stone-walls', 'feed-left-out'], [5, 6], [11, 12, 1, 2, 3]),
   attempting: attempts(tries.lodger),
+  leaves: 'snake',
   taking: takes(0, 0, 2, 3, 0),
 };

@@ -64,6 +64,7 @@ export const redFox: Animal = {
   patience: patience(45),
   coming: comes('weekly', ['woods', 'town', 'farmland', 'cover'], [3, 4, 5, 6, 7]),
   attempting: attempts(tries.hunter, [4, 5, 6, 7], [1, 2]),
+  leaves: 'fox',
   taking: takes(4, 5, 6, 1, 1, {
     note: 'One is carried when nothing disturbs it; shut in with a flock it kills on (assumed here as four).',
   }),

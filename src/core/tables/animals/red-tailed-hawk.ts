@@ -36,5 +36,6 @@ export const redTailedHawk: Animal = {
   patience: patience(5),
   coming: comes('weekly', ['farmland', 'woods'], [9, 10, 11, 12, 1]),
   attempting: attempts(tries.striker, [4, 5, 6], [11, 12, 1, 2]),
+  leaves: 'hawk',
   taking: takes(0.3, 0.7, 1, 0, 0.4),
 };

@@ -43,5 +43,6 @@ export const roofRat: Animal = {
   patience: patience(240),
   coming: comes('weekly', ['feed-left-out', 'town'], [9, 10, 11]),
   attempting: attempts(tries.lodger, [], [12, 1, 2]),
+  leaves: 'rat',
   taking: takes(0.01, 0.02, 2, 3, 0.01, { feed: true }),
 };

@@ -56,5 +56,6 @@ export const stoat: Animal = {
   patience: patience(45),
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
+  leaves: 'weasel',
   taking: takes(1.5, 3, 8, 2, 0.5),
 };

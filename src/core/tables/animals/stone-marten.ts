@@ -36,5 +36,6 @@ export const stoneMarten: Animal = {
   patience: patience(60),
   coming: comes('weekly', ['town', 'farmland', 'stone-walls'], [5, 6, 7, 8, 9]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
+  leaves: 'marten',
   taking: takes(4, 5, 6, 4, 1),
 };

@@ -38,5 +38,6 @@ export const stripedSkunk: Animal = {
   patience: patience(60),
   coming: comes('weekly', ['farmland', 'town', 'feed-left-out'], [2, 3, 6, 7, 8]),
   attempting: attempts(tries.forager, [6, 7, 8], [2, 3]),
+  leaves: 'skunk',
   taking: takes(0.3, 0.5, 3, 4, 0.3),
 };

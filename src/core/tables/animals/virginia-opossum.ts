@@ -47,5 +47,6 @@ export const virginiaOpossum: Animal = {
   patience: patience(60),
   coming: comes('weekly', ['woods', 'town', 'feed-left-out'], [3, 4, 5, 9, 10, 11]),
   attempting: attempts(tries.forager, [4, 5, 9]),
+  leaves: 'opossum',
   taking: takes(0.6, 1, 3, 4, 0.5, { feed: true }),
 };

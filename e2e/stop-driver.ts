@@ -1,0 +1,360 @@
+/** Walks a place stop by stop as a keeper would, by touch: reads what is so from a record, and counts what it takes. */
+import { attributes } from '../src/core/attributes';
+import type { PlaceFile } from '../src/core/formats/place-file';
+import { latestReadings } from '../src/core/records/apply-readings';
+import { findBay } from '../src/core/place/find';
+import type { ReadingValue, Walk } from '../src/core/records/walk';
+import { framesOf } from '../src/core/place/frame';
+import { isGauge, quickAnswer } from '../src/core/walk/quick-answer';
+import type { Question } from '../src/core/walk/questions';
+import { isLikeWall, sameAsAt } from '../src/core/walk/same-as';
+import { type Stop } from '../src/core/walk/stops';
+import { secondsFor } from '../src/core/walk/time-left';
+import { isSaidTogether } from '../src/core/walk/what-follows';
+import { answerWords, questionWords } from '../src/words/attributes';
+import { readingWords } from '../src/words/reading-words';
+import { rowWords } from '../src/words/row-words';
+import { walkText } from '../src/words/screens/walk';
+import { stopText } from '../src/words/screens/stop';
+import type { ElementHandle, Locator } from '@playwright/test';
+import { expect, type Page } from './test';
+
+/** The day on which it is walked. */
+export const day = '2026-11-26';
+
+export interface Took {
+  taps: number;
+  seconds: number;
+  screens: number;
+}
+
+/** What stands in the record of the demo, by item and attribute. */
+export function truthOf({ place, walks }: PlaceFile): Map<string, ReadingValue> {
+  return new Map(
+    [...latestReadings(walks, framesOf(place))].map(([key, { reading }]) => [key, reading.value]),
+  );
+}
+
+function toldOf({ place, walks }: PlaceFile): Walk {
+  const readings = [...latestReadings(walks, framesOf(place)).values()].map(
+    ({ reading }) => reading,
+  );
+  return { id: 'told', placeId: place.id, date: day, kind: 'lap', ended: false, readings };
+}
+
+export class Driver {
+  readonly took: Took = { taps: 0, seconds: 0, screens: 0 };
+
+  constructor(
+    private readonly page: Page,
+    /** The demo as it is known; its words and figures. */
+    private readonly known: PlaceFile,
+    private readonly stops: readonly Stop[],
+  ) {
+    // What does not come in this time does not come at all.
+    page.setDefaultTimeout(30_000);
+    page.setDefaultNavigationTimeout(30_000);
+    this.truth = truthOf(known);
+    this.told = toldOf(known);
+  }
+
+  private readonly truth: ReadonlyMap<string, ReadingValue>;
+  /** The record as one walk. */
+  private readonly told: Walk;
+
+  /** Every question that may open after another. */
+  all: readonly Question[] = [];
+
+  private async tap(name: string | RegExp, role: 'button' | 'radio' = 'button'): Promise<void> {
+    await this.page
+      .getByRole(role, { name, exact: typeof name === 'string' })
+      .first()
+      .tap();
+    this.took.taps += 1;
+  }
+
+  /** Every stop from here to the end; `readAnew`: also what a look would not do for. */
+  async walk(
+    read: (question: Question, value: ReadingValue | undefined) => boolean,
+  ): Promise<void> {
+    for (let stop = 0; stop < 80; stop += 1) {
+      if (this.page.url().endsWith('/walk/end')) return;
+      this.took.screens += 1;
+      this.took.seconds += secondsFor.look;
+      const before = { ...this.took };
+      await this.stop(read);
+      if (process.env.STOPS) {
+        const { taps, seconds } = this.took;
+        console.log(
+          this.page.url().split('/').at(-1),
+          taps - before.taps,
+          seconds - before.seconds,
+        );
+      }
+    }
+    throw new Error('the walk has no end');
+  }
+
+  private async stop(read: (question: Question, value: ReadingValue | undefined) => boolean) {
+    const { page, took } = this;
+    await page.getByRole('listitem').first().waitFor();
+    const stopId = decodeURIComponent(new URL(page.url()).pathname.split('/').at(-1) ?? '');
+    const here = this.stops.find(({ id }) => id === stopId);
+    const questions = here?.questions ?? [];
+    if (questions.some(({ section, bay }) => section === 'overhead' && bay !== undefined)) {
+      took.seconds += secondsFor.probeOrLadder;
+    }
+    // What is only looked at is looked at all the same; a figure that nobody kept is not invented.
+    const wanted = questions.filter(
+      (it) => attributes[it.attribute].isJudged && read(it, this.truth.get(keyOf(it))),
+    );
+    if (here && wanted.length > 0) {
+      await this.asAnother(here);
+      await this.singly();
+      const own = wanted.filter((one) => !this.isSaidTogether(one));
+      for (const it of own.filter((one) => this.truth.has(keyOf(one)))) await this.row(it);
+      await this.saidAhead(here);
+      // What is off is read by itself; then one button says it of all that is left.
+      for (const it of wanted.filter((one) => this.isOff(one))) await this.row(it);
+    }
+    await this.onward(wanted.length > 0);
+  }
+
+  /** The big button, if what it says is so; otherwise what is unread is left. */
+  private async onward(isRead: boolean): Promise<void> {
+    const { page, took } = this;
+    const here = page.url();
+    const past = page.getByRole('button', { name: /^Go on, \d+ unread$/ });
+    const gauge = page.getByRole('button', { name: /gauge goes in nowhere/ });
+    const isGauged = (await gauge.count()) > 0;
+    const isClean = page.getByRole('button', { name: /as (it|they) should be/i });
+    const main = page.getByRole('button', { name: /, then |^Next: |gauge goes in/ }).first();
+    const isSaid = isGauged ? isRead : (await isClean.count()) > 0;
+    if (isSaid && isGauged) took.seconds += secondsFor.tape;
+    const isPassed = (await past.count()) > 0 && !isSaid;
+    const heading = await this.heading();
+    const asksMore = !isPassed && !(await main.textContent())?.includes('then ');
+    await (isPassed ? past : main).tap();
+    took.taps += 1;
+    if (asksMore) {
+      // What is asked last has been spared, or is read now.
+      await expect.poll(async () => page.url() !== here || (await gauge.count()) === 0).toBe(true);
+      if (page.url() !== here) {
+        await gone(heading);
+        return;
+      }
+      await this.singly();
+      await this.onward(false);
+      return;
+    }
+    await page.waitForURL((url) => url.href !== here);
+    await gone(heading);
+  }
+
+  /** The one that is drawn; the address changes before the screen does, and every screen has a heading of its own. */
+  private async heading(): Promise<ElementHandle> {
+    const heading = this.page.getByRole('heading', { level: 1 });
+    await heading.first().waitFor();
+    return (await heading.first().elementHandle()) as ElementHandle;
+  }
+
+  /** How many lasting readings of `stop` are not as those of `like`. */
+  private differences(stop: Stop, like: Stop): number {
+    const { place } = this.known;
+    return stop.questions.filter((it) => {
+      const same = sameAsAt(place, like, this.told, it);
+      const isLasting = attributes[it.attribute].isJudged && !attributes[it.attribute].wears;
+      return isLasting && !isSame(same?.reading.value, this.truth.get(keyOf(it)));
+    }).length;
+  }
+
+  /** "As west 1", where that says more that is so than what stands. */
+  private async asAnother(here: Stop): Promise<void> {
+    const { page } = this;
+    const offers = page.getByRole('button', { name: /^As .*: \d+ readings?$/ });
+    const said = await offers.allTextContents();
+    const likes = said.flatMap((label) => {
+      const name = /^As (.*):/.exec(label)?.[1];
+      const stop = this.stops.find(
+        ({ bay }) => bay !== undefined && findBay(this.known.place, bay)?.bay.name === name,
+      );
+      return stop ? [{ label, stop }] : [];
+    });
+    const best = [...likes].sort(
+      (a, b) => this.differences(here, a.stop) - this.differences(here, b.stop),
+    )[0];
+    const from = this.saidFrom.get(here.id);
+    if (!best) return;
+    if (from && this.differences(here, from) <= this.differences(here, best.stop)) return;
+    const button = page.getByRole('button', { name: best.label, exact: true });
+    await button.tap();
+    this.took.taps += 1;
+    await expect(button).toHaveCount(0);
+  }
+
+  /** What opens one after the other: all that nothing is usual of. */
+  private async singly(): Promise<void> {
+    const { page } = this;
+    const first = page.getByRole('button', { name: /^Read: / });
+    for (let more = 0; more < 5 && (await first.count()) > 0; more += 1) {
+      await this.open(first);
+    }
+  }
+
+  /** The walls ahead are as this one, where the next of them is more so than by what was said of it before. */
+  private async saidAhead(here: Stop): Promise<void> {
+    const { page, stops } = this;
+    const offer = page.getByRole('button', { name: /ahead like this one, the same/ });
+    if ((await offer.count()) === 0) return;
+    const ahead = stops
+      .slice(stops.indexOf(here) + 1)
+      .filter(({ bay }) => isLikeWall(this.known.place, here.bay, bay));
+    const [next] = ahead;
+    if (!next) return;
+    const from = this.saidFrom.get(next.id);
+    if (from && this.differences(next, from) <= this.differences(next, here)) return;
+    for (const it of ahead) this.saidFrom.set(it.id, here);
+    await offer.tap();
+    this.took.taps += 1;
+    await expect(offer).toHaveCount(0);
+  }
+
+  /** Which stop was said to be as which. */
+  private readonly saidFrom = new Map<string, Stop>();
+
+  private isSaidTogether(question: Question): boolean {
+    return isSaidTogether(this.known.place, question);
+  }
+
+  /** Said together with the rest it would be wrong. */
+  private isOff(question: Question): boolean {
+    const quick = quickAnswer(this.known.place, question);
+    const value = this.truth.get(keyOf(question));
+    if (!this.isSaidTogether(question) || !attributes[question.attribute].isJudged) return false;
+    if (value === undefined) return true;
+    return isGauge(quick) ? mostOf(value) > quick.to : !isSame(quick, value);
+  }
+
+  /** Reads one row where it does not say already what is true. */
+  private async row(question: Question): Promise<void> {
+    const { page } = this;
+    const value = this.truth.get(keyOf(question));
+    const name = rowWords(this.known.place, question);
+    const unread = page.getByRole('button', { name: stopText.open(name), exact: true }).first();
+    if ((await unread.count()) === 0) {
+      await this.corrected(question, value, name);
+      return;
+    }
+    await this.open(unread);
+  }
+
+  /** One opens after the other; each is taken as it comes. */
+  private async open(row: Locator): Promise<void> {
+    const { page } = this;
+    const stop = await this.heading();
+    const isTapped = await row.tap({ timeout: 10_000 }).then(
+      () => true,
+      () => false,
+    );
+    // What was said of other rows meanwhile may have told that this one changes nothing: it is folded away.
+    if (!isTapped && (await row.count()) === 0) return;
+    expect(isTapped).toBe(true);
+    this.took.taps += 1;
+    await page.waitForURL(/read=/);
+    await gone(stop);
+    for (let more = 0; more < 40 && page.url().includes('read='); more += 1) {
+      const id = new URL(page.url()).searchParams.get('read') ?? '';
+      const next = this.all.find((it) => it.id === id);
+      if (!next) throw new Error(`what is ${id}?`);
+      const before = page.url();
+      const heading = await this.heading();
+      await this.answer(next, this.truth.get(keyOf(next)));
+      await page.waitForURL((url) => url.href !== before);
+      await gone(heading);
+    }
+    await page.getByRole('listitem').first().waitFor();
+  }
+
+  /** What another wall said of it is not so here: the row is touched and read. */
+  private async corrected(question: Question, value: ReadingValue | undefined, name: string) {
+    const { page } = this;
+    if (value === undefined || value === 'cannot-tell') return;
+    if (this.isSaidTogether(question)) return;
+    const { attribute } = question;
+    const words = readingWords(this.known.place, { attribute, value });
+    const any = page.getByRole('button', { name: new RegExp(`^${escaped(name)}: .*Read it$`) });
+    const right = page.getByRole('button', { name: stopText.read(name, words), exact: true });
+    if ((await any.count()) === 0 || (await right.count()) > 0) return;
+    await this.open(any.first());
+  }
+
+  private async answer(question: Question, value: ReadingValue | undefined): Promise<void> {
+    const { took } = this;
+    const attribute = attributes[question.attribute];
+    const title = questionWords(question, this.known.place).title;
+    await expect(this.page.getByRole('heading', { name: title }).first()).toBeVisible();
+    took.screens += 1;
+    if (value === undefined || value === 'cannot-tell') {
+      took.seconds += secondsFor.look;
+      await this.tap(/^can’t tell$/i);
+      return;
+    }
+    if (attribute.value === 'choice') {
+      took.seconds += secondsFor.look;
+      const choice = 'is' in value ? String(value.is) : '';
+      const [answer] = answerWords(this.known.place, question.attribute, choice);
+      const radio = this.page.getByRole('radio', { name: new RegExp(`^${escaped(answer)}(,|$)`) });
+      if ((await radio.count()) === 0) await this.tap('More kinds');
+      await radio.first().tap();
+      took.taps += 1;
+      return;
+    }
+    took.seconds +=
+      question.attribute === 'skirt.depth' ? secondsFor.probeOrLadder : secondsFor.tape;
+    await this.type(typedOf(value));
+    await this.tap(/^Save, then/);
+  }
+
+  /** Sign by sign, in the unit it was measured in. */
+  private async type({ signs, unit }: Typed): Promise<void> {
+    const { page } = this;
+    const other = unit === 'in' ? walkText.toInches : walkText.toMm;
+    const turn = page.getByRole('button', { name: other, exact: true });
+    if ((unit === 'in' || unit === 'mm') && (await turn.count()) > 0) {
+      await turn.tap();
+      this.took.taps += 1;
+    }
+    for (const sign of signs) {
+      const name = sign.includes('/') ? walkText.inch(sign) : sign;
+      await page.getByRole('button', { name, exact: true }).last().tap();
+      this.took.taps += 1;
+    }
+  }
+}
+
+/** Keys to be pressed. */
+interface Typed {
+  readonly signs: readonly string[];
+  readonly unit: string | undefined;
+}
+
+/** "1 1/2 in" is a one and the key of a half. */
+function typedOf(value: ReadingValue): Typed {
+  const entered =
+    value !== 'cannot-tell' && 'entered' in value && typeof value.entered === 'string'
+      ? value.entered
+      : String(mostOf(value));
+  const [figure = '', unit] = entered.split(/ (?=[a-zA-Z]+$)/);
+  const signs = figure.split(' ').flatMap((it) => (it.includes('/') ? [it] : [...it]));
+  return { signs, unit };
+}
+
+const gone = (heading: ElementHandle) => heading.waitForElementState('hidden');
+const keyOf = ({ item, attribute }: Question): string => `${item} ${attribute}`;
+const mostOf = (value: ReadingValue): number =>
+  value === 'cannot-tell' ? Infinity : 'to' in value ? value.to : Number(value.is);
+const isSame = (a: ReadingValue | undefined, b: ReadingValue | undefined): boolean =>
+  a !== undefined && a !== 'cannot-tell' && b !== undefined && b !== 'cannot-tell'
+    ? 'is' in a && 'is' in b && a.is === b.is
+    : a === b;
+const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');

@@ -1,0 +1,189 @@
+/** A described line as it is shown: bay by bay what was read and what is worked out, earth, battery, and what to do first. */
+import { daysBetween, daysLater } from '../schema/day';
+import { memoized } from '../memo';
+import type { Bay } from '../place/bay';
+import type { Fence, FenceLine } from '../place/fence';
+import type { Place } from '../place/place';
+import { bounds, isKnown, type PossibleAmount } from '../place/possible';
+import { daylightHours } from '../place/dusk';
+import { toKeepOut } from '../place/setting';
+import { animals } from '../tables/animals';
+import { touching, type Touching } from '../tables/shocking';
+import { nightsLeft, type Banded, type BatteryDay } from './battery';
+import { rodsMissing } from './earth-test';
+import { leakSearch, nextStep, type NextStep, type TestTold } from './find-leak';
+import { firstThing, type FirstThing } from './first-thing';
+import { judgedCase, type LineCase } from './line-case';
+import { touchedBy, usualRods } from './line-network';
+import { linePathOf, type LinePath } from './line-path';
+import { believedLine, solvedLine, type BelievedBay } from './reaching';
+import { readVolts } from './read-volts';
+import type { SolvedLine } from './solved-line';
+import { sourceOf, type Source } from './source';
+import { caseIf, isChanged, placeIf, type WhatIf } from './what-if';
+
+/** The line in one bay. */
+export interface ViewedBay extends BelievedBay {
+  /** The worst of what touches its wires; `undefined`: nobody has looked. */
+  readonly touched: Touching | undefined;
+}
+
+/** A whole line on a day. */
+export interface FenceView {
+  readonly path: LinePath;
+  readonly source: Source | undefined;
+  readonly lineCase: LineCase;
+  readonly bays: readonly ViewedBay[];
+  /** kV that the animals living here ask for, by the most of them. */
+  readonly needed: number;
+  /** The rods against true earth while the line runs, kV, and what they resist, Ω; worked out. `undefined` without an energizer to work from. */
+  readonly stake: number | undefined;
+  readonly earthOhms: number | undefined;
+  /** As the earth test read it, kV. */
+  readonly stakeRead: number | undefined;
+  /** `none-would-do`: not even fifty of them. */
+  readonly rodsMissing: number | 'none-would-do' | undefined;
+  /** Nights left from today on; where nobody has read the battery, of a full one. `Infinity`: its panel carries it. */
+  readonly nights: Banded | undefined;
+  /** The day on which the battery was read. */
+  readonly batteryRead: string | undefined;
+  /** The day on which it wants changing; `undefined` where nobody has read it. */
+  readonly changeOn: string | undefined;
+  readonly first: FirstThing;
+}
+
+/** A line that somebody has described. */
+export type DescribedFence = Fence & { readonly line: FenceLine };
+
+/** kV that the animals to be kept out here ask for, by the most of them; 0 where no wire is trusted against any. */
+export function neededVolts(place: Pick<Place, 'setting'>): number {
+  return Math.max(0, ...toKeepOut(place).map((id) => animals[id].shocked?.volts.value ?? 0));
+}
+
+/**
+ * `undefined` where no line is described or no wire is strung. `place`: as found. `whatIf`: what would be. `batteryRead`: the day of its last
+ * reading, from which it has been drawn on since.
+ */
+export function fenceView(
+  place: Place,
+  date: string,
+  whatIf: WhatIf = {},
+  batteryRead?: string,
+): FenceView | undefined {
+  const changed = placeIf(place, whatIf);
+  const { fence } = changed;
+  const path = linePathOf(changed);
+  if (!fence?.line || !path) return undefined;
+  const described = { ...fence, line: fence.line };
+  const lineCase = caseIf(fence, whatIf);
+  const source = sourceOf(fence);
+  const now = asItIs(place);
+  const changes = isChanged(whatIf);
+  const solved = changes ? solvedLine(path, described, lineCase) : now?.solved;
+  const believed = changes && now ? believedIf(path, solved, now) : (now?.bays ?? []);
+  const bays = believed.map((it) => ({ ...it, touched: worstTouch(it.bay, lineCase) }));
+  const rods = described.line.rods ?? usualRods;
+  const stakeRead = valueOf(fence.stake);
+  const atReading = nightsLeft(described.line.energizer, fence.on, batteryDay(place, date));
+  const gone = batteryRead === undefined ? 0 : Math.max(0, daysBetween(batteryRead, date));
+  const nights = atReading && less(atReading, gone);
+  const view = {
+    path,
+    source,
+    lineCase,
+    bays,
+    needed: neededVolts(place),
+    stake: solved?.stake,
+    earthOhms: solved?.earthOhms,
+    stakeRead,
+    // What the stake was read to be holds for the ground of that day.
+    rodsMissing:
+      source &&
+      (rodsMissing(source, rods, lineCase.ground, changes ? undefined : stakeRead) ??
+        ('none-would-do' as const)),
+    nights,
+    batteryRead,
+    changeOn:
+      atReading && batteryRead !== undefined && Number.isFinite(atReading.value)
+        ? daysLater(batteryRead, Math.floor(atReading.value))
+        : undefined,
+  };
+  return { ...view, first: firstThing(described, view, solved) };
+}
+
+interface AsItIs {
+  readonly bays: readonly BelievedBay[];
+  readonly solved: SolvedLine | undefined;
+}
+
+/** Worked out once for a place as found, whatever is asked of it. */
+const asItIs = memoized((place: Place): AsItIs | undefined => {
+  const { fence } = place;
+  const path = linePathOf(place);
+  if (!fence?.line || !path) return undefined;
+  const described = { ...fence, line: fence.line };
+  const lineCase = judgedCase(fence, 'best');
+  const solved = solvedLine(path, described, lineCase);
+  return { bays: believedLine(path, described, lineCase, solved), solved };
+});
+
+/** What is believed now, less or more by as much as the line worked out both ways: so the readings still count. */
+function believedIf(path: LinePath, would: SolvedLine | undefined, now: AsItIs): BelievedBay[] {
+  return path.bays.map(({ bay, isLive }, index): BelievedBay => {
+    const at = now.bays.findIndex((it) => it.bay.id === bay.id);
+    const [believed, before, then] = [now.bays[at], now.solved?.bays[at], would?.bays[index]];
+    const dead = { bay, volts: 0, reaching: 0, isRead: false };
+    if (!believed || !isLive) return dead;
+    // Without an energizer to work from, only what is cut off is known.
+    if (!before || !then) return { ...believed, bay };
+    const volts = before.volts > 0 ? (believed.volts * then.volts) / before.volts : then.volts;
+    return { bay, volts, reaching: volts * then.worth, isRead: false };
+  });
+}
+
+function worstTouch({ strands }: Bay, lineCase: LineCase): Touching | undefined {
+  if (strands.every((it) => it.touching === undefined || 'any' in it.touching)) {
+    const added = strands.map((it) => touchedBy({ ...it, touching: { is: 'nothing' } }, lineCase));
+    return added.find((it) => it !== 'nothing');
+  }
+  return strands
+    .map((it) => touchedBy(it, lineCase))
+    .reduce((worst, it) => (touching.indexOf(it) > touching.indexOf(worst) ? it : worst));
+}
+
+const less = ({ value, band: [low, high] }: Banded, gone: number): Banded => ({
+  value: Math.max(0, value - gone),
+  band: [Math.max(0, low - gone), Math.max(0, high - gone)],
+});
+
+/** Known to one figure, else the middle of what it may be. */
+function valueOf(possible: PossibleAmount | undefined): number | undefined {
+  if (possible === undefined || 'any' in possible) return undefined;
+  const [low, high] = bounds(possible, [0, 0]);
+  return (low + high) / 2;
+}
+
+function batteryDay({ fence, setting }: Place, date: string): BatteryDay {
+  const daylight = setting.position && daylightHours(date, setting.position);
+  return {
+    ...(isKnown<number>(fence?.rest) && { rest: fence.rest.is }),
+    ...(daylight !== undefined && { daylight }),
+  };
+}
+
+/** Readings on record that show a leak are tests of it already; from before the line fell they say nothing of it. */
+export function readingsOfLeak({ path, first }: FenceView, fence: Fence): TestTold[] {
+  if (first.kind !== 'leak') return [];
+  return [...readVolts(path, fence)].map(([at, [low, high]]) => ({
+    test: { kind: 'read', at },
+    volts: (low + high) / 2,
+  }));
+}
+
+/** The best next test for a leak, after the readings that show it. */
+export function nextTest(view: FenceView, fence: DescribedFence): NextStep | undefined {
+  const { path, source, lineCase } = view;
+  if (!source) return undefined;
+  const search = leakSearch(path, fence.line, source, lineCase);
+  return nextStep(search, readingsOfLeak(view, fence), path.feed);
+}

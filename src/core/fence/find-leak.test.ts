@@ -1,0 +1,172 @@
+/** The search for a leak on seeded lines. The tester is played: it shows what the line gives with the leak in it, an error of its own added. */
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { moistCase, pathOf, seven, type Strung } from '../tests/fenced';
+import { fenceWires, type FenceWire } from '../tables/fence-wires';
+import {
+  leakSearch,
+  likelyBays,
+  nextStep,
+  type LeakSearch,
+  type LeakTest,
+  type TestTold,
+  type Told,
+} from './find-leak';
+
+const source = { open: 7, within: 200 };
+
+interface Leaking {
+  readonly bay: number;
+  readonly ohms: number;
+}
+
+/** As many tests as it took; undefined where it ended on another bay. Of bays to be looked at, each one before the right one is a test too. */
+function testsTaken(
+  search: LeakSearch,
+  leak: Leaking,
+  error: () => number,
+  standing = 0,
+): number | undefined {
+  const told: TestTold[] = [];
+  for (let at = standing; told.length < 40;) {
+    const step = nextStep(search, told, at);
+    if (step.kind === 'found') return step.bay === leak.bay ? told.length : undefined;
+    if (step.kind === 'look') {
+      const looked = step.bays.indexOf(leak.bay);
+      return looked < 0 ? undefined : told.length + looked;
+    }
+    const { test } = step;
+    at = test.kind === 'read' ? test.at : test.into;
+    told.push({ test, volts: shown(search, test, leak) * (1 + error()) });
+  }
+  return undefined;
+}
+
+const shown = (search: LeakSearch, test: LeakTest, leak: Leaking): number =>
+  search.reads(test, leak);
+
+const searchOf = (strung: Strung, wire: FenceWire) =>
+  leakSearch(pathOf(strung), { ...seven, wire }, source, moistCase);
+
+test('on 1,000 lines of 6 to 60 bays: at the middle in ⌈log₂ bays⌉ + 1 tests or fewer', () => {
+  const random = xoroshiro128plus(20261129);
+  const next = () => uniformFloat64(random);
+  // Two draws added: small errors are likelier than large ones; never beyond the tester's 5 %.
+  const error = () => (next() + next() - 1) * 0.05;
+  const over: number[] = [];
+  let missed = 0;
+  for (let line = 0; line < 1000; line += 1) {
+    const bays = 6 + Math.floor(next() * 55);
+    const wire = fenceWires[Math.floor(next() * fenceWires.length)] ?? 'steel-2';
+    const feed = Math.floor(next() * bays);
+    const search = searchOf({ bays, round: bays * (1 + next()), feed }, wire);
+    // Any size, not only those the search reckons with.
+    const leak = { bay: Math.floor(next() * bays), ohms: 60 * 15 ** next() };
+    const taken = testsTaken(search, leak, error, feed);
+    if (taken === undefined) missed += 1;
+    else over.push(taken - Math.ceil(Math.log2(bays)));
+  }
+  over.sort((a, b) => a - b);
+  expect(over[over.length >> 1]).toBeLessThanOrEqual(1);
+  // As measured: none missed, the worst two tests over ⌈log₂ bays⌉, where a leak is in no size that the search reckons with.
+  expect(over.at(-1)).toBeLessThanOrEqual(3);
+  expect(missed).toBeLessThan(5);
+}, 600_000);
+
+/** The least tests on the average that any order of them needs, by trying all: readings that lie nearer than the search can tell are one. */
+function bestOnAverage(search: LeakSearch, ohms: number): number {
+  const { tests } = search;
+  const best = (bays: readonly number[]): number => {
+    if (bays.length <= 1) return 0;
+    const known = kept.get(bays.join());
+    if (known !== undefined) return known;
+    let least = Infinity;
+    for (const test of tests) {
+      const parts = toldApart(bays, (bay) => shown(search, test, { bay, ohms }));
+      if (parts.length === 1) continue;
+      const cost = parts.reduce((sum, part) => sum + (part.length / bays.length) * best(part), 1);
+      least = Math.min(least, cost);
+    }
+    kept.set(bays.join(), least);
+    return least;
+  };
+  const kept = new Map<string, number>();
+  return best(Array.from({ length: search.bays }, (_, bay) => bay));
+}
+
+function toldApart(bays: readonly number[], volts: (bay: number) => number): number[][] {
+  const sorted = [...bays].sort((a, b) => volts(a) - volts(b));
+  const parts: number[][] = [];
+  let last = -Infinity;
+  for (const bay of sorted) {
+    const here = volts(bay);
+    if (here - last > 0.2 * here) parts.push([]);
+    parts.at(-1)?.push(bay);
+    last = here;
+  }
+  return parts;
+}
+
+test.each([
+  ['steel-2', 4],
+  ['steel-2', 7],
+  ['steel-2', 8],
+  ['polywire-3', 5],
+  ['polywire-3', 8],
+] as const)('on %s of %d bays: within one test of the best order there is', (wire, bays) => {
+  const search = searchOf({ bays, round: bays * 1.5 }, wire);
+  const taken = Array.from({ length: bays }, (_, bay) =>
+    testsTaken(search, { bay, ohms: 300 }, () => 0),
+  );
+  expect(taken).not.toContain(undefined);
+  const mean = taken.reduce<number>((sum, it) => sum + (it ?? 0), 0) / bays;
+  expect(mean).toBeLessThanOrEqual(bestOnAverage(search, 300) + 1);
+});
+
+test('on steel a reading cannot tell where: the line is opened, first in the middle', () => {
+  const step = nextStep(searchOf({ bays: 16, round: 24 }, 'steel-2.5'), [], 0);
+  expect(step).toMatchObject({ kind: 'test', test: { kind: 'open' } });
+  const into = step.kind === 'test' && step.test.kind === 'open' ? step.test.into : 0;
+  expect(Math.abs(into - 8)).toBeLessThanOrEqual(1);
+});
+
+test('what was found touching is looked for first', () => {
+  const strung: Strung = { bays: 12, round: 18, touched: { 9: 'weeds' } };
+  const likely = likelyBays(searchOf(strung, 'steel-2'), []);
+  expect(likely.indexOf(Math.max(...likely))).toBe(9);
+});
+
+test('what opening brings back is beyond; what it does not is before', () => {
+  const search = searchOf({ bays: 10, round: 15 }, 'steel-2');
+  const likely = (volts: number) =>
+    likelyBays(search, [{ test: { kind: 'open', into: 5 }, volts }]);
+  const before = (all: readonly number[]) => all.slice(0, 5).reduce((sum, it) => sum + it, 0);
+  expect(before(likely(6.9))).toBeLessThan(0.05);
+  expect(before(likely(3.5))).toBeGreaterThan(0.95);
+});
+
+test('chances sum to one whatever is told, contradictions too', () => {
+  const search = searchOf({ bays: 10, round: 15 }, 'polywire-3');
+  const told: TestTold[] = [
+    { test: { kind: 'open', into: 5 }, volts: 6.9 },
+    { test: { kind: 'open', into: 8 }, volts: 6.9 },
+    { test: { kind: 'open', into: 3 }, volts: 1 },
+    { test: { kind: 'read', at: 2 }, volts: 0 },
+  ];
+  const sum = likelyBays(search, told).reduce((total, it) => total + it, 0);
+  expect(sum).toBeCloseTo(1, 9);
+});
+
+test('a bay looked at and found clear is less likely by as much as things are overlooked, and the search goes on elsewhere', () => {
+  const search = searchOf({ bays: 10, round: 15 }, 'steel-2');
+  const told: Told[] = [
+    { test: { kind: 'open', into: 5 }, volts: 3.5 },
+    { test: { kind: 'open', into: 4 }, volts: 6.9 },
+  ];
+  expect(nextStep(search, told, 4)).toEqual({ kind: 'found', bay: 4 });
+  const [before, after] = [told, [...told, { clear: 4 }]].map((it) => likelyBays(search, it)[4]);
+  expect(after).toBeLessThan(before ?? 0);
+  // As often as it is asked and said again, it is elsewhere in the end.
+  const often = Array.from({ length: 4 }, (): Told => ({ clear: 4 }));
+  expect(nextStep(search, [...told, ...often], 4)).not.toEqual({ kind: 'found', bay: 4 });
+});

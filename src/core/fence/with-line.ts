@@ -1,0 +1,7 @@
+/** A place with everything that its bays are told of the electric line: what reaches an animal, and for roofs what is crossed below. */
+import { withLineBelow } from '../place/line-below';
+import type { Place } from '../place/place';
+import { withReaching } from './reaching';
+
+/** To be asked again after any reading or mend has been laid over a place. */
+export const withLine = (place: Place): Place => withLineBelow(withReaching(place));

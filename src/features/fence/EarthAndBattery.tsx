@@ -1,0 +1,82 @@
+/** Earth and battery of the line: what is worked out, what was read, and the two tests. */
+import type { DescribedFence, FenceView } from '@/core/fence/fence-view';
+import { isKnown } from '@/core/place/possible';
+import { grounds, type Ground } from '@/core/tables/fence-ground';
+import { NumberField } from '@/features/edit/NumberField';
+import type { Edit } from '@/features/edit/use-edit';
+import { Choice } from '@/ui/controls/Choice';
+import { Part } from '@/ui/controls/Part';
+import { Txt } from '@/ui/controls/Txt';
+import { groundNames } from '@/words/names';
+import { fenceText } from '@/words/screens/fence';
+import { measured } from './measured';
+
+interface Props {
+  readonly view: FenceView;
+  readonly fence: DescribedFence;
+  readonly edit: Edit;
+}
+
+export function EarthPart({ view, fence, edit }: Props) {
+  const { stake, earthOhms, rodsMissing } = view;
+  return (
+    <Part title={fenceText.earth}>
+      {rodsMissing !== undefined && <Txt kind="strong">{fenceText.rodsMissing(rodsMissing)}</Txt>}
+      {stake !== undefined && earthOhms !== undefined && (
+        <Txt tone="ink2">{fenceText.stakeNow(stake, earthOhms)}</Txt>
+      )}
+      <Choice
+        label={fenceText.groundToday}
+        options={grounds.map((it) => [it, groundNames[it][0]] as const)}
+        value={isKnown<Ground>(fence.ground) ? fence.ground.is : undefined}
+        onChange={(it) =>
+          edit.say(
+            'ground-today',
+            { item: fence.id, attribute: 'fence.ground', value: { is: it } },
+            'looked',
+          )
+        }
+      />
+      <Txt kind="small" tone="ink2">
+        {fenceText.groundTodayWhy}
+      </Txt>
+      <Txt tone="ink2">{fenceText.earthTest}</Txt>
+      <NumberField
+        label={fenceText.stakeRead}
+        value={isKnown<number>(fence.stake) ? fence.stake.is : undefined}
+        least={0}
+        most={15}
+        onChange={(volts) =>
+          volts !== undefined &&
+          edit.say('volts-on-the-line', measured(fence.id, 'check.earth', volts), 'measured')
+        }
+      />
+    </Part>
+  );
+}
+
+/** Nothing where it runs from the mains. */
+export function BatteryPart({ view, fence, edit }: Props) {
+  const { feed, battery } = fence.line.energizer;
+  if (feed === 'mains') return null;
+  return (
+    <Part title={fenceText.battery}>
+      <Txt kind="strong">{fenceText.batteryLeft(view)}</Txt>
+      {battery && (
+        <NumberField
+          label={fenceText.rest}
+          value={isKnown<number>(fence.rest) ? fence.rest.is : undefined}
+          least={0}
+          most={16}
+          onChange={(volts) =>
+            volts !== undefined &&
+            edit.say('volts-on-the-line', measured(fence.id, 'check.restVolts', volts), 'measured')
+          }
+        />
+      )}
+      <Txt kind="small" tone="ink2">
+        {fenceText.batteryLeavesOut}
+      </Txt>
+    </Part>
+  );
+}

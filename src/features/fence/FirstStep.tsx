@@ -1,0 +1,45 @@
+/** Before there is a line to show: where it runs, then how it is made. */
+import { StyleSheet, View } from 'react-native';
+import { allBays } from '@/core/place/find';
+import { UndoBar } from '@/features/edit/UndoBar';
+import type { Edit } from '@/features/edit/use-edit';
+import { LineRoundPart } from '@/features/routine/LineRoundPart';
+import type { Yard } from '@/store/records';
+import { BackLink } from '@/ui/controls/BackLink';
+import { Columns } from '@/ui/controls/Columns';
+import { Notice } from '@/ui/controls/Notice';
+import { Txt } from '@/ui/controls/Txt';
+import { space } from '@/ui/theme/tokens';
+import { fenceText } from '@/words/screens/fence';
+import { kitText } from '@/words/screens/kit';
+import { BeginDescribing } from './BeginDescribing';
+import { KitPart } from './KitPart';
+
+interface Props {
+  readonly yard: Yard;
+  readonly edit: Edit;
+}
+
+export function FirstStep({ yard: { place }, edit }: Props) {
+  const isStrung = allBays(place).some(({ bay }) => bay.strands.length > 0);
+  return (
+    <Columns
+      names={[fenceText.fence, kitText.title]}
+      head={
+        <View style={styles.head}>
+          <BackLink href="/" name={fenceText.yard} />
+          <Txt kind="title">{isStrung ? fenceText.notDescribed : fenceText.noLine}</Txt>
+          <Txt tone="ink2">{isStrung ? fenceText.notDescribedWhy : fenceText.noLineWhy}</Txt>
+          {edit.trouble && <Notice>{edit.trouble}</Notice>}
+          <UndoBar placeId={place.id} />
+          {isStrung ? <BeginDescribing edit={edit} /> : <LineRoundPart place={place} edit={edit} />}
+          <Notice tone="hours">{fenceText.onlyFromAListedEnergizer}</Notice>
+        </View>
+      }
+      left={null}
+      right={isStrung ? null : <KitPart place={place} />}
+    />
+  );
+}
+
+const styles = StyleSheet.create({ head: { padding: space.l, gap: space.m } });

@@ -1,0 +1,116 @@
+/** Entries of the reference about evenings and about what is found after a loss. */
+import {
+  learningEvenings,
+  learningReasons,
+  missedBy,
+  priorRounds,
+  staysOpenShare,
+} from '@/core/tables/shutting';
+import {
+  chanceOfWeight,
+  otherCauseBirds,
+  otherCauseRates,
+  otherCauses,
+  signAnswers,
+  signColumns,
+  signQuestions,
+  signWeight,
+  unknownWay,
+  unlikeWay,
+} from '@/core/tables/signs';
+import { Fragment } from 'react';
+import { sources } from '@/core/tables/sources';
+import { Txt } from '@/ui/controls/Txt';
+import { markNames } from '@/words/names';
+import { nightFiguresText } from '@/words/screens/night-figures';
+import { causeNames, signQuestionWords } from '@/words/sign-words';
+import { learningNames } from '@/words/night-words';
+import type { Entry } from './entries';
+import { FigureLine } from './FigureLine';
+
+export const nightEntries: readonly Entry[] = [
+  {
+    id: 'missed-rounds',
+    kind: 'nights',
+    name: nightFiguresText.aMissedRound,
+    words: nightFiguresText.eveningDoorShut,
+    figures: () => (
+      <>
+        <FigureLine name={nightFiguresText.byHand} figure={missedBy.hand} />
+        <FigureLine name={nightFiguresText.byCord} figure={missedBy.cord} />
+        <FigureLine name={nightFiguresText.byItself} figure={missedBy.light} />
+        <FigureLine name={nightFiguresText.ofThatStaysOpen} figure={staysOpenShare} />
+        <FigureLine name={nightFiguresText.weighsAs} figure={priorRounds} />
+      </>
+    ),
+  },
+  {
+    id: 'learning',
+    kind: 'nights',
+    name: nightFiguresText.birdsToLookFor,
+    words: nightFiguresText.newYoungMoved,
+    figures: () => (
+      <>
+        {learningReasons.map((it) => (
+          <FigureLine key={it} name={`${learningNames[it]}:`} figure={learningEvenings[it]} />
+        ))}
+      </>
+    ),
+  },
+  ...signQuestions.map((question): Entry => ({
+    id: `sign-${question}`,
+    kind: 'nights',
+    name: signQuestionWords[question],
+    words: nightFiguresText.signsFound,
+    figures: () => (
+      <>
+        {signAnswers[question].map((answer) => (
+          <Txt key={answer}>
+            {nightFiguresText.leftBy(
+              question,
+              answer,
+              signColumns.map((column) => [column, signWeight(question, answer, column)] as const),
+            )}
+          </Txt>
+        ))}
+        <Txt kind="small" tone="ink2">
+          {nightFiguresText.fromKeys(markNames.assumption, sources['sign-keys'])}
+        </Txt>
+      </>
+    ),
+  })),
+  {
+    id: 'sign-weights',
+    kind: 'nights',
+    name: nightFiguresText.whatAWeightMeans,
+    words: nightFiguresText.signsFound,
+    figures: () => (
+      <>
+        {chanceOfWeight.map((figure, weight) => (
+          <FigureLine key={weight} name={nightFiguresText.weight(weight)} figure={figure} />
+        ))}
+        <FigureLine name={nightFiguresText.unlikeItsWay} figure={unlikeWay} />
+        <FigureLine name={nightFiguresText.byNoKnownWay} figure={unknownWay} />
+      </>
+    ),
+  },
+  {
+    id: 'other-causes',
+    kind: 'nights',
+    name: nightFiguresText.noAnimalFromOutside,
+    words: nightFiguresText.illnessStrayed,
+    figures: () => (
+      <>
+        {otherCauses.map((it) => (
+          <Fragment key={it}>
+            <FigureLine
+              name={nightFiguresText.aBirdAYear(causeNames[it])}
+              figure={otherCauseRates[it]}
+            />
+            <FigureLine name={nightFiguresText.atOneTime} figure={otherCauseBirds[it]} />
+          </Fragment>
+        ))}
+      </>
+    ),
+  },
+];

@@ -1,0 +1,62 @@
+/** What the reference says of evenings and of what is found after a loss. */
+import type { SignAnswer, SignColumn, SignQuestion } from '@/core/tables/signs';
+import { spoken } from '../language';
+import { listOf } from '../names';
+import { answerWords } from '../sign-words';
+
+const columnNames: Readonly<Record<SignColumn, string>> = {
+  raccoon: 'raccoon',
+  fox: 'foxes',
+  coyote: 'coyote',
+  dog: 'dog',
+  cat: 'cat',
+  opossum: 'opossum',
+  skunk: 'skunk',
+  weasel: 'weasels and mink',
+  marten: 'martens',
+  rat: 'rats',
+  snake: 'snakes',
+  hawk: 'hawks',
+  owl: 'owls',
+  crow: 'crows',
+  badger: 'badgers',
+  bear: 'bears',
+  disease: 'illness',
+  'own-flock': 'its own flock',
+  strayed: 'straying',
+  person: 'a person',
+};
+
+export const nightFiguresText = spoken('night-figures', {
+  aMissedRound: 'A missed evening round',
+  eveningDoorShut: 'evening door shut night round beta',
+  byHand: 'Share of evenings missed, by hand:',
+  byCord: 'By a cord from outside:',
+  byItself: 'By a door that shuts itself:',
+  ofThatStaysOpen: 'Of that, it stays open:',
+  weighsAs: 'The starting figure weighs as evenings:',
+  birdsToLookFor: 'Birds to look for at dusk',
+  newYoungMoved: 'new young moved pen evening learning',
+  signsFound: 'loss found signs who took killed',
+  leftBy: (
+    question: SignQuestion,
+    answer: SignAnswer,
+    weights: readonly (readonly [SignColumn, number])[],
+  ) => {
+    const named = [3, 2, 1].flatMap((weight) => {
+      const own = weights.filter(([, it]) => it === weight).map(([it]) => columnNames[it]);
+      return own.length > 0 ? [`${weight}: ${listOf(own)}`] : [];
+    });
+    return `${answerWords(question, answer)[0]}. ${named.join('; ')}.`;
+  },
+  fromKeys: (mark: string, source: string) =>
+    `${mark}: weights 0 to 3, a synthesis of our own from keys to kills (${source}), recalled from memory; rows the keys have not, and the last four columns, are ours alone.`,
+  whatAWeightMeans: 'What a weight means',
+  weight: (weight: number) => `Weight ${weight}, before answers are made to add up to one:`,
+  unlikeItsWay: 'Of a sign that does not fit the way:',
+  byNoKnownWay: 'By a way nobody knows of:',
+  noAnimalFromOutside: 'No animal from outside',
+  illnessStrayed: 'illness disease strayed person flock',
+  atOneTime: 'Birds at one time, on the average:',
+  aBirdAYear: (name: string) => `${name}, a bird a year:`,
+});
