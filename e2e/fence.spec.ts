@@ -62,7 +62,6 @@ test('what cannot be is refused with a sentence, and nothing of it is kept', asy
 });
 
 test('the line is walked; it has fallen; the leak is found, mended and held', async ({ page }) => {
-  test.setTimeout(120_000);
   await describe(page);
   await page.goto('/fence');
   await page.getByRole('link', { name: 'Walk the line' }).click();

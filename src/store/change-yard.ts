@@ -5,6 +5,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
 import type { ChangeMade } from '../core/records/change-made';
+import { questionId } from '../core/walk/questions';
 import type { Changes } from './changes';
 import {
   forgetSteps,
@@ -16,11 +17,11 @@ import {
   remember,
 } from './history';
 import { damagedKey, keepLoaded, keyOf, loadYard, pack, type Damaged, type Yard } from './records';
+import { saying } from './drafts';
 import { acrossTabs } from './lock';
+import { showYard, yardKey } from './show-yard';
 import { removeAll, writeAll } from './storage';
 import { tellOtherTabs } from './other-tabs';
-
-export const yardKey = ['yard'] as const;
 
 export class NoPlace extends Error {}
 
@@ -38,7 +39,10 @@ export async function changeYard(
     if (!yard) throw new NoPlace('no place is open');
     const changes = change(yard);
     if (Object.keys(changes).length === 0) return yard;
-    const revision = await write(changes, yard.damaged);
+    // With the readings, not after them: stopped in between, what was said would stand there as typed, and be typed on.
+    const drafts = saying(yard.place.id, newlySaid(yard, changes));
+    const revision = await write(changes, drafts.records, yard.damaged);
+    drafts.done();
     askToKeep();
     if (made !== undefined) {
       const before = inverseOf(yard, changes);
@@ -48,17 +52,9 @@ export async function changeYard(
     keepLoaded({ yard: changed, revision });
     return changed;
   });
-  await show(client, after);
+  await showYard(client, after);
   tellOtherTabs();
   return after;
-}
-
-/** What another tab's change had fetched before this one was written would show last: it is let go, and asked for anew. */
-async function show(client: QueryClient, yard: Yard): Promise<void> {
-  const wasFetching = client.isFetching({ queryKey: yardKey }) > 0;
-  if (wasFetching) await client.cancelQueries({ queryKey: yardKey });
-  client.setQueryData(yardKey, yard);
-  if (wasFetching) void client.invalidateQueries({ queryKey: yardKey });
 }
 
 let asked = false;
@@ -133,6 +129,15 @@ export function underLock<T>(work: () => Promise<T>): Promise<T> {
   return turn;
 }
 
+/** The questions that get a reading. */
+function newlySaid({ walks: before }: Yard, { walks = [] }: Changes): string[] {
+  return walks.flatMap((walk) => {
+    const known = new Set(before.find(({ id }) => id === walk.id)?.readings.map(({ id }) => id));
+    const read = walk.readings.filter(({ id }) => !known.has(id));
+    return read.map(({ item, attribute }) => questionId(item, attribute));
+  });
+}
+
 /** The new revision; none where something was taken away. */
 async function write(
   {
@@ -146,6 +151,7 @@ async function write(
     removedMends = [],
     removedSightings = [],
   }: Changes,
+  others: Readonly<Record<string, string>>,
   damaged: readonly Damaged[] = [],
 ): Promise<string | undefined> {
   const records = {
@@ -159,6 +165,7 @@ async function write(
   const beside = damaged.filter(({ key }) => key in records);
   const revision = await writeAll({
     ...records,
+    ...others,
     ...Object.fromEntries(beside.map(({ key, text }) => [damagedKey(key), text])),
   });
   const gone = [

@@ -5,9 +5,9 @@ import { id, text } from '@/core/schema/common';
 import { list, object, type TypeOf } from '@/core/schema/schema';
 import { validatorOf } from '@/core/schema/validator';
 import { inTurns } from './in-turns';
-import { openFile, writePlace } from './open-file';
+import { openFile, writeFirstPlace } from './open-file';
 import { tellOtherTabs } from './other-tabs';
-import { demoKey, type Yard } from './records';
+import { demoKey, loadYard, type Yard } from './records';
 import { placesKey } from './places';
 import { writeAll } from './storage';
 
@@ -44,7 +44,9 @@ export async function firstDemo(): Promise<Yard | undefined> {
   if (text === undefined) return undefined;
   const read = await inTurns(readingPlaceFile(text));
   if ('problem' in read) return undefined;
-  const yard = await writePlace(read.file);
+  const yard = await writeFirstPlace(read.file);
+  // Whoever opened another place meanwhile has that one.
+  if (!yard) return (await loadYard()) ?? undefined;
   await writeAll({ [demoKey(yard.place.id)]: 'yes' });
   tellOtherTabs();
   return yard;

@@ -58,4 +58,14 @@ export function keepDraft(placeId: string, question: string, draft: Draft | unde
   storage.setItem(storageKey, JSON.stringify([...drafts.values()])).catch(() => undefined);
 }
 
+/** What these readings end: the rest of the drafts, for the same write, and how they are forgotten once it is done. */
+export function saying(placeId: string, questions: readonly string[]) {
+  const said = new Set(questions.map((it) => keyOf(placeId, it)).filter((it) => drafts.has(it)));
+  const rest = [...drafts.values()].filter(({ key }) => !said.has(key));
+  return {
+    records: said.size === 0 ? {} : { [storageKey]: JSON.stringify(rest) },
+    done: () => said.forEach((key) => drafts.delete(key)),
+  };
+}
+
 const keyOf = (placeId: string, question: string): string => `${placeId} ${question}`;

@@ -8,7 +8,7 @@ import {
 } from '@/core/formats/place-file';
 import { inDateOrder } from '@/core/records/apply-readings';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
-import { underLock, yardKey } from './change-yard';
+import { underLock } from './change-yard';
 import { forgetJudgements, judgeInTurns } from './judged';
 import { localDay } from './local-day';
 import { inTurns } from './in-turns';
@@ -29,6 +29,7 @@ import {
 import { asideOf, isKept, markedIds } from './set-aside';
 import { newId, now } from './ids';
 import { photoKey, type Photo } from './photo-record';
+import { showYard } from './show-yard';
 import { removeAll, storage, writeAll } from './storage';
 
 /** What is done where a place of that id is here already: both are kept, or the one that is here is put aside, to be brought back. */
@@ -121,35 +122,46 @@ export async function keepPlace(
   file: PlaceFile | Yard,
   photos?: readonly Photo[],
 ): Promise<void> {
-  client.setQueryData(yardKey, await writePlace(file, photos));
+  await underLock(() => writeRecords(file, photos));
+  await showYard(client, await afterWriting(file));
   tellOtherTabs();
 }
 
-/** The same without telling anybody; comes back with the place as it is now open. */
-export async function writePlace(
+/** On a first visit, without telling anybody: the place as it is now open. `undefined`: another has been opened meanwhile, and stays open. */
+export async function writeFirstPlace(file: PlaceFile): Promise<Yard | undefined> {
+  const isFirst = await underLock(async () => {
+    if (!(await isFirstVisit())) return false;
+    await writeRecords(file);
+    return true;
+  });
+  return isFirst ? afterWriting(file) : undefined;
+}
+
+async function writeRecords(
   { place, walks, mends, sightings, shop }: PlaceFile | Yard,
   photos?: readonly Photo[],
-): Promise<Yard> {
-  await underLock(async () => {
-    const records = {
-      [keyOf.place(place)]: pack(place),
-      ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
-      ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
-      ...Object.fromEntries(sightings.map((it) => [keyOf.sighting(it), pack(it)])),
-      ...(shop && { [keyOf.shop(shop)]: pack(shop) }),
-      ...Object.fromEntries((photos ?? []).map((it) => [photoKey(it), pack(it)])),
-    };
-    // A place file has no photos: those that are kept here stay. A backup has all of them.
-    const stale = (await keysOfPlace(place.id)).filter(
-      (key) => !(key in records) && (photos !== undefined || !key.startsWith('photo/')),
-    );
-    const isReplaced = await differs(place.id, records, stale);
-    const aside = isReplaced ? await asideOf(place.id, now()) : {};
-    await writeAll({ ...records, ...aside, [currentKey]: place.id, [visitedKey]: 'yes' });
-    if (stale.length > 0) await removeAll(stale);
-  });
+): Promise<void> {
+  const records = {
+    [keyOf.place(place)]: pack(place),
+    ...Object.fromEntries(walks.map((walk) => [keyOf.walk(walk), pack(walk)])),
+    ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
+    ...Object.fromEntries(sightings.map((it) => [keyOf.sighting(it), pack(it)])),
+    ...(shop && { [keyOf.shop(shop)]: pack(shop) }),
+    ...Object.fromEntries((photos ?? []).map((it) => [photoKey(it), pack(it)])),
+  };
+  // A place file has no photos: those that are kept here stay. A backup has all of them.
+  const stale = (await keysOfPlace(place.id)).filter(
+    (key) => !(key in records) && (photos !== undefined || !key.startsWith('photo/')),
+  );
+  const isReplaced = await differs(place.id, records, stale);
+  const aside = isReplaced ? await asideOf(place.id, now()) : {};
+  await writeAll({ ...records, ...aside, [currentKey]: place.id, [visitedKey]: 'yes' });
+  if (stale.length > 0) await removeAll(stale);
+}
+
+async function afterWriting({ place, walks, mends, sightings, shop }: PlaceFile | Yard) {
   forgetSteps(place.id);
-  const yard = { place, walks, mends, sightings, ...(shop && { shop }) };
+  const yard: Yard = { place, walks, mends, sightings, ...(shop && { shop }) };
   forgetJudgements();
   // Safely written; then judged in turns before any screen asks for it.
   await judgeInTurns(yard, { scenario: 'night-shut', day: localDay(new Date()) });

@@ -1,6 +1,6 @@
 /** Several places in one browser: which there are, which is open, and how one is copied, taken away and brought back. */
 import type { QueryClient } from '@tanstack/react-query';
-import { underLock, yardKey } from './change-yard';
+import { underLock } from './change-yard';
 import { forgetSteps } from './history';
 import { forgetJudgements } from './judged';
 import { keepPlace } from './open-file';
@@ -17,6 +17,7 @@ import {
   type Yard,
 } from './records';
 import { asideOf, listSetAside, markedId, markedIds, recordsIn, type SetAside } from './set-aside';
+import { showYard } from './show-yard';
 import { removeAll, storage, writeAll } from './storage';
 import { now } from './ids';
 
@@ -62,7 +63,7 @@ export async function listPlaces(): Promise<Places> {
 export async function switchPlace(client: QueryClient, id: string): Promise<void> {
   await underLock(() => writeAll({ [currentKey]: id, [visitedKey]: 'yes' }));
   forgetJudgements();
-  client.setQueryData(yardKey, await loadYard());
+  await showYard(client, await loadYard());
   changed(client);
 }
 
@@ -118,7 +119,7 @@ export async function removeForGood(client: QueryClient, key: string): Promise<v
 async function afterMove(client: QueryClient, id: string | undefined): Promise<void> {
   if (id !== undefined) forgetSteps(id);
   forgetJudgements();
-  client.setQueryData(yardKey, await loadYard());
+  await showYard(client, await loadYard());
   changed(client);
 }
 

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import type { Judgement } from '@/core/score/judge';
 import { localDay } from './local-day';
-import { yardKey } from './change-yard';
+import { yardKey } from './show-yard';
 import { firstDemo } from './demos';
 import { loadDrafts } from './drafts';
 import { judgeInTurns, judgementOf, type Looked } from './judged';

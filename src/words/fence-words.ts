@@ -112,6 +112,10 @@ export function rodsWords(missing: FenceView['rodsMissing']): string {
 export function batteryWords({ nights, changeOn, batteryRead }: FenceView): string | undefined {
   if (!nights) return undefined;
   if (batteryRead === undefined) return `a full one lasts ${nightsBanded(nights)}`;
+  // It was read long ago: what it has now nobody knows.
+  if (changeOn && nights.value < 1) {
+    return `by its last reading it has been used up since ${dayWords(changeOn)}: charge or change it, and read it again`;
+  }
   const by = changeOn ? `; charge or change it by ${dayWords(changeOn)}` : '';
   return `${nightsBanded(nights)}${by}`;
 }

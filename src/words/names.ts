@@ -300,6 +300,10 @@ export function animalList(ids: readonly AnimalId[]): string {
   return listOf(ids.map((id) => animalNames[id][1]));
 }
 
+/** "100,000", "0.125": to three places. */
+export const figureText = (value: number): string => figures.format(value);
+const figures = new Intl.NumberFormat('en', { useGrouping: 'min2', maximumFractionDigits: 3 });
+
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

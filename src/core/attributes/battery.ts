@@ -1,13 +1,13 @@
 /** What feeds the energizer. */
 import { feedStates } from '../place/fence';
-import { always, choiceCheck } from './attribute';
+import { choiceCheck } from './attribute';
 import { field } from './paths';
 
 export const battery = choiceCheck('fence', {
   choices: feedStates,
   better: feedStates,
   toSeeTo: 'low',
-  asked: { section: () => 'fence', when: always },
+  asked: { section: () => 'fence', when: ({ line }) => line?.energizer.feed !== 'mains' },
   shortWalks: ['fence'],
   path: field('battery'),
 });

@@ -17,7 +17,6 @@ import {
   likelierUnread,
   likelierWhere,
   modelShare,
-  overlooked,
   sureEnough,
   testerLeast,
   testerShare,
@@ -163,15 +162,18 @@ const off = (volts: number): number =>
 
 /** Chance of each suspect after the tests, summing to 1. */
 function afterTests({ suspects, expected }: LeakSearch, told: readonly Told[]): number[] {
-  const weights = suspects.map(({ prior, bay }, index) =>
-    told.reduce((weight, one) => {
-      if ('clear' in one) return one.clear === bay ? weight * overlooked.value : weight;
-      const { test, volts } = one;
+  const clear = new Set(told.flatMap((it) => ('clear' in it ? [it.clear] : [])));
+  // Once all has been looked at, something was overlooked: the tests stand again.
+  const isAllClear = suspects.every(({ bay }) => clear.has(bay));
+  const tests = told.flatMap((it) => ('test' in it ? [it] : []));
+  const weights = suspects.map(({ prior, bay }, index) => {
+    if (clear.has(bay) && !isAllClear) return 0;
+    return tests.reduce((weight, { test, volts }) => {
       const it = expected(test)[index];
       // Slips happen: no reading shuts a bay out for good.
       return it ? weight * (jStat.normal.pdf(volts, it.volts, it.spread) + slip) : 0;
-    }, prior),
-  );
+    }, prior);
+  });
   const all = weights.reduce((sum, it) => sum + it, 0);
   return weights.map((it) => it / all);
 }

@@ -4,6 +4,7 @@ import type { AttributeId } from '../attributes';
 import type { ItemId, Place } from '../place/place';
 import type { Mend, Target } from '../records/mend';
 import { setAttribute } from '../records/set-attribute';
+import { valueOf } from '../records/value-of';
 import { questionId, questionsOf, type Question } from '../walk/questions';
 import { asMeant } from './as-meant';
 
@@ -20,9 +21,10 @@ export function questionsAgain(place: Place, mend: Mend): AgainQuestion[] {
     const question =
       all.find((it) => it.item === target.item && it.attribute === target.attribute) ??
       ofTheStructure(place, target.item, target.attribute);
-    return question && (findItem(place, target.item) || target.item === place.fence?.id)
-      ? [{ target, question }]
-      : [];
+    if (!question || (!findItem(place, target.item) && target.item !== place.fence?.id)) return [];
+    // Asked as if the mend were there; what is known is what was read, never what the mend was to bring.
+    const known = valueOf(place, target.item, target.attribute);
+    return [{ target, question: { ...question, known } }];
   });
 }
 

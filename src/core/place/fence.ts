@@ -57,7 +57,7 @@ export const lineReturns = ['ground', 'earth-wire', 'mesh'] as const;
 export type LineReturn = (typeof lineReturns)[number];
 
 /** What feeds an energizer, by look, best first. */
-export const feedStates = ['mains', 'full', 'low', 'flat'] as const;
+export const feedStates = ['full', 'mains', 'low', 'flat'] as const;
 
 const lineSchema = named(
   'fenceLine',

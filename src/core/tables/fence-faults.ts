@@ -34,13 +34,6 @@ export const likelierUnread = 2;
 /** And at a door, whose handle, lead and posts are handled every day. */
 export const likelierAtDoor = 2;
 
-/** A bay that was looked at and found clear has it all the same so often. */
-export const overlooked = ours(
-  0.1,
-  'share',
-  'A hairline crack, a leak that is only there in rain.',
-);
-
 /** A search ends on a bay as sure as this. */
 export const sureEnough = ours(0.9, 'share', 'One in ten is looked at for nothing.');
 

@@ -70,9 +70,12 @@ function ReadHere({ it, edit }: { readonly it: ViewedBay; readonly edit: Edit })
           }
         />
       )}
-      <LinkRow href={{ pathname: '/bay/[bay]', params: { bay: bay.id } }} says={capital(bay.name)}>
+      <LinkRow
+        href={{ pathname: '/bay/[bay]', params: { bay: bay.id } }}
+        says={fenceText.allOf(bay.name)}
+      >
         <Txt kind="strong" tone="holds">
-          {capital(bay.name)}
+          {fenceText.allOf(bay.name)}
         </Txt>
       </LinkRow>
     </View>

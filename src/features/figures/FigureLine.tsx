@@ -3,7 +3,7 @@ import { StyleSheet, View } from 'react-native';
 import type { Figure } from '@/core/tables/figure';
 import { sources } from '@/core/tables/sources';
 import { Txt } from '@/ui/controls/Txt';
-import { capital, markNames } from '@/words/names';
+import { capital, figureText, markNames } from '@/words/names';
 
 interface FigureLineProps {
   readonly name: string;
@@ -13,8 +13,8 @@ interface FigureLineProps {
 }
 
 export function FigureLine({ name, figure, said = false }: FigureLineProps) {
-  const value = Math.round(figure.value * 1000) / 1000;
-  const one = value === 1 ? singular[figure.unit] : undefined;
+  const value = figureText(figure.value);
+  const one = value === '1' ? singular[figure.unit] : undefined;
   const unit = unitless.includes(figure.unit) ? '' : ` ${one ?? figure.unit}`;
   return (
     <View style={styles.line}>
@@ -29,7 +29,7 @@ export function FigureLine({ name, figure, said = false }: FigureLineProps) {
 
 /** " (75–100)" where the sources give room. */
 function bandWords({ band }: Figure): string {
-  return band ? ` (${band[0]}–${band[1]})` : '';
+  return band ? ` (${figureText(band[0])}–${figureText(band[1])})` : '';
 }
 
 const singular: Partial<Record<Figure['unit'], string>> = { years: 'year', months: 'month' };

@@ -19,13 +19,7 @@ import {
   usableShare,
 } from '@/core/tables/energizers';
 import { bodyOhms, pawRadius, soundSource } from '@/core/tables/fence-animal';
-import {
-  modelShare,
-  overlooked,
-  sureEnough,
-  testerLeast,
-  testerShare,
-} from '@/core/tables/fence-faults';
+import { modelShare, sureEnough, testerLeast, testerShare } from '@/core/tables/fence-faults';
 import {
   earthApart,
   frostDepth,
@@ -241,7 +235,6 @@ export const fenceEntries: readonly Entry[] = [
         <FigureLine name={fenceFiguresText.testerLeast} figure={testerLeast} />
         <FigureLine name={fenceFiguresText.model} figure={modelShare} />
         <FigureLine name={fenceFiguresText.endsAt} figure={sureEnough} />
-        <FigureLine name={fenceFiguresText.overlooked} figure={overlooked} />
       </>
     ),
   },

@@ -34,7 +34,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
     staleTime: Infinity,
     retry: false,
   });
-  const run = (work: Promise<unknown>, then?: () => void) => {
+  const run = <T,>(work: Promise<T>, then?: (result: T) => void) => {
     setTrouble(undefined);
     work.then(then).catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
@@ -42,6 +42,10 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
   const own = kept.filter((it) => !it.isDemo);
   const removed = data?.removed ?? [];
   const open = (place: KeptPlace) => run(switchPlace(client, place.id), onOpened);
+  const look = (id: string) =>
+    run(openDemo(client, id), (isHere) =>
+      isHere ? onOpened() : setTrouble(placesText.couldNotBeFetched),
+    );
   return (
     <>
       {trouble && <Notice>{trouble}</Notice>}
@@ -63,7 +67,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
                 <Button
                   look="key"
                   label={placesText.asItBegan(demo.name)}
-                  onPress={() => run(openDemo(client, demo.id), onOpened)}
+                  onPress={() => look(demo.id)}
                 />
               </View>
             ) : (
@@ -71,7 +75,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
                 key={demo.id}
                 look="plain"
                 label={placesText.lookAt(demo.name)}
-                onPress={() => run(openDemo(client, demo.id), onOpened)}
+                onPress={() => look(demo.id)}
               />
             );
           })}

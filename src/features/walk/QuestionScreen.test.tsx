@@ -193,6 +193,8 @@ test('a note and how it was taken are kept with the reading; alone they are a re
     ]),
   );
   cleanup();
+  // Storing it ends what was typed.
+  keepDraft(found.id, 'n2~ground.gap', undefined);
   const given = { ...twin(9).reading, item: 'n2', value: { is: 9, entered: '9 mm' } };
   const again = show('n2~ground.gap', { given });
   press('How it was taken: measured');

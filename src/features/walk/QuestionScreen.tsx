@@ -94,12 +94,7 @@ export function QuestionScreen(props: QuestionProps) {
     if (saving) return;
     setSaving(true);
     setTrouble(undefined);
-    run(
-      onSave(readings).then(() => {
-        keepDraft(place.id, question.id, undefined);
-        tell();
-      }),
-    );
+    run(onSave(readings).then(tell));
   };
   /** What could not be stored or taken back is said, and can be pressed again. */
   const run = (work: Promise<unknown>) => {

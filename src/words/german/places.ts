@@ -18,5 +18,6 @@ export const ortsTexte: TranslationOf<typeof placesText> = {
   eachIsKeptForItself: 'Jeder wird für sich aufbewahrt, nur in diesem Browser.',
   beginAnotherPlace: 'Noch einen Platz anlegen',
   lookAt: (name) => `${name} ansehen`,
+  couldNotBeFetched: 'Es ließ sich nicht holen: Ist ein Netz da? Nichts wurde geändert.',
   copy: (name) => `${name} kopieren`,
 };

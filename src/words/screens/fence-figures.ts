@@ -71,6 +71,5 @@ export const fenceFiguresText = spoken('fence-figures', {
   tester: 'A tester is off by, nineteen times in twenty:',
   testerLeast: 'And at least by:',
   model: 'What is worked out is off by, as often:',
-  overlooked: 'A bay found clear has it all the same:',
   endsAt: 'A search ends when it is as sure as:',
 });

@@ -88,6 +88,7 @@ export const fenceText = spoken('fence', {
   bayLine: (it: ViewedBay, needed: number) =>
     `${kv(it.volts)} ${it.isRead ? 'read' : 'worked out'}; ${kv(it.reaching)} reaches a nose${it.reaching < needed ? `, ${kv(needed)} asked for` : ''}`,
   touches: (what: string) => `Touching it: ${what}`,
+  allOf: (name: string) => `All about ${name}`,
   readHere: (name: string) => `Volts read at ${name}, kV`,
   groundToday: 'The ground today',
   groundTodayWhy: 'The place is judged by it until you say otherwise.',

@@ -21,5 +21,6 @@ export const placesText = spoken('places', {
   eachIsKeptForItself: 'Each is kept for itself, in this browser only.',
   beginAnotherPlace: 'Begin another place',
   lookAt: (name: string) => `Look at ${name}`,
+  couldNotBeFetched: 'It could not be fetched: is there a network? Nothing was changed.',
   copy: (name: string) => `Copy ${name}`,
 });
