@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
 import { useMemo } from 'react';
-import { addedItem, removeFromPlace } from '@/core/mends/added-items';
+import { isAddedBy, removeFromPlace } from '@/core/mends/added-items';
 import { readyFor } from '@/core/mends/plan/with-mends';
 import { chooseMend, type Proposal } from '@/core/mends/propose';
 import { moveMend, reviewMends } from '@/core/mends/review';
@@ -149,8 +149,7 @@ function dropMend(
   const mend = mends.find((it) => it.id === id);
   if (!mend) return {};
   const read = new Set([...latestReadings(walks).values()].map(({ reading }) => reading.item));
-  const added = addedItem(mend.spot, mend.kind);
-  const wasRead = [...read].some((it) => it === added || it.startsWith(`${added}-`));
+  const wasRead = [...read].some((it) => isAddedBy(mend, it));
   return { place: removeFromPlace(place, mend, wasRead), removedMends: [mend] };
 }
 

@@ -162,6 +162,8 @@ export const cautionWords: Readonly<Record<Caution, string>> = {
   ladder: 'A ladder on firm ground, someone to hold it, no reaching out.',
   electric:
     'A listed energizer and its instructions, switched off while you work; warning signs where people come by; never two energizers on one fence, never mains. Local rules apply.',
+  'low-wire':
+    'Children and pets, until they know it; hedgehogs and tortoises curl up under a wire lower than 150 mm (6 in): where they live, hang the lowest higher or switch it on by night only.',
   rots: 'Timber on wet ground lasts some years only: look at it yearly.',
   'scratched-out': 'For tonight only: hens scratch it out.',
 };
@@ -203,6 +205,11 @@ const materialNames: Readonly<
   insulators: 'insulators',
   'fence-wire': 'fence wire',
   'earth-stake': 'earth stake',
+  energizer: 'energizer, listed',
+  'gate-handle': 'gate handles',
+  'fence-lead': 'insulated lead',
+  'fence-sign': 'warning signs',
+  'fence-tester': 'fence tester',
   ties: 'wire ties',
 };
 

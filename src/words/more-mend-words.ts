@@ -179,4 +179,13 @@ export const moreMendWords = {
       'Switch on; read the volts at the far end.',
     ],
   },
+  'first-line': {
+    name: 'A first electric line all round',
+    steps: [
+      'Clear a strip along the foot of the walls. Mow it from then on: grass drags the line down.',
+      'Fix insulators at every post and each 2 m, at the heights given; strain the wires; a handle at every way in.',
+      'Drive the earth rods in damp ground, 10 m and more from any other earth; hang the energizer and join all, by its own instructions.',
+      'Put signs at every way in; switch on; read the volts at the far end.',
+    ],
+  },
 } satisfies Partial<Record<CatalogueKind, Words>>;

@@ -43,6 +43,11 @@ const groups: Readonly<Partial<Record<Material, ShopGroup>>> = {
   insulators: 'fence',
   'fence-wire': 'fence',
   'earth-stake': 'fence',
+  energizer: 'fence',
+  'gate-handle': 'fence',
+  'fence-lead': 'fence',
+  'fence-sign': 'fence',
+  'fence-tester': 'fence',
 };
 
 export function shopGroupOf(material: Material): ShopGroup {

@@ -43,8 +43,11 @@ export function isCovered(
       .filter(isThere)
       .some((strand) => offWall(strand, bound) > leaptWithWall.value);
   }
-  return onFoot.includes(attack);
+  return isOnFoot(attack);
 }
+
+/** Whether an attack begins in front of the line. */
+export const isOnFoot = (attack: Attack): boolean => onFoot.includes(attack);
 
 /**
  * A line runs past what stands fast in a wall as past the wall; at a door it may end, so that one is to be read. A lead under or over a

@@ -1,7 +1,6 @@
 /** A first line round a place: what it takes along the lap, what that costs and how long it takes, before a wire is strung. */
-import { lapOf } from '../place/lap';
 import { isFixed } from '../place/opening-cover';
-import type { Place } from '../place/place';
+import type { Bay } from '../place/place';
 import { endsAndKnots } from '../tables/fence-first';
 import { insulatorEvery } from '../tables/fence-leaks';
 import { rodsAdvised } from '../tables/fence-ground';
@@ -24,11 +23,8 @@ export interface FirstLine {
   readonly length: number;
 }
 
-/** `wires`: one above the other. Lengths from the walls as they were measured; ends and knots take a tenth more. */
-export function firstLine(place: Place, wires: number): FirstLine {
-  const bays = lapOf(place)
-    .bays.map(({ bay }) => bay)
-    .filter(({ base }) => (base ?? 0) === 0);
+/** `bays`: along which it runs. `wires`: one above the other. Lengths from the walls as they were measured; ends and knots take a tenth more. */
+export function firstLine(bays: readonly Bay[], wires: number): FirstLine {
   const length = bays.reduce((sum, { width }) => sum + width, 0);
   const doors = bays.flatMap(({ openings }) => openings.filter((it) => !isFixed(it))).length;
   // One at each post, and as many between as the wire needs not to sag.

@@ -21,10 +21,17 @@ import type {
 } from '../place/place';
 import type { MeshId } from '../tables/meshes';
 import { catalogue, type Added } from './catalogue';
+import { withFirstLine, withoutFirstLine } from './added-line';
 
 /** Id of what a mend of this kind adds at this spot. One mend of a kind a spot: choosing it again finds the same. */
 export function addedItem(spot: Spot, kind: MendKind): ItemId {
   return `${spot.item}+${kind}`;
+}
+
+/** Whether an item came with a mend. */
+export function isAddedBy({ spot, kind }: Pick<Mend, 'spot' | 'kind'>, item: ItemId): boolean {
+  const added = kind === 'first-line' ? spot.item : addedItem(spot, kind);
+  return item === added || item.startsWith(`${added}-`);
 }
 
 /** Id of the bay of a roof that a mend adds, by the id of its layer. */
@@ -53,6 +60,7 @@ export function addToPlace(place: Place, mend: Mend): Place {
   if ('cover' in adds) return addCover(place, mend, id);
   if ('roof' in adds) return addRoof(place, mend, id);
   if ('strands' in adds) return addStrands(place, mend);
+  if ('line' in adds) return withFirstLine(place, mend);
   const latch: FittedLatch = { id, kind: { is: 'none' } };
   return changeSpot(
     place,
@@ -65,6 +73,7 @@ export function addToPlace(place: Place, mend: Mend): Place {
 /** Takes away what a dropped mend had standing ready, unless a walk has found it there meanwhile. */
 export function removeFromPlace(place: Place, mend: Mend, wasRead: boolean): Place {
   if (wasRead || !addsOf(mend)) return place;
+  if (mend.kind === 'first-line') return withoutFirstLine(place, mend);
   const id = addedItem(mend.spot, mend.kind);
   const isIts = (it: { readonly id: ItemId }) => it.id === id || it.id.startsWith(`${id}-`);
   const without = <T extends { readonly id: ItemId }>(all: readonly T[]): T[] =>

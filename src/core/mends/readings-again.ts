@@ -1,4 +1,5 @@
 /** The questions that measuring a mend again asks: exactly the readings it was to change. */
+import { withLineThere } from '../fence/line-there';
 import { findItem } from '../place/find';
 import type { AttributeId } from '../attributes';
 import type { ItemId, Place } from '../place/place';
@@ -30,13 +31,14 @@ export function questionsAgain(place: Place, mend: Mend): AgainQuestion[] {
 
 /** A layer not yet read as there has no clear opening to ask about, an apron no tie: ask as if they were there. */
 function assumingFitted(place: Place, mend: Mend): Place {
-  return mend.targets.reduce(
+  const fitted = mend.targets.reduce(
     (soFar, target) =>
       'atMost' in target.value
         ? soFar
         : setAttribute(soFar, target.item, target.attribute, asMeant(target.value)),
     place,
   );
+  return withLineThere(fitted);
 }
 
 /** What no walk asks here: the place was described so and only a mend changes it, or the tables say what welded mesh clears. */

@@ -249,6 +249,8 @@ export const strandSchema = named(
     touching: optional(possibleChoice(touching)),
     /** Read on it here, kV: what was read beats what is worked out. */
     volts: optional(possibleAmount),
+    /** Stands ready for a first line: it is not there until volts have been read at the line's far end. */
+    ready: optional(constant(true)),
   }),
 );
 /** An electric wire across a bay; mm. */

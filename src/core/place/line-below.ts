@@ -6,6 +6,7 @@ import isSame from 'fast-deep-equal';
 import { answersBy } from '../memo';
 import { piecesOf } from './pieces';
 import type { LineAt } from './bay';
+import { hasWire } from './strand-there';
 import { outside, type Bay, type Face, type Place, type ZoneId } from './place';
 
 /** The place with every outer roof told of the lines before the walls it is climbed by; the same object where there are none. */
@@ -34,7 +35,7 @@ function linesBefore(place: Place, zone: ZoneId): LineAt[] {
     (face) => face.kind === 'wall' && face.between.includes(outside) && isJoined(face),
   );
   const lines = walls.flatMap(({ bays }) => bays.filter(({ ready }) => !ready));
-  if (lines.some(({ strands }) => strands.length === 0)) return [];
+  if (!lines.every(hasWire)) return [];
   const distinct = new Map(
     lines.map(({ strands, reaching }: Bay) => {
       const line: LineAt = { strands, ...(reaching && { reaching }) };

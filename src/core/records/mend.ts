@@ -69,6 +69,7 @@ export const mendKinds = [
   'strand-set',
   'strand-clear',
   'fence-charge',
+  'first-line',
   /** The keeper's own; what it is and does stands in the mend itself. */
   'own',
 ] as const;

@@ -4,6 +4,7 @@ import { reachEffort } from '../effort/reach';
 import { nightShut } from '../effort/when';
 import { allBays } from '../place/find';
 import type { Bay, BayId, Face, Fence, Place, Zone } from '../place/place';
+import { hasWire } from '../place/strand-there';
 import { animals, type Animal } from '../tables/animals';
 
 /** What makes which questions worth asking in a place. */
@@ -24,7 +25,7 @@ let last:
 
 /** The same object for the same animals, birds and line. */
 export function whatMatters(place: Place): PlaceMatters {
-  const at = place.fence && allBays(place).find(({ bay }) => bay.strands.length > 0)?.bay.id;
+  const at = place.fence && allBays(place).find(({ bay }) => hasWire(bay))?.bay.id;
   if (
     last?.at === at &&
     last?.place.setting.lives === place.setting.lives &&

@@ -4,6 +4,7 @@ import type { BayId, Place } from '../place/place';
 import type { Walk, WalkPurpose } from '../records/walk';
 import type { WayIn } from '../routes/ways-in';
 import { attributes } from '../attributes';
+import { isStrung } from '../place/strand-there';
 import { questionsOf, type Question } from './questions';
 
 /** Whether a walk of this kind asks it. */
@@ -39,8 +40,7 @@ export function purposesOf(place: Place, ways: readonly WayIn[]): WalkPurpose[] 
   ];
 }
 
-const hasLine = (place: Place): boolean =>
-  place.fence !== undefined && allBays(place).some(({ bay }) => bay.strands.length > 0);
+const hasLine = (place: Place): boolean => place.fence !== undefined && isStrung(place);
 
 /** Bays of these ways in and slow ways, and bays with a question nobody has answered. */
 export function weakBays(place: Place, ways: readonly WayIn[]): BayId[] {

@@ -12,6 +12,7 @@ import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
+import { isThere } from '@/core/place/strand-there';
 import { touchingNames } from '@/words/names';
 import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
 
@@ -20,13 +21,14 @@ const farthest = 1000;
 
 export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
   const { units } = place;
+  const strands = found.strands.filter(isThere);
   const all = [bay.id, ...reachOf(place, bay.id).walls];
   const string = (ids: readonly string[]) =>
     edit.change('strand', (it) => addStrand(it, ids, newId));
   return (
     <Part title={bayText.electricStrands}>
-      {found.strands.length === 0 && <Txt tone="ink2">{bayText.noneAlongThisBay}</Txt>}
-      {found.strands.map((strand, index) => (
+      {strands.length === 0 && <Txt tone="ink2">{bayText.noneAlongThisBay}</Txt>}
+      {strands.map((strand, index) => (
         <View key={strand.id} style={styles.strand}>
           <View style={styles.row}>
             <View style={styles.half}>

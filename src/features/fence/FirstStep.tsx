@@ -1,6 +1,6 @@
 /** Before there is a line to show: where it runs, then how it is made. */
 import { StyleSheet, View } from 'react-native';
-import { allBays } from '@/core/place/find';
+import { isStrung } from '@/core/place/strand-there';
 import { UndoBar } from '@/features/edit/UndoBar';
 import type { Edit } from '@/features/edit/use-edit';
 import { LineRoundPart } from '@/features/routine/LineRoundPart';
@@ -21,23 +21,23 @@ interface Props {
 }
 
 export function FirstStep({ yard: { place }, edit }: Props) {
-  const isStrung = allBays(place).some(({ bay }) => bay.strands.length > 0);
+  const strung = isStrung(place);
   return (
     <Columns
       names={[fenceText.fence, kitText.title]}
       head={
         <View style={styles.head}>
           <BackLink href="/" name={fenceText.yard} />
-          <Txt kind="title">{isStrung ? fenceText.notDescribed : fenceText.noLine}</Txt>
-          <Txt tone="ink2">{isStrung ? fenceText.notDescribedWhy : fenceText.noLineWhy}</Txt>
+          <Txt kind="title">{strung ? fenceText.notDescribed : fenceText.noLine}</Txt>
+          <Txt tone="ink2">{strung ? fenceText.notDescribedWhy : fenceText.noLineWhy}</Txt>
           {edit.trouble && <Notice>{edit.trouble}</Notice>}
           <UndoBar placeId={place.id} />
-          {isStrung ? <BeginDescribing edit={edit} /> : <LineRoundPart place={place} edit={edit} />}
+          {strung ? <BeginDescribing edit={edit} /> : <LineRoundPart place={place} edit={edit} />}
           <Notice tone="hours">{fenceText.onlyFromAListedEnergizer}</Notice>
         </View>
       }
       left={null}
-      right={isStrung ? null : <KitPart place={place} />}
+      right={strung ? null : <KitPart place={place} />}
     />
   );
 }

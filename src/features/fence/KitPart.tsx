@@ -1,6 +1,7 @@
 /** What a first line would take: counted along the lap, its cost and work, and whom it can hurt. */
 import { StyleSheet, View } from 'react-native';
 import { firstLine } from '@/core/fence/first-line';
+import { lineBays } from '@/core/place/line-bays';
 import type { Place } from '@/core/place/place';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
@@ -10,7 +11,7 @@ import { kitText } from '@/words/screens/kit';
 const wires = 2;
 
 export function KitPart({ place }: { readonly place: Place }) {
-  const kit = firstLine(place, wires);
+  const kit = firstLine(lineBays(place), wires);
   return (
     <Part title={kitText.title}>
       <Txt kind="strong">{kitText.inAll(place, kit)}</Txt>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { stringRound } from '@/core/place/edit/line-round';
 import type { Place, YesNo } from '@/core/place/place';
+import { isStrung } from '@/core/place/strand-there';
 import type { Edit } from '@/features/edit/use-edit';
 import { LengthField } from '@/features/edit/LengthField';
 import { newId } from '@/store/ids';
@@ -29,12 +30,12 @@ export function LineRoundPart({ place, edit }: Props) {
   const [heights, setHeights] = useState<readonly number[]>();
   const [standOff, setStandOff] = useState<number>(usual.standOff);
   const [crosses, setCrosses] = useState<YesNo>();
-  const isStrung = place.faces.some(({ bays }) => bays.some(({ strands }) => strands.length > 0));
+  const strung = isStrung(place);
   if (!heights) {
     return (
       <Button
         look="plain"
-        label={isStrung ? routineText.anotherLineRound : routineText.aLineRound}
+        label={strung ? routineText.anotherLineRound : routineText.aLineRound}
         onPress={() => setHeights(usual.heights)}
       />
     );
@@ -95,7 +96,7 @@ export function LineRoundPart({ place, edit }: Props) {
         onChange={setCrosses}
       />
       <Notice tone="hours">{bayText.onlyFromAListedEnergizer}</Notice>
-      {isStrung && <Txt tone="ink2">{routineText.insteadOfWhatIsStrung}</Txt>}
+      {strung && <Txt tone="ink2">{routineText.insteadOfWhatIsStrung}</Txt>}
       {crosses && <Button label={routineText.stringIt} onPress={() => string(crosses)} />}
       <Button look="plain" label={routineText.notNow} onPress={() => setHeights(undefined)} />
     </View>

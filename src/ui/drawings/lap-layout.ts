@@ -13,6 +13,7 @@ import type { Soil } from '@/core/tables/soils';
 import type { Lap } from '@/core/place/lap';
 import { isWithin } from '@/core/place/year-span';
 import { roofKindOf, type RoofKind } from './site-plan-zones';
+import { isThere } from '@/core/place/strand-there';
 import type { MeshId } from '@/core/tables/meshes';
 
 export interface Box {
@@ -146,7 +147,7 @@ function lapBox(
     skirt:
       depth > 0 ? { depth: depth * scale, mm: depth, mesh: knownMesh(skirt?.mesh) } : undefined,
     apron: known(skirt?.outward),
-    strands: bay.strands.map(({ id, height }) => ({
+    strands: bay.strands.filter(isThere).map(({ id, height }) => ({
       id,
       y: ground - (known(height) || handsBreadth) * scale,
     })),

@@ -14,6 +14,7 @@ import {
   type SideLabel,
 } from './site-plan-labels';
 import type { SitePlanDoor, SitePlanLine } from './site-plan-line';
+import { hasWire } from '@/core/place/strand-there';
 import { birdsAtRoost, sitePlanZone, type BirdsIn, type SitePlanZone } from './site-plan-zones';
 
 export interface SitePlanLayout {
@@ -129,7 +130,7 @@ function line(
     outward,
     apron: known(bay.ground?.skirt?.outward) * scale,
     buried: known(bay.ground?.skirt?.depth) > 0,
-    hasStrand: bay.strands.length > 0,
+    hasStrand: hasWire(bay),
     doors: doorsIn(bay, from, to),
   };
 }

@@ -47,7 +47,9 @@ export type Added =
   | { readonly cover: MeshId }
   /** Over a whole zone. */
   | { readonly roof: MeshId }
-  | { readonly strands: true };
+  | { readonly strands: true }
+  /** Along all outer walls on the ground. */
+  | { readonly line: true };
 
 /** Anything that is bought for a mend. */
 export type Material =
@@ -70,6 +72,11 @@ export type Material =
   | 'insulators'
   | 'fence-wire'
   | 'earth-stake'
+  | 'energizer'
+  | 'gate-handle'
+  | 'fence-lead'
+  | 'fence-sign'
+  | 'fence-tester'
   | 'ties';
 
 /** How much of a material; lengths in mm. */
@@ -97,6 +104,7 @@ export type Caution =
   | 'snow'
   | 'ladder'
   | 'electric'
+  | 'low-wire'
   | 'rots'
   | 'scratched-out';
 

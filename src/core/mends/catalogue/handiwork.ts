@@ -78,4 +78,5 @@ export const handiwork: Readonly<Record<CatalogueKind, Handiwork>> = {
   'strand-set': it('skilled', 'tape', 'pliers', 'drill', 'fence-tester'),
   'strand-clear': it('anyone', 'gloves', 'fence-tester'),
   'fence-charge': it('skilled', 'hammer', 'pliers', 'fence-tester'),
+  'first-line': it('skilled', 'tape', 'hammer', 'pliers', 'drill', 'fence-tester'),
 };

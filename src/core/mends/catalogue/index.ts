@@ -12,6 +12,7 @@ import { kerbAlong } from './kerb-along';
 import { meshInBare } from './mesh-in-bare';
 import { netOver, overhangOut, roofMesh } from './over-the-top';
 import { fenceCharge, strandClear, strandSet } from './strands';
+import { firstLine } from './first-line';
 import { weightOn } from './weight-on';
 import type { CatalogueKind, CatalogueMend } from './catalogue-mend';
 import { doorStop } from './door-stop';
@@ -88,4 +89,5 @@ export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'strand-set': strandSet,
   'strand-clear': strandClear,
   'fence-charge': fenceCharge,
+  'first-line': firstLine,
 };

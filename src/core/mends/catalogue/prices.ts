@@ -3,6 +3,7 @@
  * asks. None of it is looked up anywhere.
  */
 import type { Figure } from '../../tables/figure';
+import { lineKit } from '../../tables/line-kit';
 import type { Material } from './catalogue-mend';
 
 /** What a price is of. */
@@ -41,9 +42,14 @@ export const prices: Readonly<Record<Material, Price>> = {
   brackets: price('piece', 3),
   ballast: price('piece', 4),
   closer: price('piece', 12),
-  insulators: price('piece', 1),
-  'fence-wire': price('metre', 0.3),
-  'earth-stake': price('piece', 15),
+  insulators: { by: 'piece', cents: lineKit.insulator },
+  'fence-wire': { by: 'metre', cents: lineKit.wire },
+  'earth-stake': { by: 'piece', cents: lineKit.rod },
+  energizer: { by: 'piece', cents: lineKit.energizer },
+  'gate-handle': { by: 'piece', cents: lineKit.handle },
+  'fence-lead': { by: 'piece', cents: lineKit.lead },
+  'fence-sign': { by: 'piece', cents: lineKit.sign },
+  'fence-tester': { by: 'piece', cents: lineKit.tester },
   ties: price('piece', 0.1),
   'welded-3': price('square-metre', 12),
   'welded-6': price('square-metre', 9),

@@ -3,10 +3,12 @@ import { isKnown } from '../../place/possible';
 import type { Bay } from '../../place/place';
 import { animals, type AnimalId } from '../../tables/animals';
 import { wireTolerance, type WireSet } from '../../tables/shocking';
-import { workTime, type CatalogueMend } from './catalogue-mend';
+import { hasWire } from '../../place/strand-there';
+import type { WeakSpot } from '../weak-spot';
+import { workTime, type CatalogueMend, type SpotTarget } from './catalogue-mend';
 
 /** Heights still wanting for the set that asks for the fewest new wires, of those without a stand-off; one set for each animal. */
-export function wiresWanting(bay: Bay, letsBy: readonly AnimalId[]): number[] {
+export function wiresWanting(bay: Pick<Bay, 'strands'>, letsBy: readonly AnimalId[]): number[] {
   const wanting = new Set<number>();
   for (const id of letsBy) {
     const sets = (animals[id].shocked?.sets ?? []).filter((set) => set.standOff === undefined);
@@ -18,7 +20,11 @@ export function wiresWanting(bay: Bay, letsBy: readonly AnimalId[]): number[] {
   return [...wanting].sort((a, b) => a - b);
 }
 
-function missing({ strands }: Bay, { heights }: WireSet, also: ReadonlySet<number>): number[] {
+function missing(
+  { strands }: Pick<Bay, 'strands'>,
+  { heights }: WireSet,
+  also: ReadonlySet<number>,
+): number[] {
   const there = [
     ...strands.flatMap(({ height }) => (isKnown<number>(height) ? [height.is] : [])),
     ...also,
@@ -65,14 +71,18 @@ function touchedStrands({ strands }: Bay): Bay['strands'] {
   return strands.filter(({ touching }) => isKnown(touching) && touching.is !== 'nothing');
 }
 
+/** At the far end, for the one that needs most of them. */
+export function voltsFor({ letsBy }: Pick<WeakSpot, 'letsBy'>): readonly SpotTarget[] {
+  const volts = letsBy.map((id) => animals[id].shocked?.volts.value ?? 0);
+  return [{ attribute: 'fence.volts', value: { atLeast: Math.max(...volts) } }];
+}
+
 export const fenceCharge: CatalogueMend = {
   kind: 'fence-charge',
   term: 'lasting',
   spot: 'fence',
-  targets: ({ letsBy }) => {
-    const volts = letsBy.map((id) => animals[id].shocked?.volts.value ?? 0);
-    return [{ attribute: 'fence.volts', value: { atLeast: Math.max(...volts) } }];
-  },
+  fits: ({ along = [] }) => along.some(hasWire),
+  targets: voltsFor,
   takes: () => [
     { material: 'earth-stake', count: 1 },
     { material: 'insulators', count: 4 },

@@ -60,6 +60,7 @@ function withLineOf(bay: Bay, told: Bay | undefined): Bay {
   const { reaching: _reaching, below: _below, ...rest } = bay;
   return {
     ...rest,
+    ...(told && { strands: told.strands }),
     ...(told?.reaching && { reaching: told.reaching }),
     ...(told?.below && { below: told.below }),
   };

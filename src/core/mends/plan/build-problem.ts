@@ -1,4 +1,5 @@
 /** From a place as found, its log and its mends to a plan's problem. */
+import { withLine } from '../../fence/with-line';
 import { allBays, findItem } from '../../place/find';
 import { mostOf } from '../../place/group-on';
 import { outside, type BayId, type Place, type ZoneId } from '../../place/place';
@@ -52,9 +53,11 @@ export function buildProblem(
   const all = candidatesFor(found, spots, mends, unitPrices).filter(({ mend }) =>
     isStillThere(readyFor(found, [mend]), mend),
   );
-  const ready = readyFor(
-    found,
-    all.map(({ mend }) => mend),
+  const ready = withLine(
+    readyFor(
+      found,
+      all.map(({ mend }) => mend),
+    ),
   );
   const tried = bayStates(ready, all);
   const harmful = harmfulOf(ready, all, distinct, tried);
@@ -173,7 +176,11 @@ function mendsByBay(
   candidates: readonly Candidate[],
 ): ReadonlyMap<BayId, readonly number[]> {
   const byBay = new Map<BayId, number[]>();
-  const strung = allBays(ready).filter(({ bay }) => bay.strands.length > 0);
+  // What climbs on to a roof has crossed the line at the foot of a wall.
+  const strung = allBays(ready).filter(
+    ({ bay, face }) =>
+      bay.strands.length > 0 || (face.kind === 'roof' && face.between.includes(outside)),
+  );
   candidates.forEach(({ mend }, index) => {
     const bays = mend.targets.flatMap(({ item }) =>
       item === ready.fence?.id

@@ -1,13 +1,16 @@
 /** Every weak spot of a place in all of a year's circumstances: in bays, over whole zones, along the electric line. */
-import { isCovered } from '../../effort/strand';
+import { isCovered, isOnFoot } from '../../effort/strand';
 import type { PartEffort } from '../../effort/reason';
 import { levelMinutes } from '../../effort/effort-level';
 import { allBays } from '../../place/find';
+import { lineBays } from '../../place/line-bays';
 import type { SpotKind } from '../../place/spot';
 import type { Bay, Place } from '../../place/place';
 import { toKeepOut } from '../../place/setting';
+import { hasWire } from '../../place/strand-there';
 import { bayWays } from '../../routes/bay-ways';
 import { animals, type AnimalId } from '../../tables/animals';
+import { firstLineSpot } from '../added-line';
 import { spotOf } from '../spots';
 import type { WeakSpot } from '../weak-spot';
 import { suits, wallsOf, weakZone } from '../weak-zone';
@@ -75,10 +78,10 @@ function zonesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
 /** Where strands stand and what they turn back gets by all the same. */
 function linesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
   const { fence } = place;
-  if (!fence) return [];
   const strung = allBays(place)
     .map(({ bay }) => bay)
-    .filter(({ strands }) => strands.length > 0);
+    .filter(hasWire);
+  if (!fence || strung.length === 0) return firstLineOf(place, spots);
   const each = strung.flatMap((bay): WeakSpot[] => {
     const parts = spots
       .filter((it) => it.bay === bay && it.spot.kind !== 'strand')
@@ -91,4 +94,16 @@ function linesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
   const parts = each.flatMap((it) => it.parts);
   const line = weak({ kind: 'fence', item: fence.id }, first.bay, parts);
   return [...each, { ...line, along: strung }];
+}
+
+/** Where no line is: all outer walls on the ground, against what gets by them on foot and minds a shock. */
+function firstLineOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
+  const along = lineBays(place);
+  const parts = spots
+    .filter(({ bay }) => along.includes(bay))
+    .flatMap((it) => it.parts)
+    .filter(({ attack, animal }) => isOnFoot(attack) && animals[animal].shocked);
+  const [first] = along;
+  if (!first || parts.length === 0) return [];
+  return [{ ...weak(firstLineSpot(place), first, parts), along }];
 }

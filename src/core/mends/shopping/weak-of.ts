@@ -1,6 +1,7 @@
 /** The weak spot that a mend in hand is for, as it was last found: what its amounts are reckoned from. */
 import { bayEffort } from '../../effort/bay-effort';
 import { findBay } from '../../place/find';
+import { lineBays } from '../../place/line-bays';
 import type { Mend } from '../../records/mend';
 import type { Place } from '../../place/place';
 import { animals } from '../../tables/animals';
@@ -26,5 +27,6 @@ export function weakOf(found: Place, mend: Mend): WeakSpot | undefined {
     parts,
     letsBy: stops,
     ...(zone && { zone: wideZone(found, zone, spot.kind) }),
+    ...(mend.kind === 'first-line' && { along: lineBays(found) }),
   };
 }

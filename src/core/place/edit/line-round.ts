@@ -1,5 +1,5 @@
 /** A line round the whole place, told in one go: its wires, how far out it stands, and whether it crosses the doors. */
-import { lapOf } from '../lap';
+import { lineBays } from '../line-bays';
 import { isFixed } from '../opening-cover';
 import type { Bay, Place, YesNo } from '../place';
 import { is } from '../possible';
@@ -18,9 +18,7 @@ export interface LineRound {
 
 /** Strings it along every outer wall that stands on the ground, instead of what was strung there. */
 export function stringRound(place: Place, line: LineRound, newId: NewId): Place {
-  const walls = lapOf(place)
-    .bays.filter(({ bay }) => (bay.base ?? 0) === 0)
-    .map(({ bay }) => bay.id);
+  const walls = lineBays(place).map(({ id }) => id);
   const strung = changeBays(place, walls, (bay) => strungBay(bay, line, newId));
   return { ...strung, fence: place.fence ?? { id: newId('fence'), on: 'always' } };
 }
