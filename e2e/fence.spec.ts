@@ -112,6 +112,27 @@ test('the line is walked; it has fallen; the leak is found, mended and held', as
   await expect(headline(page)).not.toHaveText('Something drags the line down');
 });
 
+test('a first line is put on the list; it is there and holds once volts are read at its far end', async ({
+  page,
+}) => {
+  await page.goto('/fence');
+  await button(page, 'Put it on the list of mends').click();
+  await expect(headline(page)).toHaveText('A first electric line');
+  await page.goto('/fence');
+  await expect(headline(page)).toHaveText('No electric line here yet');
+  await page.getByRole('link', { name: /^A first line is on the list: planned/ }).click();
+  await button(page, 'Mark it done').click();
+  await button(page, 'Measure again').click();
+  await expect(headline(page)).toHaveText('Volts on the line');
+  for (const digit of '6.6') await press(page, digit);
+  await button(page, /^Save/).click();
+  await expect(
+    page.getByText('Measured again: it holds against what it was made for.'),
+  ).toBeVisible();
+  await page.goto('/fence');
+  await expect(headline(page)).toHaveText('Say how the line is made');
+});
+
 const press = (page: Page, digit: string) => button(page, digit).last().click();
 
 test('what would be is one tap, and nothing of it is kept; a search is practised without a fence', async ({

@@ -180,7 +180,7 @@ export const moreMendWords = {
     ],
   },
   'first-line': {
-    name: 'A first electric line all round',
+    name: 'A first electric line',
     steps: [
       'Clear a strip along the foot of the walls. Mow it from then on: grass drags the line down.',
       'Fix insulators at every post and each 2 m, at the heights given; strain the wires; a handle at every way in.',

@@ -62,7 +62,11 @@ export function birdsWords(birds: number): string {
 }
 
 /** "north 2", "nest lid", "run". */
-export function whereWords(place: Place, { spot, bay }: Pick<Mend, 'spot' | 'bay'>): string {
+export function whereWords(
+  place: Place,
+  { spot, bay, kind }: Pick<Mend, 'spot' | 'bay'> & { readonly kind?: Mend['kind'] },
+): string {
+  if (kind === 'first-line') return 'all round';
   const zone = place.zones.find(({ id }) => id === spot.item);
   if (zone) return zone.name;
   if (spot.kind === 'fence') return 'the electric fence';

@@ -33,7 +33,7 @@ export function DescribeScreen({ yard }: { readonly yard: Yard }) {
   const { place } = found;
   const at = useFence(found);
   const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
-  if (!at) return <FirstStep yard={yard} edit={edit} />;
+  if (!at) return <FirstStep place={place} mends={yard.mends} edit={edit} />;
   const { view, fence } = at;
   const { line } = fence;
   const change = (changed: Partial<FenceLine>) =>

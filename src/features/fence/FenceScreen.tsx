@@ -36,7 +36,7 @@ export function FenceScreen({ yard }: { readonly yard: Yard }) {
   const [bay, setBay] = useState<BayId>();
   const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
   const at = useFence(found, whatIf);
-  if (!at) return <FirstStep yard={yard} edit={edit} />;
+  if (!at) return <FirstStep place={place} mends={yard.mends} edit={edit} />;
   const { view, fence } = at;
   const [answer, why] = firstWords(place, view.first);
   return (

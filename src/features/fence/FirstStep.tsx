@@ -1,5 +1,6 @@
 /** Before there is a line to show: where it runs, then how it is made. */
 import { StyleSheet, View } from 'react-native';
+import type { Place } from '@/core/place/place';
 import { isStrung } from '@/core/place/strand-there';
 import { UndoBar } from '@/features/edit/UndoBar';
 import type { Edit } from '@/features/edit/use-edit';
@@ -16,15 +17,16 @@ import { BeginDescribing } from './BeginDescribing';
 import { KitPart } from './KitPart';
 
 interface Props {
-  readonly yard: Yard;
+  readonly place: Place;
+  readonly mends: Yard['mends'];
   readonly edit: Edit;
 }
 
-export function FirstStep({ yard: { place }, edit }: Props) {
+export function FirstStep({ place, mends, edit }: Props) {
   const strung = isStrung(place);
   return (
     <Columns
-      names={[fenceText.fence, kitText.title]}
+      names={[fenceText.fence, kitText.name]}
       head={
         <View style={styles.head}>
           <BackLink href="/" name={fenceText.yard} />
@@ -37,7 +39,7 @@ export function FirstStep({ yard: { place }, edit }: Props) {
         </View>
       }
       left={null}
-      right={strung ? null : <KitPart place={place} />}
+      right={strung ? null : <KitPart place={place} mends={mends} />}
     />
   );
 }

@@ -41,8 +41,9 @@ const planTallest = 340;
 
 export function SearchScreen({ yard }: { readonly yard: Yard }) {
   const edit = useEdit();
-  const at = useFence(useJudgement(yard).found);
-  if (!at) return <FirstStep yard={yard} edit={edit} />;
+  const { found } = useJudgement(yard);
+  const at = useFence(found);
+  if (!at) return <FirstStep place={found.place} mends={yard.mends} edit={edit} />;
   return <Search yard={yard} at={at} />;
 }
 

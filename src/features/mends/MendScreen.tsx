@@ -1,4 +1,5 @@
 /** One mend, from planned to held: what to do, what to mind, and what measuring again found. */
+import { whereWords } from '@/words/plan-words';
 import { mendsText } from '@/words/screens/mends';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -40,6 +41,7 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
   const { found } = judgement;
   const name = mendName(mend);
   const bay = findBay(yard.place, mend.bay)?.bay;
+  const where = mend.spot.kind === 'fence' ? whereWords(yard.place, mend) : (bay?.name ?? mend.bay);
   const check = checkMend(found, mend);
   const today = useToday();
   const unitPrices = unitPricesOf(yard.place, yard.shop ?? firstShop(yard.place));
@@ -48,9 +50,7 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
       <View style={styles.head}>
         <BackLink href="/mends" name={mendsText.mends} />
         <Txt kind="title">{name}</Txt>
-        <Txt kind="strong">
-          {mendsText.against(bay?.name ?? mend.bay, mend.stops, mendStateWords[mend.state])}
-        </Txt>
+        <Txt kind="strong">{mendsText.against(where, mend.stops, mendStateWords[mend.state])}</Txt>
         <MendOutcome place={found.place} mend={mend} check={check} />
         <StillComesIn judgement={judgement} mend={mend} />
         <Actions yard={yard} mend={mend} />

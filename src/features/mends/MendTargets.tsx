@@ -1,6 +1,8 @@
 /** What has to be true when it is done, and will be read again. */
 import { mendsText } from '@/words/screens/mends';
 import { Txt } from '@/ui/controls/Txt';
+import { firstStandOff } from '@/core/mends/added-line';
+import { heightsOfFirst } from '@/core/mends/catalogue/first-line';
 import { questionsAgain } from '@/core/mends/readings-again';
 import type { Mend, Target } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
@@ -14,6 +16,11 @@ import type { LatchId } from '@/core/tables/latches';
 export function MendTargets({ place, mend }: { readonly place: Place; readonly mend: Mend }) {
   return (
     <>
+      {mend.kind === 'first-line' && (
+        <Txt tone="ink2">
+          {mendsText.wiresAt(place.units, heightsOfFirst(mend.stops), firstStandOff.value)}
+        </Txt>
+      )}
       {questionsAgain(place, mend).map(({ target, question }) => (
         <Txt key={question.id} tone="ink2">
           {capital(questionWords(question, place).short)}: {targetWords(place, target)}

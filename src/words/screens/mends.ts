@@ -4,7 +4,7 @@ import type { Mend } from '@/core/records/mend';
 import type { Place, Units } from '@/core/place/place';
 import { dayWords } from '../day-words';
 import { wayTitle } from '../headline';
-import { amountWords } from '../length-words';
+import { amountWords, lengthWords } from '../length-words';
 import { animalList, capital, count, listOf } from '../names';
 import { moneyWords, timeWords, whereWords } from '../plan-words';
 import { reasonWords } from '../reason-words';
@@ -42,6 +42,11 @@ export const mendsText = spoken('mends', {
     `make it ${amountWords(atLeast, attribute, units)} or more.`,
   withinAFewFingers: (near: number, attribute: Parameters<typeof amountWords>[1], units: Units) =>
     `${amountWords(near, attribute, units)}, within a few fingers.`,
+  wiresAt: (units: Units, heights: readonly number[], standOff: number) => {
+    const at = listOf(heights.map((it) => lengthWords(it, units)));
+    const wires = heights.length === 1 ? 'One wire' : 'Wires';
+    return `${wires} ${at} above the ground, about ${lengthWords(standOff, units)} out from the wall.`;
+  },
   whenWhoWhatItTakes: 'When, who, what it takes',
   reckonedByTheMetre: (place: Parameters<typeof moneyWords>[0], cents: number, minutes: number) =>
     `Reckoned: ${moneyWords(place, cents)} by the metre, ${timeWords(minutes)}.`,
