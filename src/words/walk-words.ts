@@ -39,6 +39,8 @@ export const purposeNames: Readonly<Record<WalkPurpose, readonly [name: string, 
   loss: ['After a loss', 'ways by which something gets in, fresh sign, heads'],
   moved: ['The pen has moved', 'ground all round, pegs, strand, square'],
   fence: ['Along the line', 'volts, handles, stake, and what touches'],
+  earth: ['The earth test', 'the ground today, volts on the stake, on again'],
+  battery: ['The battery test', 'volts at rest, on again'],
 };
 
 /** Kinds named before it says “and more”. */

@@ -85,7 +85,7 @@ export interface Asked<K extends ItemKind> {
 }
 
 /** Short walks (records/walk.ts) that ask it too; what was weak is asked of every weak bay. */
-export type ShortWalk = 'weak' | 'storm' | 'loss' | 'moved' | 'fence';
+export type ShortWalk = 'weak' | 'storm' | 'loss' | 'moved' | 'fence' | 'earth' | 'battery';
 
 /** The attack that an amount decides while it is typed, and for openings their form. */
 export type Bearing = 'slot' | 'hole' | 'digging' | 'reach' | 'lifting';

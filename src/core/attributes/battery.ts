@@ -8,6 +8,6 @@ export const battery = choiceCheck('fence', {
   better: feedStates,
   toSeeTo: 'low',
   asked: { section: () => 'fence', when: ({ line }) => line?.energizer.feed !== 'mains' },
-  shortWalks: ['fence'],
+  shortWalks: ['fence', 'battery'],
   path: field('battery'),
 });

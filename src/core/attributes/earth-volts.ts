@@ -9,6 +9,6 @@ export const earthVolts = amountCheck('fence', {
   limits: [0, mostVolts],
   usual: [0, 0.1, 0.2, 0.3, 0.5],
   asked: { section: () => 'fence', when: always },
-  shortWalks: ['fence', 'moved'],
+  shortWalks: ['fence', 'moved', 'earth'],
   path: field('stake'),
 });

@@ -7,7 +7,7 @@ export const groundToday = choice('fence', {
   choices: grounds,
   better: grounds,
   asked: { section: () => 'fence', when: ({ line }) => line !== undefined },
-  shortWalks: ['fence', 'moved'],
+  shortWalks: ['fence', 'moved', 'earth'],
   wears: true,
   isAlike: false,
   looksAt: [],

@@ -11,6 +11,6 @@ export const restVolts = amountCheck('fence', {
   limits: [0, mostRest],
   usual: [12, 12.2, 12.4, 12.6, 12.8],
   asked: { section: () => 'fence', when: ({ line }) => line?.energizer.battery !== undefined },
-  shortWalks: ['fence'],
+  shortWalks: ['fence', 'battery'],
   path: field('rest'),
 });

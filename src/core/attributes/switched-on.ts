@@ -7,5 +7,5 @@ export const switchedOn = choiceCheck('fence', {
   better: yesNo,
   toSeeTo: 'no',
   asked: { section: () => 'fence', when: always },
-  shortWalks: ['fence', 'storm', 'loss', 'moved'],
+  shortWalks: ['fence', 'storm', 'loss', 'moved', 'earth', 'battery'],
 });

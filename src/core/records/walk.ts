@@ -24,7 +24,17 @@ export const walkKinds = ['lap', 'measure-again', 'said'] as const;
 export type WalkKind = (typeof walkKinds)[number];
 
 /** What a walk is for; all but the first ask less. */
-export const walkPurposes = ['full', 'settle', 'weak', 'storm', 'loss', 'moved', 'fence'] as const;
+export const walkPurposes = [
+  'full',
+  'settle',
+  'weak',
+  'storm',
+  'loss',
+  'moved',
+  'fence',
+  'earth',
+  'battery',
+] as const;
 /** What a walk is for: all of it, or a short one. */
 export type WalkPurpose = (typeof walkPurposes)[number];
 

@@ -1,6 +1,6 @@
 /** What short walks ask, and what they leave out. */
 import { allBays } from '../place/find';
-import type { BayId, Place } from '../place/place';
+import type { BayId, Fence, Place } from '../place/place';
 import type { Walk, WalkPurpose } from '../records/walk';
 import type { WayIn } from '../routes/ways-in';
 import { attributes } from '../attributes';
@@ -35,8 +35,18 @@ export function purposesOf(place: Place, ways: readonly WayIn[]): WalkPurpose[] 
     ...(hasWeak ? (['weak'] as const) : []),
     'storm',
     'loss',
-    ...(hasLine(place) ? (['fence'] as const) : []),
+    ...(hasLine(place) ? ofLine(place.fence) : []),
     ...(place.zones.some(({ moves }) => moves !== undefined) ? (['moved'] as const) : []),
+  ];
+}
+
+/** Of a line that is described its earth and its battery are tested by themselves. */
+function ofLine(fence: Fence | undefined): WalkPurpose[] {
+  const energizer = fence?.line?.energizer;
+  return [
+    'fence',
+    ...(energizer ? (['earth'] as const) : []),
+    ...(energizer?.battery ? (['battery'] as const) : []),
   ];
 }
 

@@ -120,6 +120,31 @@ test('a pen that is not moved has no walk for having been moved', () => {
   expect(purposesOf({ ...samphireYard.place, zones }, [])).toContain('moved');
 });
 
+test('of a described line earth and battery are tested by themselves, in three readings each; of no other', () => {
+  const { place, walks } = tamarackBank;
+  const yard = applyReadings(place, walks);
+  expect(purposesOf(yard.place, [])).toEqual(
+    expect.arrayContaining([
+      'fence',
+      'earth',
+      ...(yard.place.fence?.line?.energizer.battery ? ['battery'] : []),
+    ]),
+  );
+  const bare = { ...yard.place, fence: { id: 'fence', on: 'always' as const } };
+  expect(purposesOf(bare, [])).toContain('fence');
+  expect(purposesOf(bare, [])).not.toContain('earth');
+  const ids = (purpose: 'earth' | 'battery') =>
+    stopsOf(yard, { purpose }, november).stops.flatMap(({ questions }) =>
+      questions.map(({ attribute }) => attribute),
+    );
+  expect(ids('earth')).toEqual(expect.arrayContaining(['fence.ground', 'check.earth', 'check.on']));
+  expect(ids('earth')).toHaveLength(3);
+  expect(ids('battery')).toEqual(
+    expect.arrayContaining(['check.battery', 'check.restVolts', 'check.on']),
+  );
+  expect(ids('battery')).toHaveLength(3);
+});
+
 test('a stop put off comes before the shutting up, one for another day not at all; both can be taken up', () => {
   const order = (course: Course) => stopsOf(found, course, november).stops.map(({ id }) => id);
   const later = order({ putOff: [{ stop: 'w2', to: 'later' }] });

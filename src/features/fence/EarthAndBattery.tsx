@@ -1,10 +1,12 @@
 /** Earth and battery of the line: what is worked out, what was read, and the two tests. */
 import type { DescribedFence, FenceView } from '@/core/fence/fence-view';
 import { isKnown } from '@/core/place/possible';
+import type { WalkPurpose } from '@/core/records/walk';
 import { grounds, type Ground } from '@/core/tables/fence-ground';
 import { NumberField } from '@/features/edit/NumberField';
 import type { Edit } from '@/features/edit/use-edit';
 import { Choice } from '@/ui/controls/Choice';
+import { LinkRow } from '@/ui/controls/LinkRow';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { groundNames } from '@/words/names';
@@ -51,6 +53,7 @@ export function EarthPart({ view, fence, edit }: Props) {
           edit.say('volts-on-the-line', measured(fence.id, 'check.earth', volts), 'measured')
         }
       />
+      <TestLink purpose="earth" name={fenceText.testTheEarth} />
     </Part>
   );
 }
@@ -77,6 +80,18 @@ export function BatteryPart({ view, fence, edit }: Props) {
       <Txt kind="small" tone="ink2">
         {fenceText.batteryLeavesOut}
       </Txt>
+      {battery && <TestLink purpose="battery" name={fenceText.testTheBattery} />}
     </Part>
+  );
+}
+
+/** The same as a short walk, a step at a time. */
+function TestLink({ purpose, name }: { readonly purpose: WalkPurpose; readonly name: string }) {
+  return (
+    <LinkRow href={{ pathname: '/walk', params: { purpose } }} says={name}>
+      <Txt kind="strong" tone="holds">
+        {name}
+      </Txt>
+    </LinkRow>
   );
 }

@@ -58,9 +58,14 @@ export function BeginWalk({ yard, judgement }: Props) {
   const all = stopsOf(found, {}, today).stops.flatMap(({ questions }) => questions);
   const settled = useSettling(yard);
   const asks = settled?.asks ?? [];
-  const purposes: WalkPurpose[] = [
+  const offered: WalkPurpose[] = [
     ...(asks.length > 0 ? (['settle'] as const) : []),
     ...purposesOf(found.place, weakWays),
+  ];
+  // Who comes for one finds it at the top.
+  const purposes = [
+    ...offered.filter((it) => it === wanted),
+    ...offered.filter((it) => it !== wanted),
   ];
   const choices = purposes.map((it) => {
     const course = {

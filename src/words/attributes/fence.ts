@@ -107,7 +107,7 @@ export const fenceWords = {
   'check.earth': {
     ask: {
       title: 'Volts on the earth stake',
-      todo: `Line shorted well away from it, tester on the stake. Up to ${earthAtMost.value} kV is common practice; more: the earth is too small or too dry.`,
+      todo: `Off; short the far end until it reads under 2 kV; on; tester on the stake, its probe a metre off. Off, short away. Up to ${earthAtMost.value} kV is common practice; more: too small or too dry.`,
       short: 'volts on the earth stake',
     },
   },

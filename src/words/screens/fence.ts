@@ -98,6 +98,8 @@ export const fenceText = spoken('fence', {
   rodsMissing: (missing: FenceView['rodsMissing']) => `Rods missing: ${rodsWords(missing)}.`,
   earthTest:
     'Earth test: off; short the line to the ground at its far end until it reads less than 2 kV; on; tester on the stake, its own probe a metre off and more. 300 V or less is good (common practice).',
+  testTheEarth: 'Test the earth, a step at a time',
+  testTheBattery: 'Test the battery, a step at a time',
   stakeRead: 'Volts on the stake, kV',
   battery: 'Battery',
   batteryLeft: (view: FenceView) => {
