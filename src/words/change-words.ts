@@ -24,6 +24,7 @@ const plain: Readonly<Record<ChangeKind, string>> = {
   'shutting-up': 'what was said of the evening',
   'found-in-the-morning': 'what was found in the morning',
   'nights-away': 'nights away',
+  'what-falls-due': 'what was said of what falls due',
   'birds-that-learn': 'birds to look for',
   'a-loss': 'the loss',
   'what-was-found': 'what was found',

@@ -4,6 +4,8 @@ import { findBay } from '@/core/place/find';
 import type { LogEntry, Loss, SightingKind } from '@/core/records/sighting';
 import { animalName } from './headline';
 import type { FenceTest } from '@/core/records/fence-test';
+import { dayWords } from './day-words';
+import { everyWords, putOffNames } from './due-words';
 import { bayName, kv } from './fence-words';
 import { count, touchingNames } from './names';
 import { awayWords, eveningWords, learningWords } from './night-words';
@@ -46,6 +48,12 @@ export function entryWords(place: Place, entry: LogEntry): string {
       return fenceTestWords(place, entry);
     case 'learning':
       return learningWords(place, entry);
+    case 'due-put-off':
+      return `Put off to ${dayWords(entry.to)}: ${putOffNames[entry.why].toLowerCase()}`;
+    case 'due-done':
+      return 'A round done';
+    case 'own-round':
+      return `${entry.name}, ${everyWords(entry.every)}`;
   }
 }
 

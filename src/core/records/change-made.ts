@@ -24,6 +24,7 @@ export const changeKinds = [
   'shutting-up',
   'found-in-the-morning',
   'nights-away',
+  'what-falls-due',
   'birds-that-learn',
   'a-loss',
   'what-was-found',

@@ -18,6 +18,7 @@ import { animalIds } from '../tables/animals';
 import { otherCauses, signQuestions } from '../tables/signs';
 import { eveningSchema } from './evening';
 import { fenceTestSchema } from './fence-test';
+import { dueDoneSchema, duePutOffSchema, ownRoundSchema } from './due-said';
 import { signSchema } from './found-signs';
 import { awaySchema, learningSchema, youngNearSchema, type YoungNear } from './spells';
 
@@ -108,9 +109,12 @@ export const logEntrySchema = named(
     learning: learningSchema,
     'young-near': youngNearSchema,
     'fence-test': fenceTestSchema,
+    'due-put-off': duePutOffSchema,
+    'due-done': dueDoneSchema,
+    'own-round': ownRoundSchema,
   }),
 );
-/** Something that was seen, was not, was lost, was said of an evening, or read on the line. */
+/** Something that was seen, was not, was lost, was said of an evening or of what falls due, or read on the line. */
 export type LogEntry = TypeOf<typeof logEntrySchema>;
 
 const aboutThem: readonly LogEntry['what'][] = ['sighting', 'quiet-camera', 'loss', 'young-near'];

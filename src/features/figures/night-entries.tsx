@@ -18,9 +18,11 @@ import {
   unknownWay,
   unlikeWay,
 } from '@/core/tables/signs';
+import { awayNamedAhead, lineEvery, pullEvery, wholeWalkBy } from '@/core/tables/rounds';
 import { Fragment } from 'react';
 import { sources } from '@/core/tables/sources';
 import { Txt } from '@/ui/controls/Txt';
+import { yearDayWords } from '@/words/day-words';
 import { markNames } from '@/words/names';
 import { nightFiguresText } from '@/words/screens/night-figures';
 import { causeNames, signQuestionWords } from '@/words/sign-words';
@@ -41,6 +43,20 @@ export const nightEntries: readonly Entry[] = [
         <FigureLine name={nightFiguresText.byItself} figure={missedBy.light} />
         <FigureLine name={nightFiguresText.ofThatStaysOpen} figure={staysOpenShare} />
         <FigureLine name={nightFiguresText.weighsAs} figure={priorRounds} />
+      </>
+    ),
+  },
+  {
+    id: 'rounds',
+    kind: 'nights',
+    name: nightFiguresText.whatFallsDue,
+    words: nightFiguresText.rounds,
+    figures: () => (
+      <>
+        <FigureLine name={nightFiguresText.lineEvery} figure={lineEvery} />
+        <FigureLine name={nightFiguresText.pullEvery} figure={pullEvery} />
+        <FigureLine name={nightFiguresText.awayAhead} figure={awayNamedAhead} />
+        <Txt tone="ink2">{nightFiguresText.wholeWalks(wholeWalkBy.map(yearDayWords))}</Txt>
       </>
     ),
   },

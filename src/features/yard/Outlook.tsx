@@ -1,4 +1,5 @@
 /** The figures behind the sentence: hold with its range, birds lost in a year, how it came along, how sure it is. */
+import { dueText } from '@/words/screens/due';
 import { eveningText } from '@/words/screens/evening';
 import { yardText } from '@/words/screens/yard';
 import type { Href } from 'expo-router';
@@ -40,6 +41,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   const losses = year.state === 'done' ? year.answer : undefined;
   const params = lookParams(look);
   const leads: readonly (readonly [string, Href])[] = [
+    [dueText.due, '/due'],
     [eveningText.nights, '/nights'],
     [yardText.theFence, '/fence'],
     [eveningText.whatHappened, '/happened'],

@@ -21,6 +21,7 @@ import { useLook } from '@/features/look/use-look';
 import { AnimalList } from './AnimalList';
 import { Answer } from './Answer';
 import { BayNote } from './BayNote';
+import { DueCard } from './DueCard';
 import { EveningCard } from './EveningCard';
 import { KeyList } from './KeyList';
 import { Outlook } from './Outlook';
@@ -80,6 +81,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const animalList = last && <AnimalList judgement={last.judgement} look={last.look} />;
   const settle = last && <SettleOffer yard={yard} />;
   const evening = look.day === look.today && <EveningCard yard={yard} place={place} />;
+  const due = last && look.day === look.today && <DueCard yard={yard} place={place} />;
   const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
@@ -89,6 +91,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
             {evening}
+            {due}
             {settle}
             {damaged}
             {scenarioBar}
@@ -111,6 +114,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
       {evening}
+      {due}
       {settle}
       {damaged}
       {scenarioBar}

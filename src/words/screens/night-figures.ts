@@ -49,6 +49,13 @@ export const nightFiguresText = spoken('night-figures', {
     });
     return `${answerWords(question, answer)[0]}. ${named.join('; ')}.`;
   },
+  whatFallsDue: 'What falls due',
+  rounds: 'due rounds weekly monthly calendar put off walk pull test battery',
+  lineEvery: 'The line and its battery are read every',
+  pullEvery: 'Edges, doors and corners are pulled every',
+  awayAhead: 'Nights away that nobody covers are named ahead by',
+  wholeWalks: (days: readonly string[]) =>
+    `The whole place is walked by ${listOf(days)} (common practice: spring and autumn; the days are ours).`,
   fromKeys: (mark: string, source: string) =>
     `${mark}: weights 0 to 3, a synthesis of our own from keys to kills (${source}), recalled from memory; rows the keys have not, and the last four columns, are ours alone.`,
   whatAWeightMeans: 'What a weight means',

@@ -1,0 +1,213 @@
+/**
+ * What falls due: rounds of the trade and of the keeper's own, ageing, mends, battery, nights away. One list, nearest first. Each is told by an id
+ * that stays the same however often it is asked: what is put off or done is said of it.
+ */
+import type { AttributeId } from '../attributes';
+import { fenceView } from '../fence/fence-view';
+import { awayAhead, learningOn } from '../nights/away';
+import { allBays } from '../place/find';
+import { isStrung } from '../place/strand-there';
+import { batteryReadOn, type FoundPlace } from '../records/apply-readings';
+import type { Mend } from '../records/mend';
+import type { DuePutOff, OwnRound } from '../records/due-said';
+import type { LogEntry } from '../records/sighting';
+import type { Away, Learning } from '../records/spells';
+import type { Walk } from '../records/walk';
+import { daysBetween, daysLater } from '../schema/day';
+import type { AgeingKind } from '../tables/lifespans';
+import { awayNamedAhead, lineEvery, pullEvery, wholeWalkBy } from '../tables/rounds';
+import { ageingOf, laterBy } from './ageing';
+
+/** What it is, with what it is of. */
+export type DueOf =
+  /** Read on the line, or the battery at rest. */
+  | { readonly kind: 'line-volts' | 'battery-volts' }
+  /** The day on which the battery will have been used up. */
+  | { readonly kind: 'battery-empty' }
+  /** Pulled by hand; walked whole. */
+  | { readonly kind: 'pull-test' | 'whole-walk' }
+  | { readonly kind: 'ageing'; readonly ageing: AgeingKind; readonly bays: number }
+  /** `make`: its own day; `measure`: done and not measured; `open`: found open again. */
+  | { readonly kind: 'mend'; readonly mend: Mend; readonly wants: 'make' | 'measure' | 'open' }
+  | { readonly kind: 'away'; readonly away: Away }
+  | { readonly kind: 'learning'; readonly learning: Learning }
+  | { readonly kind: 'own'; readonly round: OwnRound };
+
+/** Something that falls due on a day. YYYY-MM-DD. */
+export interface Due {
+  readonly id: string;
+  readonly of: DueOf;
+  /** The day, by when it was done last. */
+  readonly day: string;
+  /** When it was done last; absent: never, as far as is known. */
+  readonly last?: string;
+  /** What was said last to put it off, while that lasts. Once its day has come it is due since its first. */
+  readonly putOff?: DuePutOff;
+}
+
+/** All that a list is made of. */
+export interface DueIn {
+  readonly found: FoundPlace;
+  readonly walks: readonly Walk[];
+  readonly mends: readonly Mend[];
+  readonly log: readonly LogEntry[];
+  /** YYYY-MM-DD */
+  readonly today: string;
+}
+
+/** Nearest first, put off ones by the day they were put off to. */
+export function dueOf(asked: DueIn): Due[] {
+  return [
+    ...lineDue(asked),
+    ...walksDue(asked),
+    ...ageingDue(asked),
+    ...mendsDue(asked),
+    ...eveningsDue(asked),
+    ...ownDue(asked),
+  ]
+    .map((it) => withPutOff(it, asked))
+    .sort((a, b) => dayOf(a).localeCompare(dayOf(b)) || a.id.localeCompare(b.id));
+}
+
+/** The day on which it is to be done, as things stand. */
+export const dayOf = ({ day, putOff }: Pick<Due, 'day' | 'putOff'>): string => putOff?.to ?? day;
+
+/** Whether that day has come. */
+export const isDueNow = (it: Due, today: string): boolean => dayOf(it) <= today;
+
+const onLine: readonly AttributeId[] = ['fence.volts', 'check.voltsNear', 'strand.volts'];
+
+/** Readings that somebody took; what is remembered was not read that day. */
+function lastRead({ provenance }: FoundPlace, of: readonly AttributeId[]): string | undefined {
+  const days = [...provenance.values()].flatMap(({ reading, walk }) =>
+    of.includes(reading.attribute) && reading.how !== 'remembered' ? [walk.date] : [],
+  );
+  return days.sort().at(-1);
+}
+
+function lineDue({ found, today }: DueIn): Due[] {
+  const { place } = found;
+  const { fence } = place;
+  if (!fence || !isStrung(place)) return [];
+  const weekly = (kind: 'line-volts' | 'battery-volts', of: readonly AttributeId[]): Due =>
+    after(kind, { kind }, lastRead(found, of), (last) => daysLater(last, lineEvery.value), today);
+  const empty = fenceView(place, today, {}, batteryReadOn(place, found.provenance))?.changeOn;
+  return [
+    weekly('line-volts', onLine),
+    ...(fence.line?.energizer.battery ? [weekly('battery-volts', ['check.restVolts'])] : []),
+    ...(empty ? [{ id: 'battery-empty', of: { kind: 'battery-empty' }, day: empty } as const] : []),
+  ];
+}
+
+function walksDue({ walks, today }: DueIn): Due[] {
+  const last = (isOne: (purpose: Walk['purpose']) => boolean) =>
+    walks
+      .filter(({ kind, ended, purpose }) => kind === 'lap' && ended && isOne(purpose))
+      .map(({ date }) => date)
+      .sort()
+      .at(-1);
+  const isWhole = (it: Walk['purpose']) => it === undefined || it === 'full';
+  const whole = last(isWhole);
+  const pulled = last((it) => isWhole(it) || it === 'storm');
+  return [
+    after('whole-walk', { kind: 'whole-walk' }, whole, nextSeason, today),
+    after('pull-test', { kind: 'pull-test' }, pulled, (it) => laterBy(it, pullEvery.value), today),
+  ];
+}
+
+/** The next of the days by which a place has been walked whole; a walk shortly before one counts for it. */
+function nextSeason(last: string): string {
+  const from = daysLater(last, seasonSlack);
+  const year = Number(from.slice(0, 4));
+  const days = [year, year + 1].flatMap((it) => wholeWalkBy.map((day) => `${it}-${day}`));
+  return days.find((it) => it > from) ?? from;
+}
+
+/** Days before its day on which a walk counts for a season (assumption of ours). */
+const seasonSlack = 60;
+
+function after(
+  id: string,
+  of: DueOf,
+  last: string | undefined,
+  next: (last: string) => string,
+  today: string,
+): Due {
+  return last === undefined ? { id, of, day: today } : { id, of, day: next(last), last };
+}
+
+function ageingDue({ found, mends, today }: DueIn): Due[] {
+  const kinds = new Map<AgeingKind, { day: string; last: string | undefined; bays: Set<string> }>();
+  for (const { kind, bay, due, looked } of ageingOf(found.place, found.provenance, mends, today)) {
+    const before = kinds.get(kind);
+    // Sorted by day: the first of a kind says when. Those due within a month of it are looked at with it.
+    if (!before) kinds.set(kind, { day: due, last: looked, bays: new Set([bay]) });
+    else if (daysBetween(before.day, due) <= together) before.bays.add(bay);
+  }
+  return [...kinds].map(([kind, { day, last, bays }]): Due => ({
+    id: `ageing-${kind}`,
+    of: { kind: 'ageing', ageing: kind, bays: bays.size },
+    day,
+    ...(last !== undefined && { last }),
+  }));
+}
+
+/** Days (assumption of ours). */
+const together = 31;
+
+function mendsDue({ mends, found }: DueIn): Due[] {
+  const isHere = new Set(allBays(found.place).map(({ bay }) => bay.id));
+  return mends
+    .filter(({ bay }) => isHere.has(bay))
+    .flatMap((mend): Due[] => {
+      const { id, state, due, history } = mend;
+      const since = history.at(-1)?.at.slice(0, 10);
+      const one = (wants: 'make' | 'measure' | 'open', day: string): Due[] => [
+        { id: `mend-${id}`, of: { kind: 'mend', mend, wants }, day },
+      ];
+      if (state === 'done' && since) return one('measure', since);
+      if (state === 'open' && since && history.some((it) => it.state === 'held')) {
+        return one('open', since);
+      }
+      return (state === 'planned' || state === 'bought') && due ? one('make', due) : [];
+    });
+}
+
+function eveningsDue({ log, today }: DueIn): Due[] {
+  const away = awayAhead(log, today)
+    .filter(({ date, covers }) => covers === undefined && date >= today)
+    .map((it): Due => ({
+      id: `away-${it.id}`,
+      of: { kind: 'away', away: it },
+      day: daysLater(it.date, -awayNamedAhead.value),
+    }));
+  const learning = learningOn(log, today).map((it): Due => ({
+    id: `learning-${it.id}`,
+    of: { kind: 'learning', learning: it },
+    day: today,
+  }));
+  return [...away, ...learning];
+}
+
+function ownDue({ log }: DueIn): Due[] {
+  const rounds = log.filter((it): it is OwnRound => it.what === 'own-round');
+  return rounds.map((round): Due => {
+    const id = `own-${round.id}`;
+    const last = log
+      .flatMap((it) => (it.what === 'due-done' && it.due === id ? [it.date] : []))
+      .sort()
+      .at(-1);
+    const day = last === undefined ? round.date : daysLater(last, round.every);
+    return { id, of: { kind: 'own', round }, day, ...(last !== undefined && { last }) };
+  });
+}
+
+/** What was put off is due on its first day again once the day it was put off to has come, and nothing was done. */
+function withPutOff(it: Due, { log, today }: DueIn): Due {
+  const said = log
+    .filter((one): one is DuePutOff => one.what === 'due-put-off' && one.due === it.id)
+    .filter(({ date, to }) => to > today && (it.last === undefined || date >= it.last))
+    .sort((a, b) => a.date.localeCompare(b.date) || a.id.localeCompare(b.id))
+    .at(-1);
+  return said && said.to > it.day ? { ...it, putOff: said } : it;
+}

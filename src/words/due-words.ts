@@ -1,0 +1,85 @@
+/** What falls due in words. */
+import type { Place } from '@/core/place/place';
+import type { PutOffReason } from '@/core/records/due-said';
+import type { Due } from '@/core/rounds/due';
+import { ageingNames } from './ageing-words';
+import { dayWords, dueWords } from './day-words';
+import { count } from './names';
+import { awayWords, learningWords } from './night-words';
+import { mendTitle } from './plan-words';
+
+export const putOffNames: Readonly<Record<PutOffReason, string>> = {
+  weather: 'The weather',
+  'no-time': 'No time',
+  waiting: 'Waiting for something',
+  'not-needed': 'Not needed now',
+};
+
+/** "every day", "every 2 weeks", "every 10 days". */
+export function everyWords(days: number): string {
+  if (days === 1) return 'every day';
+  if (days % 7 !== 0) return `every ${days} days`;
+  return days === 7 ? 'every week' : `every ${days / 7} weeks`;
+}
+
+/** What is to be done, and why. */
+export function dueName(
+  place: Place,
+  { of }: Pick<Due, 'of'>,
+): readonly [name: string, why: string] {
+  switch (of.kind) {
+    case 'line-volts':
+      return [
+        'Read the line',
+        'A line that nobody reads may have been dead for weeks: all that it turns back walks up to the wall.',
+      ];
+    case 'battery-volts':
+      return [
+        'Read the battery',
+        'At rest: what it gives when it is low no longer reaches a nose.',
+      ];
+    case 'battery-empty':
+      return [
+        'Charge or change the battery',
+        'By its last reading it is used up then, and the line is dead from that night.',
+      ];
+    case 'pull-test':
+      return [
+        'Pull test',
+        'Edges, doors and corners by hand: staples and ties let go a little at a time.',
+      ];
+    case 'whole-walk':
+      return [
+        'The whole walk',
+        'Before young are fed in spring, and before winter: what nobody has looked at is not known to hold.',
+      ];
+    case 'ageing': {
+      const [name, why] = ageingNames[of.ageing];
+      return [name, `${count(of.bays, 'bay')} to look at. ${why}`];
+    }
+    case 'mend': {
+      const title = mendTitle(place, of.mend);
+      if (of.wants === 'measure')
+        return [`Measure again: ${title}`, 'It is done; that it holds nobody has measured.'];
+      if (of.wants === 'open') return [`Open again: ${title}`, 'It held, and was found open.'];
+      return [title, 'The day that was set for it.'];
+    }
+    case 'away':
+      return [
+        awayWords(place, of.away),
+        'A round that is missed leaves every door open: say who covers.',
+      ];
+    case 'learning':
+      return ['Look for birds at dusk', learningWords(place, of.learning)];
+    case 'own':
+      return [of.round.name, `Your own round, ${everyWords(of.round.every)}.`];
+  }
+}
+
+/** "Due in 3 days, 5 December 2026. Last done 28 November 2026." */
+export function dueLine({ day, last, putOff }: Due, today: string): string {
+  const done =
+    last === undefined ? 'Never done, as far as is known.' : `Last done ${dayWords(last)}.`;
+  if (!putOff) return `${dueWords(day, today)}. ${done}`;
+  return `Put off to ${dayWords(putOff.to)}: ${putOffNames[putOff.why].toLowerCase()}. ${dueWords(day, today)}.`;
+}
