@@ -16,6 +16,7 @@ const screens: [name: string, path: string][] = [
   ['how it has gone here', '/lived'],
   ['the evening', '/shut'],
   ['the nights', '/nights'],
+  ['what falls due', '/due'],
   ['what happened', '/happened'],
   ['no line yet', '/fence'],
   ['a length question', '/walk/n2~ground.gap'],

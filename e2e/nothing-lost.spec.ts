@@ -236,6 +236,7 @@ test('the console is silent on every screen', async ({ page }) => {
       '/begin',
       '/shut',
       '/nights',
+      '/due',
       '/happened',
       '/fence',
       '/bay/n2',

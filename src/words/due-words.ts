@@ -76,10 +76,24 @@ export function dueName(
   }
 }
 
+/** What is done again and again: of all else it says nothing that it was never done. */
+const again: readonly Due['of']['kind'][] = [
+  'line-volts',
+  'battery-volts',
+  'pull-test',
+  'whole-walk',
+  'ageing',
+  'own',
+];
+
 /** "Due in 3 days, 5 December 2026. Last done 28 November 2026." */
-export function dueLine({ day, last, putOff }: Due, today: string): string {
-  const done =
-    last === undefined ? 'Never done, as far as is known.' : `Last done ${dayWords(last)}.`;
-  if (!putOff) return `${dueWords(day, today)}. ${done}`;
-  return `Put off to ${dayWords(putOff.to)}: ${putOffNames[putOff.why].toLowerCase()}. ${dueWords(day, today)}.`;
+export function dueLine({ of, day, last, putOff }: Due, today: string): string {
+  const due = `${dueWords(day, today)}.`;
+  if (putOff) {
+    return `Put off to ${dayWords(putOff.to)}: ${putOffNames[putOff.why].toLowerCase()}. ${due}`;
+  }
+  if (!again.includes(of.kind)) return due;
+  return last === undefined
+    ? `${due} Never done, as far as is known.`
+    : `${due} Last done ${dayWords(last)}.`;
 }

@@ -92,9 +92,11 @@ function lineDue({ found, today }: DueIn): Due[] {
   const weekly = (kind: 'line-volts' | 'battery-volts', of: readonly AttributeId[]): Due =>
     after(kind, { kind }, lastRead(found, of), (last) => daysLater(last, lineEvery.value), today);
   const empty = fenceView(place, today, {}, batteryReadOn(place, found.provenance))?.changeOn;
+  // One that is used up is not read but charged.
+  const isRead = fence.line?.energizer.battery !== undefined && !(empty && empty <= today);
   return [
     weekly('line-volts', onLine),
-    ...(fence.line?.energizer.battery ? [weekly('battery-volts', ['check.restVolts'])] : []),
+    ...(isRead ? [weekly('battery-volts', ['check.restVolts'])] : []),
     ...(empty ? [{ id: 'battery-empty', of: { kind: 'battery-empty' }, day: empty } as const] : []),
   ];
 }

@@ -20,7 +20,6 @@ import { innerWalls, lapOf } from '../place/lap';
 import type { Bay, BayId, Face, ItemId, Layer, Opening, Place } from '../place/place';
 import type { Possible } from '../place/possible';
 import { attributeKey } from '../records/apply-readings';
-import { isThere } from '../place/strand-there';
 import { roostSectionOf, whatMatters, type PlaceMatters } from './matters';
 
 /** Something a walk asks: one attribute of one item. */
@@ -176,7 +175,8 @@ function bayQuestions(
         };
       });
   const strands = [
-    ...bay.strands.filter(isThere).flatMap((strand) => ask('strand', strand)),
+    // One that was read to be at no height is asked again: somebody may hang it up.
+    ...bay.strands.filter(({ ready }) => !ready).flatMap((strand) => ask('strand', strand)),
     ...(line?.at === bay.id ? ask('fence', line.fence) : []),
   ];
   // A strand standing free has no sill, no cover and nothing to pull at.

@@ -48,12 +48,14 @@ export function CalendarPart({ place, due, today }: Props) {
         )}
         <Button
           look={hasDusk ? 'key' : 'main'}
+          style={styles.act}
           label={dueText.calendarRounds}
           onPress={() => save('rookle-due', rounds())}
         />
         {hasDusk && (
           <Button
             look="key"
+            style={styles.act}
             label={dueText.calendarDusk}
             onPress={() => save('rookle-dusk', evenings())}
           />
@@ -93,4 +95,7 @@ function duskEvents(place: Place, today: string): CalendarEvent[] {
   });
 }
 
-const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s } });
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  act: { paddingHorizontal: space.m },
+});

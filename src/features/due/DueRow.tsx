@@ -60,6 +60,7 @@ export function DueRow({ due, place, today, edit }: Props) {
           {!href && (
             <Button
               look="key"
+              style={styles.act}
               label={dueText.done}
               says={dueText.doneIt(name)}
               onPress={() => void keep({ date: today, what: 'due-done', due: due.id })}
@@ -68,6 +69,7 @@ export function DueRow({ due, place, today, edit }: Props) {
           {isNow && !isPuttingOff && (
             <Button
               look="key"
+              style={styles.act}
               label={dueText.putOff}
               says={dueText.putOffIt(name)}
               onPress={() => setPuttingOff(true)}
@@ -140,6 +142,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: space.l,
     paddingBottom: space.m,
   },
+  act: { paddingHorizontal: space.m },
   form: { gap: space.m, paddingHorizontal: space.l, paddingBottom: space.l },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
 });

@@ -1,10 +1,10 @@
 /** What a line cannot be reckoned without: what feeds it, and its wire. All else is told, or left out, afterwards. */
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { feeds, type Feed } from '@/core/tables/energizers';
 import { fenceWires, type FenceWire } from '@/core/tables/fence-wires';
 import type { Edit } from '@/features/edit/use-edit';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
@@ -12,7 +12,7 @@ import { space } from '@/ui/theme/tokens';
 import { feedNames, fenceText, wireNames } from '@/words/screens/fence';
 
 export function BeginDescribing({ edit }: { readonly edit: Edit }) {
-  const router = useRouter();
+  const router = useRouterHere();
   const [feed, setFeed] = useState<Feed>();
   const [wire, setWire] = useState<FenceWire>();
   const begin = (energizer: Feed, made: FenceWire) =>

@@ -1,5 +1,4 @@
 /** What a first line would take: counted along the lap, its cost and work, and whom it can hurt. */
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { firstLine } from '@/core/fence/first-line';
@@ -9,6 +8,7 @@ import { firstLineProposal } from '@/core/mends/first-line-proposal';
 import type { Proposal } from '@/core/mends/propose';
 import type { Place } from '@/core/place/place';
 import type { Mend } from '@/core/records/mend';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { LinkRow } from '@/ui/controls/LinkRow';
@@ -29,7 +29,7 @@ interface Props {
 }
 
 export function KitPart({ place, mends }: Props) {
-  const router = useRouter();
+  const router = useRouterHere();
   const { planMend } = useChanges();
   const [trouble, setTrouble] = useState<string>();
   const proposal = firstLineProposal(place);

@@ -1,5 +1,4 @@
 /** The morning after, first of all: cautions, how many and which birds; written down before anything else is asked. */
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { nightOf } from '@/core/nights/calendar';
@@ -8,6 +7,7 @@ import { mostOf } from '@/core/place/group-on';
 import { groupAfter } from '@/core/records/flock-on';
 import { kindOf, signsOfCount } from '@/core/signs/questions';
 import { DayField } from '@/features/edit/DayField';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useNow } from '@/store/use-now';
@@ -29,7 +29,7 @@ type Time = 'last-night' | 'today' | 'night-before' | 'other';
 const most = 10_000;
 
 export function HappenedScreen({ yard: { place, sightings } }: { readonly yard: Yard }) {
-  const router = useRouter();
+  const router = useRouterHere();
   const { logEntry } = useChanges();
   const today = useToday();
   const now = useNow();

@@ -1,10 +1,10 @@
 /** By which way it came, best first, and the walk that looks there first. */
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
 import type { Inquiry } from '@/core/signs/inquiry';
 import { isAnimal } from '@/core/signs/suspicion';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
 import { LinkRow } from '@/ui/controls/LinkRow';
@@ -26,7 +26,7 @@ const few = 5;
 const mostLooked = 5;
 
 export function WaysPart({ place, inquiry: { ways, look } }: Props) {
-  const router = useRouter();
+  const router = useRouterHere();
   const { beginWalk } = useChanges();
   const [trouble, setTrouble] = useState<string>();
   const shown = ways.filter(({ culprit }) => isAnimal(culprit)).slice(0, few);

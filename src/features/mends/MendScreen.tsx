@@ -1,7 +1,6 @@
 /** One mend, from planned to held: what to do, what to mind, and what measuring again found. */
 import { whereWords } from '@/words/plan-words';
 import { mendsText } from '@/words/screens/mends';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { checkMend } from '@/core/mends/review';
@@ -9,6 +8,7 @@ import { plannedOf } from '@/core/mends/shopping/planned-of';
 import { firstShop, unitPricesOf } from '@/core/mends/shopping/shop';
 import { findBay, itemIdsOf } from '@/core/place/find';
 import type { Mend, MendState } from '@/core/records/mend';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useToday } from '@/store/use-today';
@@ -102,7 +102,7 @@ const actions: Readonly<Record<MendState, readonly Action[]>> = {
 };
 
 function Actions({ mend }: { readonly yard: Yard; readonly mend: Mend }) {
-  const router = useRouter();
+  const router = useRouterHere();
   const { moveMend, dropMend } = useChanges();
   const [trouble, setTrouble] = useState<string>();
   const failed = (error: unknown) => setTrouble(notSavedWords(error));

@@ -1,9 +1,9 @@
 /** The whole place as one file: out, in, and gone from this browser. */
 import { placeText } from '@/words/screens/place';
 import { useQueryClient } from '@tanstack/react-query';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import { backupName, backupText, TooLarge } from '@/store/backup';
 import { localDay } from '@/store/local-day';
 import { exportText } from '@/store/open-file';
@@ -22,7 +22,7 @@ import { saveAs } from './save-as';
 const opensOffline = typeof navigator === 'undefined' || 'serviceWorker' in navigator;
 
 export function FileBlock({ yard }: { readonly yard: Yard }) {
-  const router = useRouter();
+  const router = useRouterHere();
   const client = useQueryClient();
   const [asking, setAsking] = useState(false);
   const [trouble, setTrouble] = useState<string>();

@@ -1,9 +1,9 @@
 /** The mends of the plan in the order of the work; each opens on how it is done. */
 import { planText } from '@/words/screens/plan';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PlanAnswer } from '@/core/mends/plan/answer';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
@@ -23,7 +23,7 @@ interface Props extends Shared {
 }
 
 export function PlannedMends({ yard, answer, chosen, ...shared }: Props) {
-  const router = useRouter();
+  const router = useRouterHere();
   const { planAll } = useChanges();
   const [trouble, setTrouble] = useState<string>();
   const fresh = chosen.filter(({ inHand }) => !inHand);

@@ -1,11 +1,11 @@
 /** What to buy for the mends that are planned: grouped, ticked in the shop, shared, and bought. */
 import { shopText } from '@/words/screens/shopping';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Line, ShoppingList } from '@/core/mends/shopping/shopping-list';
 import type { Sold } from '@/core/mends/shopping/sold';
 import type { Mend } from '@/core/records/mend';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useShopChanges } from '@/store/use-shop-changes';
 import { useJudgement } from '@/store/use-yard';
@@ -194,7 +194,7 @@ function BuyButton({
   readonly mends: readonly Mend[];
   readonly onTrouble: (error: unknown) => void;
 }) {
-  const router = useRouter();
+  const router = useRouterHere();
   const { buy } = useShopChanges();
   return (
     <Button

@@ -1,5 +1,4 @@
 /** What is said at a stop without opening a reading: one at a time, and the next stop after it. */
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { applyReadings, type FoundPlace } from '@/core/records/apply-readings';
 import { findBay } from '@/core/place/find';
@@ -13,6 +12,7 @@ import { isLast, toSayTogether } from '@/core/walk/what-follows';
 import { stopsOf, type Stop } from '@/core/walk/stops';
 import { useFeedback } from '@/features/frame/use-feedback';
 import { asAt, standing } from '@/features/walk/QuickReadings';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import { ChangedSince } from '@/store/change-yard';
 import type { Yard } from '@/store/records';
 import { useChanges, type NewReading } from '@/store/use-changes';
@@ -23,7 +23,7 @@ import type { StopWalk } from './use-stop-walk';
 type FindAlike = (found: FoundPlace, stops: readonly Stop[], walk: Walk) => readonly SameAs[];
 
 export function useStopActions(yard: Yard, at: StopWalk | undefined) {
-  const router = useRouter();
+  const router = useRouterHere();
   const today = useToday();
   const tell = useFeedback();
   const { saveReadings, putOff } = useChanges();

@@ -1,9 +1,9 @@
 /** Measuring a mend again: the readings it was to change, and nothing else. */
 import { walkText } from '@/words/screens/walk';
-import { useRouter } from 'expo-router';
 import { questionsAgain } from '@/core/mends/readings-again';
 import { findBay } from '@/core/place/find';
 import { openWalk, readingIn } from '@/core/walk/open-walk';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useJudgement } from '@/store/use-yard';
@@ -19,7 +19,7 @@ interface Props {
 }
 
 export function AgainQuestionScreen({ yard, mendId, step }: Props) {
-  const router = useRouter();
+  const router = useRouterHere();
   const judgement = useJudgement(yard);
   const { saveReadings, endWalk } = useChanges();
   const mend = yard.mends.find((it) => it.id === mendId);

@@ -1,6 +1,5 @@
 /** The end of a walk: what was found, worst first; what changed; what was not looked at; what mends are proposed. */
 import { walkText } from '@/words/screens/walk';
-import { useRouter } from 'expo-router';
 import { useMemo, useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { proposalsFor } from '@/core/mends/propose';
@@ -13,6 +12,7 @@ import type { Judgement } from '@/core/score/judge';
 import { lastEnded, openWalk } from '@/core/walk/open-walk';
 import { outcomeOf, walksBefore, type Change } from '@/core/walk/outcome';
 import { stopsOf } from '@/core/walk/stops';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useToday } from '@/store/use-today';
@@ -52,7 +52,7 @@ interface Props {
 }
 
 function Page({ yard, judgement, walk }: Props) {
-  const router = useRouter();
+  const router = useRouterHere();
   const today = useToday();
   const { endWalk } = useChanges();
   const [trouble, setTrouble] = useState<string>();

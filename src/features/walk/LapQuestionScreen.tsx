@@ -1,6 +1,5 @@
 /** One question of the walk round the place; the next one follows as soon as the reading is stored. */
 import { walkText } from '@/words/screens/walk';
-import { useRouter } from 'expo-router';
 import { applyReadings } from '@/core/records/apply-readings';
 import type { Place } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
@@ -10,6 +9,7 @@ import { openWalk, readingIn } from '@/core/walk/open-walk';
 import type { Question } from '@/core/walk/questions';
 import { restSameAsLast, sameAsLast } from '@/core/walk/same-as';
 import { stopsOf, type Stop } from '@/core/walk/stops';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { isReading, useChanges, type NewReading } from '@/store/use-changes';
 import { useHistory } from '@/store/use-history';
@@ -36,6 +36,14 @@ export function LapQuestionScreen({ yard, id }: { readonly yard: Yard; readonly 
   return <Page yard={yard} judgement={judgement} inHand={walk} question={question} />;
 }
 
+/** What is asked after the first of these; where an answer has spared it, after the next that is still asked. */
+function restAfter(now: readonly Question[], from: readonly Question[]): readonly Question[] {
+  const [here, ...later] = from.map(({ id }) => now.findIndex((it) => it.id === id));
+  if (here !== undefined && here >= 0) return now.slice(here + 1);
+  const next = later.find((it) => it >= 0);
+  return next === undefined ? [] : now.slice(next);
+}
+
 function whole({ found }: Judgement, today: string): Pick<WalkInHand, 'stops' | 'questions'> {
   const { stops } = stopsOf(found, {}, today);
   return { stops, questions: stops.flatMap(({ questions }) => questions) };
@@ -49,7 +57,7 @@ interface Props {
 }
 
 function Page({ yard, judgement, inHand, question }: Props) {
-  const router = useRouter();
+  const router = useRouterHere();
   const today = useToday();
   const { saveReadings, putOff } = useChanges();
   const { undoes, undo } = useHistory(yard.place.id);
@@ -69,7 +77,7 @@ function Page({ yard, judgement, inHand, question }: Props) {
     const now = stopsOf(applyReadings(found, walks), walkNow ?? {}, today).stops.flatMap(
       (it) => it.questions,
     );
-    const rest = now.slice(now.findIndex(({ id }) => id === question.id) + 1);
+    const rest = restAfter(now, questions.slice(index));
     return readings.length === 1 ? rest[0] : rest.find((it) => !readingIn(walkNow, it));
   };
   const last = walk?.readings.at(-1);

@@ -1,6 +1,6 @@
 /** One barrier of a way in: its weak spots with reading, figure and source, and the mends that fit. */
 import { wayText } from '@/words/screens/way';
-import { Link, useRouter } from 'expo-router';
+import { Link } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { proposalsFor, type Proposal } from '@/core/mends/propose';
@@ -13,6 +13,7 @@ import type { RouteStep } from '@/core/routes/animal-routes';
 import type { When } from '@/core/effort/when';
 import type { AnimalId } from '@/core/tables/animals';
 import { lookParams, type Look } from '@/features/look/use-look';
+import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
@@ -79,7 +80,7 @@ export function SpotBlock({
   found: FoundPlace;
   weak: WeakSpot;
 }) {
-  const router = useRouter();
+  const router = useRouterHere();
   const { planMend } = useChanges();
   const [trouble, setTrouble] = useState<string>();
   const { place } = found;

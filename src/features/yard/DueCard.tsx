@@ -21,7 +21,7 @@ export function DueCard({ yard, place }: Props) {
     <LinkRow href="/due" says={dueText.onTheYard(names)}>
       <Txt tone="ink2">
         <Txt kind="strong" tone="hours">
-          {dueText.title(now.length, undefined)}
+          {dueText.title(now.length, undefined)}:
         </Txt>{' '}
         {dueText.among(names)}
       </Txt>

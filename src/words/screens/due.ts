@@ -10,7 +10,8 @@ const isDue = (many: number): string => (many === 1 ? '1 thing is due' : `${many
 /** The first few by name. */
 const mostNamed = 2;
 
-function named(names: readonly string[]): string {
+function named(all: readonly string[]): string {
+  const names = all.map((it) => it.charAt(0).toLowerCase() + it.slice(1));
   const more = names.length - mostNamed;
   return more > 0 ? `${names.slice(0, mostNamed).join(', ')}, ${more} more.` : `${listOf(names)}.`;
 }

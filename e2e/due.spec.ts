@@ -1,0 +1,64 @@
+/** What falls due: said on the yard, put off with a reason, done, and handed to the phone's own calendar. */
+import { readFile } from 'node:fs/promises';
+import ICAL from 'ical.js';
+import { headline, openYard } from './steps';
+import { expect, test, today } from './test';
+
+test.beforeEach(async ({ page }) => {
+  await openYard(page);
+});
+
+test('what is due is said on the yard and opens the walk that does it; put off it waits, and is kept', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: /^\d+ things? (is|are) due: / }).click();
+  await expect(headline(page)).toHaveText(/^\d+ things? (is|are) due$/);
+  const before = await headline(page).textContent();
+  const many = Number(before?.match(/^\d+/)?.[0]);
+  await page.getByRole('button', { name: 'Put off: Pull test' }).click();
+  await page.getByRole('button', { name: 'in a month' }).click();
+  await page.getByRole('button', { name: 'The weather' }).click();
+  await page.getByRole('button', { name: 'Put it off' }).click();
+  await expect(page.getByText(/^Put off to 26 December 2026: the weather\./)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^Put off to 26 December 2026: the weather\./)).toBeVisible();
+  await expect(headline(page)).toHaveText(
+    many === 1 ? /^Nothing is due until/ : new RegExp(`^${many - 1} things? (is|are) due$`),
+  );
+  await page.getByRole('link', { name: 'The whole walk' }).click();
+  await expect(page.getByRole('radio', { name: /^The whole walk/ })).toBeChecked();
+});
+
+test('a round of one’s own falls due, is done in a tap, and comes again', async ({ page }) => {
+  await page.goto('/due');
+  await page.getByRole('button', { name: 'Add a round of your own' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Say what is to be done, and how often.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'What is to be done' }).fill('Grease the hinges');
+  await page.getByRole('textbox', { name: 'Every how many days' }).fill('10');
+  await page.getByRole('textbox', { name: 'Every how many days' }).blur();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Your own round, every 10 days.')).toBeVisible();
+  await page.getByRole('button', { name: 'Done today: Grease the hinges' }).click();
+  await expect(page.getByText(/^Due in 10 days, 6 December 2026\. Last done/)).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await expect(page.getByText(/^Due today, 26 November 2026|^Due today\./)).toBeVisible();
+});
+
+test('the calendar file has what falls due and four weeks of dusk', async ({ page }) => {
+  await page.goto('/due');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'All of it' }).click();
+  const download = await waiting;
+  expect(download.suggestedFilename()).toBe('rookle.ics');
+  const events = new ICAL.Component(ICAL.parse(await readFile(await download.path(), 'utf8')))
+    .getAllSubcomponents('vevent')
+    .map((it) => new ICAL.Event(it));
+  const dusks = events.filter(({ uid }) => uid.startsWith('dusk-'));
+  expect(dusks).toHaveLength(28);
+  expect(events.length).toBeGreaterThan(28);
+  for (const { uid, startDate } of events) {
+    expect(uid).toMatch(/@samphire-yard\.rookle$/);
+    expect(startDate.toString().slice(0, 10) >= today).toBe(true);
+  }
+});
