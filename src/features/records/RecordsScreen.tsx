@@ -3,7 +3,7 @@ import { recordsText } from '@/words/screens/records';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { timeline, type Event } from '@/core/mends/timeline';
-import { isAboutAnimals } from '@/core/records/sighting';
+import type { LogEntry } from '@/core/records/sighting';
 import { useLook } from '@/features/look/use-look';
 import { TableButton } from '@/features/place/TableButton';
 import { Trend } from '@/features/yard/Trend';
@@ -36,10 +36,10 @@ const kinds = [
 
 /** What was said of evenings is told apart from what was seen. */
 function kindOf(event: Event): (typeof kinds)[number][0] {
-  return event.kind === 'log' && !isAboutAnimals(event.entry) && event.entry.what !== 'fence-test'
-    ? 'evening'
-    : event.kind;
+  return event.kind === 'log' && ofEvenings.includes(event.entry.what) ? 'evening' : event.kind;
 }
+
+const ofEvenings: readonly LogEntry['what'][] = ['evening', 'away', 'learning'];
 
 /** Ten years of it would be a page of thousands of lines. */
 const atOnce = 60;

@@ -8,6 +8,7 @@ import { justFound } from '@/core/walk/just-found';
 import { openWalk, readingIn } from '@/core/walk/open-walk';
 import type { Question } from '@/core/walk/questions';
 import { restSameAsLast, sameAsLast } from '@/core/walk/same-as';
+import { restAfter } from '@/core/walk/rest-after';
 import { stopsOf, type Stop } from '@/core/walk/stops';
 import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
@@ -34,14 +35,6 @@ export function LapQuestionScreen({ yard, id }: { readonly yard: Yard; readonly 
   const question = walk.questions.find((it) => it.id === id);
   if (!question) return <NotFoundScreen />;
   return <Page yard={yard} judgement={judgement} inHand={walk} question={question} />;
-}
-
-/** What is asked after the first of these; where an answer has spared it, after the next that is still asked. */
-function restAfter(now: readonly Question[], from: readonly Question[]): readonly Question[] {
-  const [here, ...later] = from.map(({ id }) => now.findIndex((it) => it.id === id));
-  if (here !== undefined && here >= 0) return now.slice(here + 1);
-  const next = later.find((it) => it >= 0);
-  return next === undefined ? [] : now.slice(next);
 }
 
 function whole({ found }: Judgement, today: string): Pick<WalkInHand, 'stops' | 'questions'> {
