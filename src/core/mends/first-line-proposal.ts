@@ -2,17 +2,16 @@
 import { lineBays } from '../place/line-bays';
 import type { Place } from '../place/place';
 import { toKeepOut } from '../place/setting';
-import { animals } from '../tables/animals';
 import { exclusionFor } from '../walk/what-it-means';
 import { firstLineSpot } from './added-line';
-import { firstLine } from './catalogue/first-line';
+import { firstLine, heightsOfFirst } from './catalogue/first-line';
 import type { Proposal } from './propose';
 
 /** `undefined` where a line hangs, or nothing that lives here minds one. */
 export function firstLineProposal(place: Place): Proposal | undefined {
   const along = lineBays(place);
   const [bay] = along;
-  const letsBy = toKeepOut(place).filter((id) => animals[id].shocked);
+  const letsBy = toKeepOut(place).filter((id) => heightsOfFirst([id]).length > 0);
   const exclusion = exclusionFor(letsBy);
   if (!bay || !exclusion) return undefined;
   const weak = { spot: firstLineSpot(place), bay, along, letsBy, parts: [] };

@@ -70,6 +70,9 @@ test('it is offered where something on foot that minds a shock gets in, and nowh
   expect(kinds(penPlace(['red-fox'], { mesh: 'hex-50', wires: [[150, 0]] }))).not.toContain(
     'first-line',
   );
+  // Whom no low wire is trusted against is not among those it stops.
+  const both = firstLineProposal(bare(['red-fox', 'goshawk']))?.weak.letsBy;
+  expect(both).toEqual(['red-fox']);
   expect(firstLineProposal(penPlace(['red-fox'], { wires: [[150, 0]] }))).toBeUndefined();
 });
 

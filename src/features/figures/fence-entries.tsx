@@ -44,6 +44,7 @@ import {
 } from '@/core/tables/fence-first';
 import { insulatorEvery, insulatorOhms, leakOhms } from '@/core/tables/fence-leaks';
 import { fenceWires, wireOhms } from '@/core/tables/fence-wires';
+import { firstStandOff } from '@/core/mends/added-line';
 import { kitParts, lineKit, lineWork, signEvery } from '@/core/tables/line-kit';
 import { strandHours } from '@/core/tables/strand-hours';
 import { touching } from '@/core/tables/shocking';
@@ -201,6 +202,7 @@ export const fenceEntries: readonly Entry[] = [
     words: fenceFiguresText.kitFind,
     figures: () => (
       <>
+        <FigureLine name={fenceFiguresText.firstStandOff} figure={firstStandOff} />
         {kitParts.map((it) => (
           <FigureLine key={it} name={fenceFiguresText.kitPart(it)} figure={lineKit[it]} />
         ))}

@@ -57,6 +57,7 @@ export const fenceFiguresText = spoken('fence-figures', {
   hours: (name: string) => `On a day, ${name}:`,
   kit: 'What a first line takes',
   kitFind: 'line kit cost price energizer wire rods signs',
+  firstStandOff: 'A first line stands off the wall by',
   kitPart: (part: KitPart) => `${kitNames[part]}:`,
   workOnce: 'Work, once:',
   workMetre: 'Work for a metre of each wire:',

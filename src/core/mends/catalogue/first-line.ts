@@ -32,7 +32,8 @@ export const firstLine: CatalogueMend = {
   fits: ({ along = [], letsBy }) =>
     along.length > 0 && !along.some(hasWire) && heightsOfFirst(letsBy).length > 0,
   adds: { line: true },
-  targets: voltsFor,
+  // Whom no wire along the foot of a wall is trusted against it does not stop.
+  targets: (weak) => (heightsOfFirst(weak.letsBy).length > 0 ? voltsFor(weak) : undefined),
   takes: (weak) =>
     kitFor(weak).lines.map(({ part, amount }) =>
       part === 'wire'
