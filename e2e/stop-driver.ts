@@ -133,12 +133,17 @@ export class Driver {
     if (isSaid && isGauged) took.seconds += secondsFor.tape;
     const isPassed = (await past.count()) > 0 && !isSaid;
     const heading = await this.heading();
-    const asksMore = !isPassed && !(await main.textContent())?.includes('then ');
+    const label = isPassed ? null : await main.textContent();
+    const asksMore = !isPassed && !label?.includes('then ');
     await (isPassed ? past : main).tap();
     took.taps += 1;
     if (asksMore) {
+      const isAnother = async () =>
+        (await main.count()) === 0 || (await main.textContent()) !== label;
+      await expect.poll(async () => page.url() !== here || (await isAnother())).toBe(true);
+      // What is stored is seen before the next stop is there: it is waited for, where there is to be one.
+      await page.waitForURL((url) => url.href !== here, { timeout: 3000 }).catch(() => undefined);
       // What is asked last has been spared, or is read now.
-      await expect.poll(async () => page.url() !== here || (await gauge.count()) === 0).toBe(true);
       if (page.url() !== here) {
         await gone(heading);
         return;
