@@ -3,6 +3,7 @@
  * file and counts up its SEQUENCE, so that taking in a later file moves what has moved.
  */
 import ical, { ICalAlarmType } from 'ical-generator';
+import { remindedAfter } from '../tables/rounds';
 
 interface EventBase {
   /** The same for the same thing in every file of a place. */
@@ -15,9 +16,6 @@ interface EventBase {
 export type CalendarEvent =
   | (EventBase & { /** YYYY-MM-DD */ readonly day: string })
   | (EventBase & { readonly from: Date; readonly to: Date });
-
-/** Of a day without an hour the reminder comes so long after midnight, by the phone's own clock, s (assumption of ours: nine in the morning). */
-const inTheMorning = 9 * 3600;
 
 /** The file. `place`: its id. `at`: when it is written. Every text may be anything a keeper can type. */
 export function calendarFile(events: readonly CalendarEvent[], place: string, at: Date): string {
@@ -36,7 +34,7 @@ export function calendarFile(events: readonly CalendarEvent[], place: string, at
     });
     const alarm = written.createAlarm({ type: ICalAlarmType.display, description: event.name });
     // Set after it is made: given with it, the package lays it to the end of the event.
-    if ('day' in event) alarm.trigger(-inTheMorning).relatesTo('START');
+    if ('day' in event) alarm.trigger(-remindedAfter.value * 3600).relatesTo('START');
     else alarm.trigger(0);
   }
   return calendar.toString();

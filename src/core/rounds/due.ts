@@ -15,7 +15,14 @@ import type { Away, Learning } from '../records/spells';
 import type { Walk } from '../records/walk';
 import { daysBetween, daysLater } from '../schema/day';
 import type { AgeingKind } from '../tables/lifespans';
-import { awayNamedAhead, lineEvery, pullEvery, wholeWalkBy } from '../tables/rounds';
+import {
+  awayNamedAhead,
+  countsBefore,
+  lineEvery,
+  lookedTogether,
+  pullEvery,
+  wholeWalkBy,
+} from '../tables/rounds';
 import { ageingOf, laterBy } from './ageing';
 
 /** What it is, with what it is of. */
@@ -119,14 +126,11 @@ function walksDue({ walks, today }: DueIn): Due[] {
 
 /** The next of the days by which a place has been walked whole; a walk shortly before one counts for it. */
 function nextSeason(last: string): string {
-  const from = daysLater(last, seasonSlack);
+  const from = daysLater(last, countsBefore.value);
   const year = Number(from.slice(0, 4));
   const days = [year, year + 1].flatMap((it) => wholeWalkBy.map((day) => `${it}-${day}`));
   return days.find((it) => it > from) ?? from;
 }
-
-/** Days before its day on which a walk counts for a season (assumption of ours). */
-const seasonSlack = 60;
 
 function after(
   id: string,
@@ -144,7 +148,7 @@ function ageingDue({ found, mends, today }: DueIn): Due[] {
     const before = kinds.get(kind);
     // Sorted by day: the first of a kind says when. Those due within a month of it are looked at with it.
     if (!before) kinds.set(kind, { day: due, last: looked, bays: new Set([bay]) });
-    else if (daysBetween(before.day, due) <= together) before.bays.add(bay);
+    else if (daysBetween(before.day, due) <= lookedTogether.value) before.bays.add(bay);
   }
   return [...kinds].map(([kind, { day, last, bays }]): Due => ({
     id: `ageing-${kind}`,
@@ -153,9 +157,6 @@ function ageingDue({ found, mends, today }: DueIn): Due[] {
     ...(last !== undefined && { last }),
   }));
 }
-
-/** Days (assumption of ours). */
-const together = 31;
 
 function mendsDue({ mends, found }: DueIn): Due[] {
   const isHere = new Set(allBays(found.place).map(({ bay }) => bay.id));

@@ -1,4 +1,5 @@
 /** How often what is looked at by itself is looked at. What grows old has figures of its own; see lifespans.ts. */
+import { ours } from './assumptions';
 import type { Figure } from './figure';
 
 const usual = (value: number, unit: Figure['unit'], note: string): Figure => ({
@@ -23,10 +24,13 @@ export const pullEvery = usual(1, 'months', 'Monthly by hand, and after every st
 export const wholeWalkBy: readonly string[] = ['04-01', '10-01'];
 
 /** So many days ahead a night away is named. */
-export const awayNamedAhead: Figure = {
-  value: 14,
-  unit: 'days',
-  source: 'rookle',
-  mark: 'assumption',
-  note: 'Two weeks to find somebody who covers.',
-};
+export const awayNamedAhead = ours(14, 'days', 'Two weeks to find somebody who covers.');
+
+/** So long before its day a whole walk counts for a season. */
+export const countsBefore = ours(60, 'days', 'A walk in February is the one of spring.');
+
+/** What grows old is looked at together where it falls due within so many days. */
+export const lookedTogether = ours(31, 'days', 'One round with the ladder, not four.');
+
+/** What has no hour is reminded of so long after midnight, by the phone's own clock. */
+export const remindedAfter = ours(9, 'hours', 'Late enough to be read, early enough to be done.');

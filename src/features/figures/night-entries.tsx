@@ -18,7 +18,15 @@ import {
   unknownWay,
   unlikeWay,
 } from '@/core/tables/signs';
-import { awayNamedAhead, lineEvery, pullEvery, wholeWalkBy } from '@/core/tables/rounds';
+import {
+  awayNamedAhead,
+  countsBefore,
+  lineEvery,
+  lookedTogether,
+  pullEvery,
+  remindedAfter,
+  wholeWalkBy,
+} from '@/core/tables/rounds';
 import { Fragment } from 'react';
 import { sources } from '@/core/tables/sources';
 import { Txt } from '@/ui/controls/Txt';
@@ -56,6 +64,9 @@ export const nightEntries: readonly Entry[] = [
         <FigureLine name={nightFiguresText.lineEvery} figure={lineEvery} />
         <FigureLine name={nightFiguresText.pullEvery} figure={pullEvery} />
         <FigureLine name={nightFiguresText.awayAhead} figure={awayNamedAhead} />
+        <FigureLine name={nightFiguresText.countsBefore} figure={countsBefore} />
+        <FigureLine name={nightFiguresText.lookedTogether} figure={lookedTogether} />
+        <FigureLine name={nightFiguresText.remindedAfter} figure={remindedAfter} />
         <Txt tone="ink2">{nightFiguresText.wholeWalks(wholeWalkBy.map(yearDayWords))}</Txt>
       </>
     ),

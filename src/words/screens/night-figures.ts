@@ -54,6 +54,9 @@ export const nightFiguresText = spoken('night-figures', {
   lineEvery: 'The line and its battery are read every',
   pullEvery: 'Edges, doors and corners are pulled every',
   awayAhead: 'Nights away that nobody covers are named ahead by',
+  countsBefore: 'A whole walk counts for its season from this long before',
+  lookedTogether: 'What grows old is looked at together within',
+  remindedAfter: 'The calendar reminds of what has no hour, after midnight,',
   wholeWalks: (days: readonly string[]) =>
     `The whole place is walked by ${listOf(days)} (common practice: spring and autumn; the days are ours).`,
   fromKeys: (mark: string, source: string) =>
