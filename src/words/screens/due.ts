@@ -26,7 +26,8 @@ export const dueText = spoken('due', {
   },
   onTheYard: (names: readonly string[]) => `${isDue(names.length)}: ${named(names)}`,
   among: named,
-  under: 'Nearest first. A reading that is taken is done with; only rounds of your own are ticked off.',
+  under:
+    'Nearest first. A reading that is taken is done with; only rounds of your own are ticked off.',
   now: 'Due now',
   later: 'Later',
   done: 'Done today',
