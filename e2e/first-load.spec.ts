@@ -50,8 +50,8 @@ test('a part that did not come the first time comes the next', async ({ page }, 
   });
   const walk = page.getByRole('navigation').getByRole('link', { name: 'Walk' });
   await walk.click();
-  await expect.poll(() => refused).toBe(1);
-  await page.reload();
+  // The page loads itself anew, once; loading it here as well would cut that short.
+  await expect.poll(() => refused).toBeGreaterThan(0);
   await expect(headline(page)).toHaveText('Walk the lap');
 });
 
