@@ -112,7 +112,7 @@ module.exports = defineConfig([
   wordsStandApart,
   // `fc.assert` is how fast-check is meant to be read.
   {
-    files: ['**/*.test.ts', 'src/core/tests/**'],
+    files: ['**/*.test.ts', 'src/**/tests/**'],
     rules: { 'import/no-named-as-default-member': 'off' },
   },
 ]);

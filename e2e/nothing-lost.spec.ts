@@ -53,7 +53,7 @@ test('a file of a place that is here replaces nothing: both are kept, or the one
   await expect(headline(page)).toHaveText('Changed since');
 
   await openFile(page, 'old.json', before);
-  await page.getByRole('button', { name: 'Keep both' }).click();
+  await page.getByRole('button', { name: 'Keep both as two places' }).click();
   await expect(page.getByText(/^Samphire Yard \(from a file\) · /)).toBeVisible();
   await go(page, 'Place');
   await page.getByRole('button', { name: 'Other places' }).click();

@@ -5,8 +5,9 @@
 import type { QueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
 import type { ChangeMade } from '../core/records/change-made';
+import type { Mend } from '../core/records/mend';
 import { questionId } from '../core/walk/questions';
-import type { Changes } from './changes';
+import { laid, type Changes } from './changes';
 import {
   forgetSteps,
   inverseOf,
@@ -18,8 +19,11 @@ import {
 } from './history';
 import { damagedKey, keepLoaded, keyOf, loadYard, pack, type Damaged, type Yard } from './records';
 import { saying } from './drafts';
+import { now } from './ids';
 import { acrossTabs } from './lock';
+import { thisPhone } from './phone';
 import { showYard, yardKey } from './show-yard';
+import { stamped } from './stamped';
 import { removeAll, writeAll } from './storage';
 import { tellOtherTabs } from './other-tabs';
 
@@ -37,8 +41,9 @@ export async function changeYard(
   const after = await underLock(async () => {
     const yard = await loadYard();
     if (!yard) throw new NoPlace('no place is open');
-    const changes = change(yard);
-    if (Object.keys(changes).length === 0) return yard;
+    const wanted = change(yard);
+    if (Object.keys(wanted).length === 0) return yard;
+    const changes = stamped(yard, wanted, { now: now(), phone: await thisPhone() });
     // With the readings, not after them: stopped in between, what was said would stand there as typed, and be typed on.
     const drafts = saying(yard.place.id, newlySaid(yard, changes));
     const revision = await write(changes, drafts.records, yard.damaged);
@@ -113,9 +118,20 @@ function stands({ place, walks, mends, sightings, shop }: Yard, changes: Changes
   );
 }
 
-/** As they are stored: what is undefined is not there. */
-const isSame = (a: unknown, b: unknown): boolean =>
-  isDeepEqual(JSON.parse(JSON.stringify(a ?? null)), JSON.parse(JSON.stringify(b ?? null)));
+/** As they are stored: what is undefined is not there. When and where they were written is not what they say. */
+const isSame = (a: object | undefined, b: object | undefined): boolean =>
+  isDeepEqual(said(a), said(b));
+
+const said = (record: object | undefined): unknown => {
+  const { history, ...rest } = {
+    history: undefined,
+    ...record,
+    written: undefined,
+    versions: undefined,
+  };
+  const states = (history as Mend['history'] | undefined)?.map((it) => ({ ...it, by: undefined }));
+  return JSON.parse(JSON.stringify({ ...rest, states }));
+};
 
 let lastInThisTab: Promise<unknown> = Promise.resolve();
 
@@ -150,6 +166,8 @@ async function write(
     removedWalks = [],
     removedMends = [],
     removedSightings = [],
+    gone: marks = [],
+    removedGone = [],
   }: Changes,
   others: Readonly<Record<string, string>>,
   damaged: readonly Damaged[] = [],
@@ -160,6 +178,7 @@ async function write(
     ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
     ...Object.fromEntries(sightings.map((entry) => [keyOf.sighting(entry), pack(entry)])),
     ...(shop && { [keyOf.shop(shop)]: pack(shop) }),
+    ...Object.fromEntries(marks.map((it) => [keyOf.gone(it), pack(it)])),
   };
   // What cannot be read is never written over: its bytes are kept beside.
   const beside = damaged.filter(({ key }) => key in records);
@@ -173,34 +192,9 @@ async function write(
     ...removedMends.map(keyOf.mend),
     ...removedSightings.map(keyOf.sighting),
     ...(removedShop ? [keyOf.shop(removedShop)] : []),
+    ...removedGone.map(keyOf.gone),
   ];
   if (gone.length === 0) return revision;
   await removeAll(gone);
   return undefined;
-}
-
-function laid(yard: Yard, changes: Changes): Yard {
-  const { removedMends = [], removedWalks = [], removedSightings = [] } = changes;
-  const gone = new Set([...removedMends, ...removedWalks, ...removedSightings].map(({ id }) => id));
-  const { shop: before, ...others } = yard;
-  const shop = changes.shop ?? (changes.removedShop ? undefined : before);
-  return {
-    ...others,
-    ...(shop && { shop }),
-    place: changes.place ?? yard.place,
-    walks: withChanged(yard.walks, changes.walks ?? []).filter(({ id }) => !gone.has(id)),
-    mends: withChanged(yard.mends, changes.mends ?? []).filter(({ id }) => !gone.has(id)),
-    sightings: withChanged(yard.sightings, changes.sightings ?? []).filter(
-      ({ id }) => !gone.has(id),
-    ),
-  };
-}
-
-function withChanged<T extends { readonly id: string }>(
-  all: readonly T[],
-  changed: readonly T[],
-): T[] {
-  const byId = new Map(changed.map((it) => [it.id, it]));
-  const kept = all.map((it) => byId.get(it.id) ?? it);
-  return [...kept, ...changed.filter((it) => !all.some((old) => old.id === it.id))];
 }

@@ -1,5 +1,6 @@
 /** What was changed in this tab, newest last, so that it can be taken back and done again. Kept while the tab is open. */
 import type { ChangeMade } from '../core/records/change-made';
+import { goneKey, type Gone } from '../core/records/gone';
 import type { Changes } from './changes';
 import type { Yard } from './records';
 
@@ -65,7 +66,13 @@ export function inverseOf(yard: Yard, changes: Changes): Changes {
   const walks = split(yard.walks, changes.walks ?? []);
   const mends = split(yard.mends, changes.mends ?? []);
   const sightings = split(yard.sightings, changes.sightings ?? []);
+  // Taking something back is a change of its own, and is marked as one; what was joined is as if it had never come.
+  const gone = changes.joined && {
+    joined: true as const,
+    ...splitMarks(yard.gone ?? [], changes.gone ?? []),
+  };
   return {
+    ...gone,
     ...(changes.place && { place: yard.place }),
     ...shopBefore(yard, changes),
     walks: [...walks.old, ...(changes.removedWalks ?? [])],
@@ -74,6 +81,14 @@ export function inverseOf(yard: Yard, changes: Changes): Changes {
     removedMends: mends.created,
     sightings: [...sightings.old, ...(changes.removedSightings ?? [])],
     removedSightings: sightings.created,
+  };
+}
+
+function splitMarks(all: readonly Gone[], changed: readonly Gone[]) {
+  const before = new Map(all.map((it) => [goneKey(it), it]));
+  return {
+    gone: changed.flatMap((it) => before.get(goneKey(it)) ?? []),
+    removedGone: changed.filter((it) => !before.has(goneKey(it))),
   };
 }
 

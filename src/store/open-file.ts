@@ -6,9 +6,12 @@ import {
   type OpenedFile,
   type PlaceFile,
 } from '@/core/formats/place-file';
+import type { Came } from '@/core/join/join';
+import type { Place } from '@/core/place/place';
 import { inDateOrder } from '@/core/records/apply-readings';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
 import { underLock } from './change-yard';
+import { joinAhead, joinFile, type Chosen, type JoinAhead } from './join-file';
 import { forgetJudgements, judgeInTurns } from './judged';
 import { localDay } from './local-day';
 import { inTurns } from './in-turns';
@@ -32,8 +35,11 @@ import { photoKey, type Photo } from './photo-record';
 import { showYard } from './show-yard';
 import { removeAll, storage, writeAll } from './storage';
 
-/** What is done where a place of that id is here already: both are kept, or the one that is here is put aside, to be brought back. */
-export type WhenHere = 'both' | 'put-aside';
+/**
+ * What is done where a place of that id is here already: they are joined, with what the keeper chose of what was changed on both; both are
+ * kept; or the one that is here is put aside, to be brought back.
+ */
+export type WhenHere = { readonly join: Chosen } | 'both' | 'put-aside';
 
 /** A place of that id is here, and is not what the file holds: nothing was changed, the keeper is to say. */
 export interface IsHere {
@@ -43,6 +49,8 @@ export interface IsHere {
     /** Day of the last walk, here and in the file. */
     readonly lastHere?: string;
     readonly lastInFile?: string;
+    /** What joining them would bring; absent where the one that is here cannot be read. */
+    readonly ahead?: JoinAhead & { readonly here: Place; readonly there: Place };
   };
 }
 
@@ -77,8 +85,32 @@ export async function keepOpened(
     await keepPlace(client, ownCopy(file, id, fromFile), photos && ownPhotos(photos, id));
     return openedOf(read);
   }
+  if (typeof whenHere === 'object' && here !== undefined && here !== 'unreadable') {
+    return { ...openedOf(read), came: await joinHere(client, file, photos, whenHere.join) };
+  }
   await keepPlace(client, file, photos);
   return openedOf(read);
+}
+
+/** Joins it to the one that is here, which is opened where another is. */
+async function joinHere(
+  client: QueryClient,
+  file: PlaceFile,
+  photos: readonly Photo[] = [],
+  chosen: Chosen,
+): Promise<Came> {
+  const { id } = file.place;
+  await underLock(async () => {
+    const kept = new Set(await keysOfPlace(id));
+    const added = photos.filter((it) => !kept.has(photoKey(it)));
+    await writeAll({
+      ...Object.fromEntries(added.map((it) => [photoKey(it), pack(it)])),
+      [currentKey]: id,
+    });
+  });
+  const came = await joinFile(client, file, chosen);
+  forgetJudgements();
+  return came;
 }
 
 const fromFile = ' (from a file)';
@@ -105,6 +137,9 @@ function clash(here: Yard | 'unreadable', file: PlaceFile): IsHere {
       name: here === 'unreadable' ? file.place.name : here.place.name,
       ...(lastHere !== undefined && { lastHere }),
       ...(lastInFile !== undefined && { lastInFile }),
+      ...(here !== 'unreadable' && {
+        ahead: { ...joinAhead(here, file), here: here.place, there: file.place },
+      }),
     },
   };
 }
@@ -112,6 +147,8 @@ function clash(here: Yard | 'unreadable', file: PlaceFile): IsHere {
 /** What is to be said of a file that was opened: names of what has become unread. */
 export interface Opened {
   readonly unread: readonly string[];
+  /** Where it was joined with what is here. */
+  readonly came?: Came;
 }
 
 export const openedOf = ({ unread = [] }: Pick<OpenedFile, 'unread'>): Opened => ({ unread });
@@ -138,7 +175,7 @@ export async function writeFirstPlace(file: PlaceFile): Promise<Yard | undefined
 }
 
 async function writeRecords(
-  { place, walks, mends, sightings, shop }: PlaceFile | Yard,
+  { place, walks, mends, sightings, shop, gone = [] }: PlaceFile | Yard,
   photos?: readonly Photo[],
 ): Promise<void> {
   const records = {
@@ -147,6 +184,7 @@ async function writeRecords(
     ...Object.fromEntries(mends.map((mend) => [keyOf.mend(mend), pack(mend)])),
     ...Object.fromEntries(sightings.map((it) => [keyOf.sighting(it), pack(it)])),
     ...(shop && { [keyOf.shop(shop)]: pack(shop) }),
+    ...Object.fromEntries(gone.map((it) => [keyOf.gone(it), pack(it)])),
     ...Object.fromEntries((photos ?? []).map((it) => [photoKey(it), pack(it)])),
   };
   // A place file has no photos: those that are kept here stay. A backup has all of them.
@@ -159,9 +197,16 @@ async function writeRecords(
   if (stale.length > 0) await removeAll(stale);
 }
 
-async function afterWriting({ place, walks, mends, sightings, shop }: PlaceFile | Yard) {
+async function afterWriting({ place, walks, mends, sightings, shop, gone }: PlaceFile | Yard) {
   forgetSteps(place.id);
-  const yard: Yard = { place, walks, mends, sightings, ...(shop && { shop }) };
+  const yard: Yard = {
+    place,
+    walks,
+    mends,
+    sightings,
+    ...(shop && { shop }),
+    ...(gone && { gone }),
+  };
   forgetJudgements();
   // Safely written; then judged in turns before any screen asks for it.
   await judgeInTurns(yard, { scenario: 'night-shut', day: localDay(new Date()) });

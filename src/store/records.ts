@@ -4,6 +4,7 @@
  */
 import { shopSchema, type Shop } from '@/core/mends/shopping/shop';
 import { placeSchema, type Place } from '@/core/place/place';
+import { goneKey, goneSchema, type Gone } from '@/core/records/gone';
 import { mendSchema, type Mend } from '@/core/records/mend';
 import { logEntrySchema, type LogEntry } from '@/core/records/sighting';
 import { walkSchema, type Walk } from '@/core/records/walk';
@@ -21,6 +22,8 @@ export interface Yard {
   readonly sightings: readonly LogEntry[];
   /** Absent until the keeper has prices, offcuts or purchases of their own. */
   readonly shop?: Shop;
+  /** What was taken away, here or on a phone whose file was joined. */
+  readonly gone?: readonly Gone[];
   /** Records of it that cannot be read. They stay as they are, and can be saved byte for byte. */
   readonly damaged?: readonly Damaged[];
 }
@@ -38,6 +41,7 @@ export const keyOf = {
   mend: (mend: Mend) => `mend/${mend.placeId}/${mend.id}`,
   shop: (shop: Pick<Shop, 'placeId'>) => `shop/${shop.placeId}`,
   sighting: (entry: LogEntry) => `sighting/${entry.placeId}/${entry.id}`,
+  gone: (gone: Gone) => `gone/${gone.placeId}/${encodeURIComponent(goneKey(gone))}`,
 };
 
 /** Which place is open, and whether this browser has ever had one. */
@@ -133,7 +137,7 @@ export async function readYard(id: string): Promise<Yard | null> {
   const placeKey = `place/${id}`;
   const shopKey = keyOf.shop({ placeId: id });
   const ofKind = (kind: string) => keys.filter((key) => key.startsWith(`${kind}/${id}/`)).sort();
-  const wanted = [placeKey, shopKey, ...['walk', 'mend', 'sighting'].flatMap(ofKind)];
+  const wanted = [placeKey, shopKey, ...['walk', 'mend', 'sighting', 'gone'].flatMap(ofKind)];
   const texts = await storage.getMany(wanted.filter((key) => keySet.has(key)));
   const text = texts[placeKey];
   if (text === null || text === undefined) return null;
@@ -158,7 +162,13 @@ export async function readYard(id: string): Promise<Yard | null> {
     sightings: load('sighting', logEntrySchema),
   };
   const [shop] = read(shopKey, shopSchema);
-  return { ...yard, ...(shop && { shop }), ...(damaged.length > 0 && { damaged }) };
+  const gone = load('gone', goneSchema);
+  return {
+    ...yard,
+    ...(shop && { shop }),
+    ...(gone.length > 0 && { gone }),
+    ...(damaged.length > 0 && { damaged }),
+  };
 }
 
 /** The name in a place's record, or in the records set aside of one that was taken away, without checking the rest of it. */
@@ -176,7 +186,7 @@ export function nameIn(text: string): string | undefined {
 /** Every key that belongs to a place. */
 export async function keysOfPlace(id: string): Promise<string[]> {
   const keys = await storage.getAllKeys();
-  const kinds = ['walk', 'mend', 'sighting', 'photo'];
+  const kinds = ['walk', 'mend', 'sighting', 'gone', 'photo'];
   return keys.filter(
     (key) =>
       key === `place/${id}` ||

@@ -155,8 +155,8 @@ function dropMend(
 
 function newWalk(place: Place, walks: readonly Walk[], kind: Walk['kind']): Walk {
   const date = nextDay(walks, localDay(new Date()));
-  // Ids sort by day and order, so that walks load oldest first.
-  const id = `${date}-${String(walks.length + 1).padStart(4, '0')}`;
+  // Ids sort by day and order, so that walks load oldest first; two phones' walks of one day are two.
+  const id = newId(`${date}-${String(walks.length + 1).padStart(4, '0')}`);
   return { id, placeId: place.id, date, kind, ended: false, readings: [] };
 }
 

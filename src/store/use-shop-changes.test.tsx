@@ -15,6 +15,7 @@ import { bringBack, duplicatePlace, removeForGood, removePlace } from './places'
 import { loadYard, type Yard } from './records';
 import { storage } from './storage';
 import { useShopChanges } from './use-shop-changes';
+import { unstamped } from './tests/unstamped';
 
 const { place, walks, sightings } = samphireYard;
 const found = applyReadings(place, walks).place;
@@ -37,7 +38,7 @@ async function opened() {
 async function stored(): Promise<Yard> {
   const yard = await loadYard();
   if (!yard) throw new Error('no yard');
-  return yard;
+  return unstamped(yard);
 }
 
 const price = {

@@ -42,5 +42,5 @@ const mostNamed = 6;
 export function isHereSentence({ name, lastHere, lastInFile }: IsHere['isHere']): string {
   const walked = (day: string | undefined): string =>
     day === undefined ? 'not walked yet' : `last walked ${dayWords(day)}`;
-  return `${name} is here already (${walked(lastHere)}), and the file holds another state of it (${walked(lastInFile)}). Nothing was changed. Keep both, or put the one here aside: it can be brought back under Places.`;
+  return `${name} is here already (${walked(lastHere)}), and the file holds another state of it (${walked(lastInFile)}). Nothing was changed.`;
 }

@@ -1,5 +1,6 @@
 /** Records in words and as tables. */
 import type { Table } from '@/core/formats/table';
+import { keeperWords } from './join-words';
 import { plannedOf } from '@/core/mends/shopping/planned-of';
 import { lastChange } from '@/core/mends/review';
 import { attributes, unitOf } from '@/core/attributes';
@@ -17,7 +18,13 @@ import { readingTitle } from './reading-words';
 import { purposeNames } from './walk-words';
 
 /** "Walk: 43 readings", "Board along the sill, north 2: holds". */
+/** With whose phone it was recorded on, once a place is kept with several. */
 export function eventWords(place: Place, event: Event): string {
+  const who = keeperWords(place, event.by);
+  return who === undefined ? whatWords(place, event) : `${whatWords(place, event)} · ${who}`;
+}
+
+function whatWords(place: Place, event: Event): string {
   switch (event.kind) {
     case 'walk':
       return walkWords(event.walk);

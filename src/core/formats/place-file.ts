@@ -2,6 +2,7 @@
 import { most } from '../schema/limits';
 import { shopSchema } from '../mends/shopping/shop';
 import { placeSchema } from '../place/place';
+import { goneSchema } from '../records/gone';
 import { mendSchema } from '../records/mend';
 import { logEntrySchema } from '../records/sighting';
 import { walkSchema } from '../records/walk';
@@ -22,6 +23,8 @@ export const placeFileSchema = object({
   sightings: list(logEntrySchema, most.entries),
   /** Prices, offcuts and purchases; absent until the keeper has any of their own. */
   shop: optional(shopSchema),
+  /** What was taken away, so that it stays away when another phone's file is joined. */
+  gone: optional(list(goneSchema, most.gone)),
 });
 /** A whole place as one document of this version. */
 export interface PlaceFile extends TypeOf<typeof placeFileSchema> {}
@@ -47,7 +50,14 @@ export type ReadFile = OpenedFile | FileProblem;
 export type PlaceRecords = Omit<PlaceFile, 'format' | 'version'>;
 
 /** Key order is the document's own, so that the same place always gives the same bytes. */
-export function writePlaceFile({ place, walks, mends, sightings, shop }: PlaceRecords): string {
+export function writePlaceFile({
+  place,
+  walks,
+  mends,
+  sightings,
+  shop,
+  gone = [],
+}: PlaceRecords): string {
   const file: PlaceFile = {
     format: formatName,
     version: formatVersion,
@@ -56,6 +66,7 @@ export function writePlaceFile({ place, walks, mends, sightings, shop }: PlaceRe
     mends,
     sightings,
     ...(shop && { shop }),
+    ...(gone.length > 0 && { gone }),
   };
   return `${JSON.stringify(file, null, 1)}\n`;
 }

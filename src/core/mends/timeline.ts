@@ -1,11 +1,16 @@
 /** Everything that was recorded of a place, in the order of time. */
 import type { Purchase } from './shopping/shop';
+import type { Written } from '../records/kept';
 import type { Mend, MendState } from '../records/mend';
 import type { LogEntry } from '../records/sighting';
 import type { Walk } from '../records/walk';
 
 /** Something that happened on a day. */
-export type Event = { readonly date: string } & (
+export type Event = {
+  readonly date: string;
+  /** The phone on which it was recorded, where that is known. */
+  readonly by?: string;
+} & (
   | { readonly kind: 'walk'; readonly walk: Walk }
   | {
       readonly kind: 'mend';
@@ -34,16 +39,22 @@ export function timeline(
   dayOf: (instant: string) => string,
 ): Event[] {
   const events: Event[] = [
-    ...walks.map((walk): Event => ({ date: walk.date, kind: 'walk', walk })),
-    ...sightings.map((entry): Event => ({ date: entry.date, kind: 'log', entry })),
+    ...walks.map((walk): Event => ({ date: walk.date, kind: 'walk', walk, ...byOf(walk) })),
+    ...sightings.map((entry): Event => ({
+      date: entry.date,
+      kind: 'log',
+      entry,
+      ...byOf(entry),
+    })),
     ...purchases.map((purchase): Event => ({ date: purchase.date, kind: 'bought', purchase })),
     ...mends.flatMap((mend) =>
-      mend.history.map(({ state, at, walk }): Event => ({
+      mend.history.map(({ state, at, walk, by }): Event => ({
         date: dayOf(at),
         kind: 'mend',
         mend,
         state,
         ...(walk !== undefined && { walk }),
+        ...(by !== undefined && { by }),
       })),
     ),
   ];
@@ -52,3 +63,6 @@ export function timeline(
     .sort((a, b) => b.event.date.localeCompare(a.event.date) || a.index - b.index)
     .map(({ event }) => event);
 }
+
+const byOf = ({ written }: { readonly written?: Written }): { readonly by?: string } =>
+  written ? { by: written.by } : {};

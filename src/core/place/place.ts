@@ -27,6 +27,7 @@ import { surroundings } from '../tables/surroundings';
 import { deterrents, nearThings, oftenWords } from '../tables/visiting';
 import { baySchema } from './bay';
 import { fenceSchema } from './fence';
+import { keepersSchema, versionsSchema } from './versions';
 import { yearSpan } from './year-span';
 
 export type {
@@ -261,6 +262,10 @@ export const placeSchema = named(
     fence: optional(fenceSchema),
     routine: optional(routineSchema),
     experience: optional(experienceSchema),
+    /** How often each part was changed on which phone; absent until it was changed on any. */
+    versions: optional(versionsSchema),
+    /** Whose phones these are, as far as somebody said. */
+    keepers: optional(keepersSchema),
   }),
 );
 /** A whole place: structure and setting, without what walks found. */

@@ -26,6 +26,8 @@ export const changeKinds = [
   'nights-away',
   'what-falls-due',
   'birds-that-learn',
+  'joining-a-file',
+  'whose-phone',
   'a-loss',
   'what-was-found',
   'who-it-was',

@@ -1,5 +1,6 @@
 /** What a keeper says of what falls due: put off, done, and rounds of their own. Each saying is an entry of its own. */
-import { day, id, text } from '../schema/common';
+import { keptFields } from './kept';
+import { day, text } from '../schema/common';
 import {
   constant,
   note,
@@ -18,8 +19,7 @@ export type PutOffReason = (typeof putOffReasons)[number];
 
 export const duePutOffSchema = object(
   {
-    id,
-    placeId: id,
+    ...keptFields,
     /** The day it was said. */
     date: day,
     what: constant('due-put-off'),
@@ -39,8 +39,7 @@ export const duePutOffSchema = object(
 export interface DuePutOff extends TypeOf<typeof duePutOffSchema> {}
 
 export const dueDoneSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   /** The day it was done. */
   date: day,
   what: constant('due-done'),
@@ -53,8 +52,7 @@ export interface DueDone extends TypeOf<typeof dueDoneSchema> {}
 const longestRound = 3660;
 
 export const ownRoundSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   /** The first day on which it falls due. */
   date: day,
   what: constant('own-round'),

@@ -1,6 +1,7 @@
 /** What was said of an evening: how doors stood, how many birds were in. Each saying is a record of its own; see core/nights. */
 import { most } from '../schema/limits';
-import { day, id, instant, text } from '../schema/common';
+import { keptFields } from './kept';
+import { day, instant, text } from '../schema/common';
 import {
   constant,
   list,
@@ -54,8 +55,7 @@ export const toldFrom = ['evening', 'morning'] as const;
 export const strandStates = ['on', 'off'] as const;
 
 export const eveningSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   /** The day whose evening it was; its night runs into the next. */
   date: day,
   what: constant('evening'),

@@ -1,4 +1,5 @@
 /** Tests on the electric line while a leak is looked for: each is an entry of its own, so that nothing is lost between two of them. */
+import { keptFields } from './kept';
 import { day, id, instant, text } from '../schema/common';
 import { amount, byTag, constant, object, oneOf, type TypeOf } from '../schema/schema';
 import { touching } from '../tables/shocking';
@@ -20,8 +21,7 @@ const madeSchema = byTag('by', {
 export type FenceTestMade = TypeOf<typeof madeSchema>;
 
 export const fenceTestSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   date: day,
   what: constant('fence-test'),
   /** When: a leak that comes and goes is told by it. */

@@ -2,6 +2,7 @@
 import { most } from '../schema/limits';
 import { attributeIds } from '../attributes';
 import { spotKinds } from '../place/spot';
+import { keptFields } from './kept';
 import { day, id, instant, length, text } from '../schema/common';
 import {
   byField,
@@ -117,6 +118,8 @@ const stateChangeSchema = object({
   at: instant,
   /** The walk whose readings decided (held, or open again). */
   walk: optional(note(200)),
+  /** The phone on which it came into it. */
+  by: optional(id),
 });
 /** When a mend came into a state. */
 export interface StateChange extends TypeOf<typeof stateChangeSchema> {}
@@ -136,8 +139,7 @@ export const mendFields = {
 export const mendSchema = named(
   'mend',
   object({
-    id,
-    placeId: id,
+    ...keptFields,
     ...mendFields,
     state: oneOf(mendStates),
     history: list(stateChangeSchema, most.changes),

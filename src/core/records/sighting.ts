@@ -1,4 +1,5 @@
 /** What was seen of an animal, or not seen: the log that moves how often it is reckoned with. */
+import { keptFields } from './kept';
 import { day, id } from '../schema/common';
 import {
   amount,
@@ -30,8 +31,7 @@ export type SightingKind = (typeof sightingKinds)[number];
 const mostNights = 3660;
 
 const sightingSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   date: day,
   what: constant('sighting'),
   /** Absent: something nobody could name. */
@@ -45,8 +45,7 @@ export interface Sighting extends TypeOf<typeof sightingSchema> {}
 
 /** Nights a camera watched and saw none of the animals listed in the place. */
 const quietNightsSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   /** Last night watched. */
   date: day,
   what: constant('quiet-camera'),
@@ -67,8 +66,7 @@ const suspectSchema = object({ culprit: culpritSchema, share: amount(0, 1) });
 export interface Suspect extends TypeOf<typeof suspectSchema> {}
 
 const lossSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   /** The day, or the day whose evening began the night. */
   date: day,
   what: constant('loss'),

@@ -1,6 +1,7 @@
 /** Stretches of days that change evenings: away, birds that are learning where to sleep, young animals near. */
 import { most } from '../schema/limits';
-import { day, id, text } from '../schema/common';
+import { keptFields } from './kept';
+import { day, text } from '../schema/common';
 import {
   constant,
   list,
@@ -16,8 +17,7 @@ import { learningReasons } from '../tables/shutting';
 
 export const awaySchema = object(
   {
-    id,
-    placeId: id,
+    ...keptFields,
     /** The first night away. */
     date: day,
     what: constant('away'),
@@ -38,8 +38,7 @@ export const awaySchema = object(
 export interface Away extends TypeOf<typeof awaySchema> {}
 
 export const learningSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   /** The first evening. */
   date: day,
   what: constant('learning'),
@@ -52,8 +51,7 @@ export const learningSchema = object({
 export interface Learning extends TypeOf<typeof learningSchema> {}
 
 export const youngNearSchema = object({
-  id,
-  placeId: id,
+  ...keptFields,
   /** First noticed. */
   date: day,
   what: constant('young-near'),

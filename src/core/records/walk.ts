@@ -2,6 +2,7 @@
 import { most } from '../schema/limits';
 import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { intervalSchema, isSchema, type Interval, type Is } from '../place/possible';
+import { keptFields } from './kept';
 import { day, id, instant, length, text } from '../schema/common';
 import {
   byField,
@@ -113,8 +114,7 @@ export interface Reading extends TypeOf<typeof readingSchema> {}
 export const walkSchema = named(
   'walk',
   object({
-    id,
-    placeId: id,
+    ...keptFields,
     /** Day of the walk. */
     date: day,
     kind: oneOf(walkKinds),

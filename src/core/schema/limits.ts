@@ -21,4 +21,8 @@ export const most = {
   changes: 5000,
   entries: 200_000,
   spans: 20,
+  /** Phones that a place was ever changed on. */
+  phones: 200,
+  versions: 2000,
+  gone: 200_000,
 } as const;

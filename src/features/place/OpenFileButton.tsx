@@ -7,9 +7,11 @@ import type { IsHere, WhenHere } from '@/store/open-file';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { space } from '@/ui/theme/tokens';
-import { fileSentence, isHereSentence, unreadSentence } from '@/words/file-sentence';
+import { fileSentence, unreadSentence } from '@/words/file-sentence';
+import { cameSentence } from '@/words/join-words';
 import { placeText } from '@/words/screens/place';
 import { notSavedWords } from '@/words/not-saved-words';
+import { JoinOffer } from './JoinOffer';
 
 /** A file of a place that is here, and is not the same: the keeper says what becomes of both. */
 type Clash = IsHere & { readonly text: string };
@@ -30,6 +32,7 @@ export function OpenFileButton({ label, onOpened }: Props) {
     setTrouble('problem' in read ? fileSentence(read) : undefined);
     if ('problem' in read) return;
     if ('isHere' in read) setClash({ ...read, text });
+    else if (read.came) setNews(cameSentence(read.came, 'done'));
     else if (read.unread.length > 0) setNews(unreadSentence(read.unread));
     else onOpened();
   };
@@ -63,19 +66,11 @@ export function OpenFileButton({ label, onOpened }: Props) {
         </>
       )}
       {clash && (
-        <View role="group" aria-label={placeText.itIsHereAlready} style={styles.box}>
-          <Notice>{isHereSentence(clash.isHere)}</Notice>
-          <Button
-            label={placeText.keepBoth}
-            onPress={() => void open(clash.text, 'both').catch(tell)}
-          />
-          <Button
-            look="plain"
-            label={placeText.putAside(clash.isHere.name)}
-            onPress={() => void open(clash.text, 'put-aside').catch(tell)}
-          />
-          <Button look="plain" label={placeText.doNotOpen} onPress={() => setClash(undefined)} />
-        </View>
+        <JoinOffer
+          isHere={clash.isHere}
+          onSay={(whenHere) => void open(clash.text, whenHere).catch(tell)}
+          onLeave={() => setClash(undefined)}
+        />
       )}
       <Button look="plain" label={label} onPress={ask} />
     </View>

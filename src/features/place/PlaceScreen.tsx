@@ -23,6 +23,7 @@ import { zoneKindNames } from '@/words/edit-words';
 import { animalList, birdNames, capital, unitsNames } from '@/words/names';
 import { AppearancePart } from './AppearancePart';
 import { FileBlock } from './FileBlock';
+import { KeepersPart } from './KeepersPart';
 import { PlaceDrawings } from './PlaceDrawings';
 
 export function PlaceScreen({ yard }: { readonly yard: Yard }) {
@@ -108,6 +109,7 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
           />
         </Part>
         <AppearancePart />
+        <KeepersPart place={place} />
         <FileBlock yard={yard} />
         <Part title={placeText.howItJudges}>
           <View>

@@ -13,6 +13,7 @@ import {
   whole,
   type TypeOf,
 } from '../../schema/schema';
+import { writtenSchema } from '../../records/kept';
 import { ours } from '../../tables/assumptions';
 import type { Material } from '../catalogue';
 import { materials, prices } from '../catalogue/prices';
@@ -84,6 +85,7 @@ export const shopSchema = named(
     /** Lines of the list that lie in the basket: ids of what is sold. */
     ticked: list(text),
     purchases: list(purchaseSchema),
+    written: optional(writtenSchema),
   }),
   'The price book, offcuts in stock, lines ticked, and what was bought. Money in hundredths.',
 );

@@ -1,0 +1,21 @@
+/** Which phone this is: a name of its own that records written here carry, so that two keepers' phones can be joined. */
+import { randomId, storage } from './storage';
+
+const phoneKey = 'phone';
+
+let known: string | undefined;
+
+/** This browser's own id; made when something is first written, kept from then on. To be called under the lock of all tabs. */
+export async function thisPhone(): Promise<string> {
+  known ??= (await storage.getItem(phoneKey)) ?? undefined;
+  if (known === undefined) {
+    known = randomId();
+    await storage.setItem(phoneKey, known);
+  }
+  return known;
+}
+
+/** The id, where there is one already. */
+export async function phoneSoFar(): Promise<string | undefined> {
+  return known ?? (await storage.getItem(phoneKey)) ?? undefined;
+}
