@@ -15,7 +15,10 @@ const folder = inRoot('dist', ...address.split('/'));
 const first = './index.tsx';
 const others = ['./walk/index.tsx', './mends/index.tsx', './place.tsx'];
 
-const partNames = ['__common', '__main', '__rest'];
+/** What the first screen shows below its answer. */
+const below = 'below-';
+
+const partNames = ['__common', '__below', '__main', '__rest'];
 
 /** Gives the page with the new names in it, and a script that asks at once for what its address needs besides. */
 export function splitShared(page) {
@@ -29,7 +32,8 @@ export function splitShared(page) {
   const routes = routeFiles(files.get(entry));
   const fileOf = (route) => only(routes.has(route) ? [routes.get(route)] : []);
   const layout = fileOf('./_layout.tsx');
-  const stages = [[entry, layout, fileOf(first)], others.map(fileOf)];
+  const later = only([...files.keys()].filter((name) => name.startsWith(below)));
+  const stages = [[entry, layout, fileOf(first)], [later], others.map(fileOf)];
   const { parts, needs } = splitCommon({ files, common, stages });
   const names = parts.map((text, part) =>
     written(partNames[part], part === 0 ? ahead(text) : text),

@@ -3,7 +3,7 @@ import { QueryClient } from '@tanstack/react-query';
 import { samphireYard } from '../../demo/samphire-yard';
 import { firstShop } from '@/core/mends/shopping/shop';
 import { backupText, largestBackup, openAnyFile, TooLarge } from './backup';
-import { exportText, keepPlace } from './open-file';
+import { exportText, keepPlace } from './keep-place';
 import type { Photo } from './photo-record';
 import * as photos from './photos';
 import { loadPhotos, writePhoto } from './photos';

@@ -13,14 +13,8 @@ import {
 } from '@/core/formats/place-file';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
 import { inTurns } from './in-turns';
-import {
-  exportText,
-  keepOpened,
-  openFile,
-  type IsHere,
-  type Opened,
-  type WhenHere,
-} from './open-file';
+import { exportText } from './keep-place';
+import { keepOpened, openFile, type IsHere, type Opened, type WhenHere } from './open-file';
 import { photoSchema, type Photo } from './photo-record';
 import { loadPhotos, NoPicture, photosKey, redrawn } from './photos';
 import type { Yard } from './records';

@@ -5,7 +5,7 @@ import { id, text } from '@/core/schema/common';
 import { list, object, type TypeOf } from '@/core/schema/schema';
 import { validatorOf } from '@/core/schema/validator';
 import { inTurns } from './in-turns';
-import { openFile, writeFirstPlace } from './open-file';
+import { keepPlace, writeFirstPlace } from './keep-place';
 import { tellOtherTabs } from './other-tabs';
 import { demoKey, loadYard, type Yard } from './records';
 import { placesKey } from './places';
@@ -31,7 +31,10 @@ export async function listDemos(): Promise<readonly Demo[]> {
 /** Opens one as it began; one that is here and was changed is put aside, to be brought back. False where it could not be had. */
 export async function openDemo(client: QueryClient, id: string): Promise<boolean> {
   const text = await fetchDemo(id);
-  if (text === undefined || 'problem' in (await openFile(client, text, 'put-aside'))) return false;
+  if (text === undefined) return false;
+  const read = await inTurns(readingPlaceFile(text));
+  if ('problem' in read) return false;
+  await keepPlace(client, read.file);
   await writeAll({ [demoKey(id)]: 'yes' });
   void client.invalidateQueries({ queryKey: placesKey });
   return true;

@@ -4,7 +4,7 @@ import { samphireYard } from '../../demo/samphire-yard';
 import { withReading } from '@/core/walk/open-walk';
 import { changeYard } from './change-yard';
 import { draftOf, keepDraft } from './drafts';
-import { keepPlace } from './open-file';
+import { keepPlace } from './keep-place';
 import type { Yard } from './records';
 import { storage } from './storage';
 

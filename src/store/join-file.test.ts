@@ -8,7 +8,7 @@ import { join } from '@/core/join/join';
 import { changeYard, undo } from './change-yard';
 import { laid, type Changes } from './changes';
 import { joinFile, joinedChanges } from './join-file';
-import { keepPlace } from './open-file';
+import { keepPlace } from './keep-place';
 import { loadYard, type Yard } from './records';
 import { stamped } from './stamped';
 import { storage } from './storage';

@@ -1,7 +1,7 @@
 import { QueryClient } from '@tanstack/react-query';
 import { samphireYard } from '../../demo/samphire-yard';
 import { changeYard, redo, undo } from './change-yard';
-import { exportText, keepPlace } from './open-file';
+import { exportText, keepPlace } from './keep-place';
 import {
   bringBack,
   duplicatePlace,

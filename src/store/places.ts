@@ -3,7 +3,7 @@ import type { QueryClient } from '@tanstack/react-query';
 import { underLock } from './change-yard';
 import { forgetSteps } from './history';
 import { forgetJudgements } from './judged';
-import { keepPlace } from './open-file';
+import { keepPlace } from './keep-place';
 import { tellOtherTabs } from './other-tabs';
 import { ownCopy } from './own-copy';
 import {

@@ -2,7 +2,7 @@
 import { QueryClient } from '@tanstack/react-query';
 import { samphireYard } from '../../demo/samphire-yard';
 import { tamarackBank } from '../../demo/tamarack-bank';
-import { keepPlace, writeFirstPlace } from './open-file';
+import { keepPlace, writeFirstPlace } from './keep-place';
 import { removePlace, switchPlace } from './places';
 import { loadYard, type Yard } from './records';
 import { yardKey } from './show-yard';

@@ -9,7 +9,7 @@ import { applyReadings } from '@/core/records/apply-readings';
 import { findBay, findItem } from '@/core/place/find';
 import { judge } from '@/core/score/judge';
 import { localDay } from './local-day';
-import { keepPlace } from './open-file';
+import { keepPlace } from './keep-place';
 import { loadYard, type Yard } from './records';
 import { storage } from './storage';
 import { newId } from './ids';

@@ -10,7 +10,7 @@ import { applyReadings } from '@/core/records/apply-readings';
 import type { Mend } from '@/core/records/mend';
 import { aMend } from '@/core/tests/a-mend';
 import { redo, undo } from './change-yard';
-import { exportText, keepPlace } from './open-file';
+import { exportText, keepPlace } from './keep-place';
 import { bringBack, duplicatePlace, removeForGood, removePlace } from './places';
 import { loadYard, type Yard } from './records';
 import { storage } from './storage';

@@ -7,7 +7,7 @@ import { yardKey } from './show-yard';
 import { firstDemo } from './demos';
 import { loadDrafts } from './drafts';
 import { judgeInTurns, judgementOf, type Looked } from './judged';
-import { isFirstVisit } from './open-file';
+import { isFirstVisit } from './keep-place';
 import { hearOtherTabs } from './other-tabs';
 import { useToday } from './use-today';
 import { loadYard, type Yard } from './records';

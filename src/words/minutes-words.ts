@@ -18,3 +18,8 @@ export const levelWords = (level: EffortLevel): string => levelNames[level][0];
 export function levelLong(minutes: number | null): string {
   return levelNames[levelOf(minutes)][1];
 }
+
+/** How long a walk takes. */
+export function minutesWords(minutes: number): string {
+  return `about ${minutes} min`;
+}

@@ -64,10 +64,6 @@ export function leavesOut(
   return `Leaves out ${count(left.length, 'reading')}${named}.`;
 }
 
-export function minutesWords(minutes: number): string {
-  return `about ${minutes} min`;
-}
-
 /** A caution that belongs to the place one stands at. */
 export function sectionCaution(section: WalkSection, place: Place): string | undefined {
   if (section === 'overhead') {

@@ -4,6 +4,7 @@ import type { DoorState, Evening } from '../records/evening';
 import { missedBy, priorRounds } from '../tables/shutting';
 import type { Place } from '../place/place';
 import { daysLater } from '../schema/day';
+import { missedBand } from './missed-band';
 import { missedAfter, missedChance, namesOf, waysToFail } from './missed-chance';
 import { shuttersOf } from './shutters';
 
@@ -21,7 +22,7 @@ test.each([
 
 test('where a = 1 the band has a closed form: 1 − (1 − p)^(1/b)', () => {
   // Prior mean 1/50 with weight 50: a = 1, b = 49 + quiet rounds.
-  const { band } = missedAfter(1 / priorRounds.value, rounds(100, 0));
+  const band = missedBand(missedAfter(1 / priorRounds.value, rounds(100, 0)));
   const b = priorRounds.value - 1 + 100;
   expect(band[0]).toBeCloseTo(1 - 0.95 ** (1 / b), 8);
   expect(band[1]).toBeCloseTo(1 - 0.05 ** (1 / b), 8);
@@ -46,7 +47,7 @@ test.each([
   (prior, made, missed) => {
     const weight = priorRounds.value;
     const [a, b] = [prior * weight + missed, (1 - prior) * weight + made - missed];
-    const { band } = missedAfter(prior, rounds(made, missed));
+    const band = missedBand(missedAfter(prior, rounds(made, missed)));
     const whole = area(a, b, 1);
     expect(area(a, b, band[0]) / whole).toBeCloseTo(0.05, 4);
     expect(area(a, b, band[1]) / whole).toBeCloseTo(0.95, 4);

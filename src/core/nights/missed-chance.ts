@@ -2,7 +2,6 @@
  * The chance that a round leaves a door open, from the log of who or what shuts it: Beta, whose prior is the table's figure with the
  * weight of so many evenings. With `m` the prior mean, `w` its weight, `n` evenings and `k` of them missed: Beta(m·w + k, (1 − m)·w + n − k).
  */
-import { jStat } from 'jstat';
 import type { Place } from '../place/place';
 import type { LogEntry } from '../records/sighting';
 import { missedBy, priorRounds, staysOpenShare } from '../tables/shutting';
@@ -13,8 +12,8 @@ import { getOrMake, memoized } from '../memo';
 /** How often a round is missed. */
 export interface MissedChance {
   readonly mean: number;
-  /** Nine times in ten the true share lies between. */
-  readonly band: readonly [low: number, high: number];
+  /** What it is Beta-distributed by; see missed-band.ts. */
+  readonly beta: readonly [a: number, b: number];
   readonly made: number;
   readonly missed: number;
   /** Of a door that shuts itself: it stayed open, and it shut a bird out. Both zero of a person. */
@@ -41,16 +40,13 @@ export function missedAfter(
   const [a, b] = [prior * weight + missed, (1 - prior) * weight + made - missed];
   return {
     mean: a / (a + b),
-    band: a === 0 ? [0, 0] : [jStat.beta.inv(tail, a, b), jStat.beta.inv(1 - tail, a, b)],
+    beta: [a, b],
     made,
     missed,
     stayedOpen,
     birdOut,
   };
 }
-
-/** Chance that the true share lies below the lower end, and above the upper end, of what is shown. */
-const tail = 0.05;
 
 /** Of a door that shuts itself: how often it stays open, and how often it shuts a bird out; each Beta by itself. */
 export function waysToFail(

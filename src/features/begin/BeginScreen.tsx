@@ -4,7 +4,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { keepPlace } from '@/store/open-file';
+import { keepPlace } from '@/store/keep-place';
 import { useYard } from '@/store/use-yard';
 import { OpenFileButton } from '@/features/place/OpenFileButton';
 import { PlaceList } from '@/features/places/PlaceList';

@@ -6,7 +6,7 @@ import { StyleSheet, View } from 'react-native';
 import { useRouterHere } from '@/features/frame/use-router-here';
 import { backupName, backupText, TooLarge } from '@/store/backup';
 import { localDay } from '@/store/local-day';
-import { exportText } from '@/store/open-file';
+import { exportText } from '@/store/keep-place';
 import { removePlace } from '@/store/places';
 import type { Yard } from '@/store/records';
 import { Button } from '@/ui/controls/Button';

@@ -7,7 +7,7 @@ import type { PlacePart } from '@/core/place/versions';
 import type { Chosen } from '@/store/join-file';
 import type { IsHere, WhenHere } from '@/store/open-file';
 import { Button } from '@/ui/controls/Button';
-import { Choice } from '@/ui/controls/Choice';
+import { Chips } from '@/ui/controls/Chips';
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { SitePlan } from '@/ui/drawings/SitePlan';
@@ -28,7 +28,7 @@ export function JoinOffer({ isHere, onSay, onLeave }: Props) {
   const isSaid = !ahead || ahead.clashes.every((part) => chosen[part] !== undefined);
   return (
     <View role="group" aria-label={placeText.itIsHereAlready} style={styles.box}>
-      <Notice>{isHereSentence(isHere)}</Notice>
+      <Notice tone="hours">{isHereSentence(isHere)}</Notice>
       {ahead && (
         <>
           <Txt>{cameSentence(ahead.came, 'ahead')}</Txt>
@@ -71,12 +71,14 @@ interface PartProps {
 
 /** Both states side by side; what stands there as drawings. */
 function PartChoice({ part, here, there, value, onChange }: PartProps) {
+  const label = placeText.changedOnBoth(partNames[part]);
   const states = [
     ['here', placeText.asHere, here],
     ['there', placeText.asInTheFile, there],
   ] as const;
   return (
-    <View style={styles.box}>
+    <View role="group" aria-label={label} style={styles.box}>
+      <Txt kind="strong">{label}</Txt>
       <View style={styles.beside}>
         {states.map(([side, name, place]) => (
           <View key={side} style={styles.state}>
@@ -98,11 +100,10 @@ function PartChoice({ part, here, there, value, onChange }: PartProps) {
           </View>
         ))}
       </View>
-      <Choice
-        label={placeText.changedOnBoth(partNames[part])}
+      <Chips
         options={states.map(([side, name]) => [side, name] as const)}
         value={value}
-        onChange={onChange}
+        onChoose={onChange}
       />
     </View>
   );

@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import { samphireYard } from '../../../demo/samphire-yard';
-import { keepPlace } from '@/store/open-file';
+import { keepPlace } from '@/store/keep-place';
 import { storage } from '@/store/storage';
 import { ortsTexte } from '@/words/german/places';
 import { addLanguage, speak } from '@/words/language';

@@ -34,7 +34,8 @@ import { dayWords } from '@/words/day-words';
 import { count } from '@/words/names';
 import { notSavedWords } from '@/words/not-saved-words';
 import { questionWords } from '@/words/attributes';
-import { leavesOut, minutesWords, purposeNames } from '@/words/walk-words';
+import { minutesWords } from '@/words/minutes-words';
+import { leavesOut, purposeNames } from '@/words/walk-words';
 
 interface Props {
   readonly yard: Yard;

@@ -18,18 +18,12 @@ import { LapSheet } from '@/features/look/LapSheet';
 import { SitePlanSheet } from '@/features/look/SitePlanSheet';
 import { useAllScenarios } from '@/features/look/use-all-scenarios';
 import { useLook } from '@/features/look/use-look';
-import { AnimalList } from './AnimalList';
 import { Answer } from './Answer';
-import { BayNote } from './BayNote';
-import { DueCard } from './DueCard';
 import { EveningCard } from './EveningCard';
-import { KeyList } from './KeyList';
-import { Outlook } from './Outlook';
-import { SettleOffer } from './SettleOffer';
 import { ScenarioBar } from './ScenarioBar';
+import { useBelow } from './use-below';
 import { useYardKeys } from './use-yard-keys';
 import { WayList } from './WayList';
-import { WhatCounts } from './WhatCounts';
 
 /** What stands above the plan on a wide screen, px; the lap is below it. */
 const abovePlan = 337;
@@ -48,6 +42,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const stage = useOpened(3);
   const seen = useMemo(() => ({ yard, look, judgement, all }), [yard, look, judgement, all]);
   const later = useDeferredValue(stage > 1 ? seen : undefined, undefined);
+  const below = useBelow(stage > 0);
   const [selected, setSelected] = useState<BayId>();
   const wide = useWide();
   const { height } = useWindowDimensions();
@@ -72,16 +67,22 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       whole={wide}
     />
   );
-  const note = selected && <BayNote judgement={judgement} bay={selected} look={look} />;
+  const note = below && selected && (
+    <below.BayNote judgement={judgement} bay={selected} look={look} />
+  );
   const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={later?.all} />;
   const wayList = later && <WayList judgement={later.judgement} look={later.look} />;
   const last = stage > 2 ? later : undefined;
-  const outlook = last && <Outlook {...last} />;
-  const whatCounts = last && <WhatCounts judgement={last.judgement} />;
-  const animalList = last && <AnimalList judgement={last.judgement} look={last.look} />;
-  const settle = last && <SettleOffer yard={yard} />;
+  const outlook = last && below && <below.Outlook {...last} />;
+  const whatCounts = last && below && <below.WhatCounts judgement={last.judgement} />;
+  const animalList = last && below && (
+    <below.AnimalList judgement={last.judgement} look={last.look} />
+  );
+  const settle = last && below && <below.SettleOffer yard={yard} />;
   const evening = look.day === look.today && <EveningCard yard={yard} place={place} />;
-  const due = last && look.day === look.today && <DueCard yard={yard} place={place} />;
+  const due = last && below && look.day === look.today && (
+    <below.DueCard yard={yard} place={place} />
+  );
   const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
@@ -99,7 +100,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {note}
             {outlook}
             {whatCounts}
-            {last && <KeyList />}
+            {last && below && <below.KeyList />}
           </Column>
           <Column name={yardText.waysInAndAnimals} style={styles.right}>
             {wayList}

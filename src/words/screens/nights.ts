@@ -1,4 +1,5 @@
 /** What the screen of nights says. */
+import { missedBand } from '@/core/nights/missed-band';
 import type { MissedChance } from '@/core/nights/missed-chance';
 import type { Night } from '@/core/nights/night';
 import type { Place } from '@/core/place/place';
@@ -50,8 +51,11 @@ export const nightsText = spoken('nights', {
   whoName: (name: string) => name || 'Whoever does as a rule',
   device: (place: Place, opening: string) => `${capital(doorName(place, opening))}, by itself`,
   chance: ({ mean }: MissedChance) => percent(mean),
-  chanceWords: ({ made, missed, band }: MissedChance) =>
-    `${made === 0 ? 'Nothing on record' : `${missed} of ${count(made, 'evening')} missed`}; nine times in ten between ${percent(band[0])} and ${percent(band[1])}.`,
+  chanceWords: (chance: MissedChance) => {
+    const { made, missed } = chance;
+    const [low, high] = missedBand(chance).map(percent);
+    return `${made === 0 ? 'Nothing on record' : `${missed} of ${count(made, 'evening')} missed`}; nine times in ten between ${low} and ${high}.`;
+  },
   twoWays: (open: MissedChance, out: MissedChance) =>
     `It stays open ${percent(open.mean)}, and shuts a bird out ${percent(out.mean)} of evenings.`,
   chanceFrom:

@@ -11,7 +11,8 @@ import { wayTitle } from '../headline';
 import { amountWords, lengthWords } from '../length-words';
 import { animalList, capital, count, listOf } from '../names';
 import { readingTitle, readingWords } from '../reading-words';
-import { minutesWords, stopName } from '../walk-words';
+import { minutesWords } from '../minutes-words';
+import { stopName } from '../walk-words';
 
 export const walkText = spoken('walk', {
   typeWhatYouRead: 'Type what you read.',

@@ -1,6 +1,6 @@
 /** What the screens of `yard` say. */
 import { spoken } from '../language';
-import { minutesWords } from '../walk-words';
+import { minutesWords } from '../minutes-words';
 import type { AnimalId } from '@/core/tables/animals';
 import { dayWords, timeWords } from '../day-words';
 import type { MovedByLog } from '@/core/score/moved-by-log';
