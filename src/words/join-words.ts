@@ -14,6 +14,7 @@ export const partNames: Readonly<Record<PlacePart, string>> = {
   fence: 'the electric line',
   routine: 'who shuts up',
   experience: 'how it has gone so far',
+  devices: 'devices',
 };
 
 /** "2 walks with 31 readings, a mend and 4 entries of the log"; nothing, where nothing is new. */
@@ -78,6 +79,8 @@ export function partWords(place: Place, part: PlacePart): string {
           : 'no line';
     case 'routine':
       return place.routine?.shuts ? `shut up by ${place.routine.shuts}` : 'nobody said';
+    case 'devices':
+      return listOf((place.devices ?? []).map(({ name }) => name)) || 'none';
     case 'experience':
       return place.experience
         ? `kept like this since ${dayWords(place.experience.since)}, ${count(place.experience.lost, 'bird')} lost`

@@ -4,6 +4,7 @@ import { findBay } from '@/core/place/find';
 import type { LogEntry, Loss, SightingKind } from '@/core/records/sighting';
 import { animalName } from './headline';
 import type { FenceTest } from '@/core/records/fence-test';
+import type { MonitorDay } from '@/core/records/monitor-day';
 import { dayWords } from './day-words';
 import { everyWords, putOffNames } from './due-words';
 import { bayName, kv } from './fence-words';
@@ -54,7 +55,15 @@ export function entryWords(place: Place, entry: LogEntry): string {
       return 'A round done';
     case 'own-round':
       return `${entry.name}, ${everyWords(entry.every)}`;
+    case 'monitor-day':
+      return monitorDayWords(place, entry);
   }
+}
+
+/** "Orchard monitor: 5.1 to 6.8 kV, 6.7 kV at last". */
+function monitorDayWords({ devices = [] }: Place, entry: MonitorDay): string {
+  const name = devices.find(({ id }) => id === entry.device)?.name ?? 'Monitor';
+  return `${name}: ${kv(entry.least)} to ${kv(entry.most)}, ${kv(entry.last)} at last`;
 }
 
 /** "Line opened before orchard 1: 6.9 kV", "Leak found at orchard 2: weeds lying over it". */

@@ -43,9 +43,11 @@ function walkWords({ kind, purpose, readings, ended }: Walk): string {
       ? 'Measured again'
       : kind === 'said'
         ? 'Said from memory'
-        : purpose
-          ? purposeNames[purpose][0]
-          : 'Walk';
+        : kind === 'device'
+          ? 'Read by a device'
+          : purpose
+            ? purposeNames[purpose][0]
+            : 'Walk';
   return `${name}: ${count(readings.length, 'reading')}${ended ? '' : ', not ended'}`;
 }
 

@@ -5,7 +5,8 @@ import { is } from '../place/possible';
 import { applyReadings } from '../records/apply-readings';
 import { setAttribute } from '../records/set-attribute';
 import type { Touching } from '../tables/shocking';
-import { fenceView, neededVolts, nextTest, type FenceView } from './fence-view';
+import { fenceView, nextTest, type FenceView } from './fence-view';
+import { neededVolts } from './needed-volts';
 import { linePathOf } from './line-path';
 
 const date = '2026-10-10';

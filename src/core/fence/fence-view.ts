@@ -6,8 +6,6 @@ import type { Fence, FenceLine } from '../place/fence';
 import type { Place } from '../place/place';
 import { bounds, isKnown, type PossibleAmount } from '../place/possible';
 import { daylightHours } from '../place/dusk';
-import { toKeepOut } from '../place/setting';
-import { animals } from '../tables/animals';
 import { touching, type Touching } from '../tables/shocking';
 import { nightsLeft, type Banded, type BatteryDay } from './battery';
 import { rodsMissing } from './earth-test';
@@ -16,6 +14,7 @@ import { firstThing, type FirstThing } from './first-thing';
 import { judgedCase, type LineCase } from './line-case';
 import { touchedBy, usualRods } from './line-network';
 import { linePathOf, type LinePath } from './line-path';
+import { neededVolts } from './needed-volts';
 import { believedLine, solvedLine, type BelievedBay } from './reaching';
 import { readVolts } from './read-volts';
 import type { SolvedLine } from './solved-line';
@@ -54,11 +53,6 @@ export interface FenceView {
 
 /** A line that somebody has described. */
 export type DescribedFence = Fence & { readonly line: FenceLine };
-
-/** kV that the animals to be kept out here ask for, by the most of them; 0 where no wire is trusted against any. */
-export function neededVolts(place: Pick<Place, 'setting'>): number {
-  return Math.max(0, ...toKeepOut(place).map((id) => animals[id].shocked?.volts.value ?? 0));
-}
 
 /**
  * `undefined` where no line is described or no wire is strung. `place`: as found. `whatIf`: what would be. `batteryRead`: the day of its last

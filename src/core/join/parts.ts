@@ -15,6 +15,7 @@ export const partOf: Readonly<Record<Exclude<keyof Place, Beside>, PlacePart>> =
   fence: 'fence',
   routine: 'routine',
   experience: 'experience',
+  devices: 'devices',
 };
 
 /** What a place says in one part; fields that it leaves out are left out. */

@@ -26,6 +26,7 @@ import { regions } from '../tables/regions';
 import { surroundings } from '../tables/surroundings';
 import { deterrents, nearThings, oftenWords } from '../tables/visiting';
 import { baySchema } from './bay';
+import { devicesSchema } from './device';
 import { fenceSchema } from './fence';
 import { keepersSchema, versionsSchema } from './versions';
 import { yearSpan } from './year-span';
@@ -262,6 +263,8 @@ export const placeSchema = named(
     fence: optional(fenceSchema),
     routine: optional(routineSchema),
     experience: optional(experienceSchema),
+    /** What measures by itself. */
+    devices: optional(devicesSchema),
     /** How often each part was changed on which phone; absent until it was changed on any. */
     versions: optional(versionsSchema),
     /** Whose phones these are, as far as somebody said. */

@@ -15,6 +15,7 @@ export const placeParts = [
   'fence',
   'routine',
   'experience',
+  'devices',
 ] as const;
 /** A part of a place that is changed, and chosen, by itself. */
 export type PlacePart = (typeof placeParts)[number];

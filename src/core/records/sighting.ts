@@ -21,6 +21,7 @@ import { eveningSchema } from './evening';
 import { fenceTestSchema } from './fence-test';
 import { dueDoneSchema, duePutOffSchema, ownRoundSchema } from './due-said';
 import { signSchema } from './found-signs';
+import { monitorDaySchema } from './monitor-day';
 import { awaySchema, learningSchema, youngNearSchema, type YoungNear } from './spells';
 
 export const sightingKinds = ['seen', 'tracks', 'droppings', 'camera', 'shocked'] as const;
@@ -110,6 +111,7 @@ export const logEntrySchema = named(
     'due-put-off': duePutOffSchema,
     'due-done': dueDoneSchema,
     'own-round': ownRoundSchema,
+    'monitor-day': monitorDaySchema,
   }),
 );
 /** Something that was seen, was not, was lost, was said of an evening or of what falls due, or read on the line. */

@@ -19,8 +19,8 @@ import {
   type TypeOf,
 } from '../schema/schema';
 
-/** `said`: no walk at all; what the keeper said of the place from memory. */
-export const walkKinds = ['lap', 'measure-again', 'said'] as const;
+/** No walks at all: `said`, what the keeper said of the place from memory; `device`, what something that measures by itself read. */
+export const walkKinds = ['lap', 'measure-again', 'said', 'device'] as const;
 /** Whether a walk was done or told from memory. */
 export type WalkKind = (typeof walkKinds)[number];
 

@@ -25,4 +25,7 @@ export const most = {
   phones: 200,
   versions: 2000,
   gone: 200_000,
+  devices: 100,
+  /** Of one file: a reading a minute for three months and more. */
+  deviceReadings: 200_000,
 } as const;

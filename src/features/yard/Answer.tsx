@@ -5,6 +5,7 @@ import { inDateOrder } from '@/core/records/apply-readings';
 import { duskOf } from '@/core/place/dusk';
 import type { Judgement } from '@/core/score/judge';
 import type { Look } from '@/features/look/use-look';
+import type { Walk } from '@/core/records/walk';
 import type { Yard } from '@/store/records';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
@@ -12,6 +13,9 @@ import { headline, holdWords } from '@/words/headline';
 import { count } from '@/words/names';
 
 const tones = { open: 'open', unread: 'hours', holds: 'holds' } as const;
+
+/** Walks that somebody walked. */
+const onFoot: readonly Walk['kind'][] = ['lap', 'measure-again'];
 
 export function Answer({
   yard,
@@ -25,7 +29,7 @@ export function Answer({
   const { answer, tone, when, under } = headline(judgement);
   // What was said from memory is no walk, and one that has only been begun has seen nothing yet.
   const last = inDateOrder(
-    yard.walks.filter(({ kind, readings }) => kind !== 'said' && readings.length > 0),
+    yard.walks.filter(({ kind, readings }) => onFoot.includes(kind) && readings.length > 0),
   ).at(-1);
   const walked = last ? yardText.walked(last.date) : yardText.notWalkedYet;
   const toMeasure = yard.mends.filter((mend) => mend.state === 'done').length;
