@@ -17,6 +17,7 @@ const screens: [name: string, path: string][] = [
   ['the evening', '/shut'],
   ['the nights', '/nights'],
   ['what falls due', '/due'],
+  ['devices', '/devices'],
   ['what happened', '/happened'],
   ['no line yet', '/fence'],
   ['a length question', '/walk/n2~ground.gap'],

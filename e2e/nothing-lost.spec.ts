@@ -237,6 +237,7 @@ test('the console is silent on every screen', async ({ page }) => {
       '/shut',
       '/nights',
       '/due',
+      '/devices',
       '/happened',
       '/fence',
       '/bay/n2',

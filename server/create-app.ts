@@ -10,6 +10,7 @@ import express, {
   type Response,
 } from 'express';
 import staticCompressed from 'express-static-gzip';
+import { deviceRoutes } from './devices/device-routes';
 import { permissions, securityHeaders } from './security';
 import { readPlaceFile } from '../src/core/formats/read-place-file';
 
@@ -42,6 +43,8 @@ export function createApp({ dist, demos = [] }: Served): Express {
     if (demo === undefined) response.status(404).json({ problem: 'no such demo place here' });
     else response.type('application/json').sendFile(demo.file);
   });
+  // Stand-ins ship with the demo places: without them a keeper's own server plays nothing.
+  if (demos.length > 0) app.use('/api/devices', deviceRoutes());
   app.use('/api', (_request, response) => {
     response.status(404).json({ problem: 'there is nothing at this address' });
   });

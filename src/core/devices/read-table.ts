@@ -77,8 +77,23 @@ export function guessed(
   const door = columnLike(clean, words.door);
   const kind: DeviceKind | undefined =
     volts !== -1 ? 'fence-monitor' : camera !== -1 ? 'camera' : door !== -1 ? 'door' : undefined;
-  if (kind === undefined) return undefined;
-  const value = { 'fence-monitor': volts, camera, door }[kind];
+  return kind && guessedColumns(head, rows, kind);
+}
+
+/** The same, where it is known of what it is; `undefined` where no column looks like what such a device says. */
+export function guessedColumns(
+  head: readonly string[],
+  rows: readonly (readonly string[])[],
+  kind: DeviceKind,
+): Reading | undefined {
+  const clean = head.map((name) => name.trim());
+  const battery = columnLike(clean, words.battery);
+  const value = columnLike(
+    clean,
+    { 'fence-monitor': words.volts, camera: words.camera, door: words.door }[kind],
+    battery === -1 ? [] : [battery],
+  );
+  if (value === -1) return undefined;
   const dated = columnLike(clean, words.date, [value]);
   const timed = columnLike(clean, words.time, [value, dated]);
   const at = dated === -1 ? timed : dated;

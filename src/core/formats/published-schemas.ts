@@ -1,5 +1,6 @@
 /** The JSON Schemas of docs/format, made from the descriptions that files and answers are checked by. */
 import { jsonSchemaOf, type JsonSchema } from '../schema/json-schema';
+import { deviceDocumentSchema, deviceVersion } from '../devices/device-reading';
 import { assessSchema, assessVersion } from './assess-document';
 import { fenceSchema, fenceVersion } from './fence-document';
 import { formatVersion, placeFileSchema } from './place-file';
@@ -10,8 +11,9 @@ import { foundSignsSchema } from '../records/found-signs';
 
 /** By the name of their file, without ".schema.json". */
 export const publishedSchemas: Readonly<
-  Record<'place' | 'assess' | 'plan' | 'settle' | 'found' | 'signs' | 'fence', JsonSchema>
+  Record<'place' | 'assess' | 'plan' | 'settle' | 'found' | 'signs' | 'fence' | 'device', JsonSchema>
 > = {
+  device: jsonSchemaOf(deviceDocumentSchema, `Device readings, version ${deviceVersion}`),
   place: jsonSchemaOf(placeFileSchema, `Rookle place file, version ${formatVersion}`),
   assess: jsonSchemaOf(assessSchema, `Rookle assessment, version ${assessVersion}`),
   plan: jsonSchemaOf(planSchema, `Rookle plan of mends, version ${planVersion}`),

@@ -26,6 +26,8 @@ export const changeKinds = [
   'nights-away',
   'what-falls-due',
   'birds-that-learn',
+  'device-readings',
+  'a-device',
   'joining-a-file',
   'whose-phone',
   'a-loss',

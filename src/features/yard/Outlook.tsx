@@ -1,4 +1,5 @@
 /** The figures behind the sentence: hold with its range, birds lost in a year, how it came along, how sure it is. */
+import { devicesText } from '@/words/screens/devices';
 import { dueText } from '@/words/screens/due';
 import { eveningText } from '@/words/screens/evening';
 import { yardText } from '@/words/screens/yard';
@@ -42,6 +43,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   const params = lookParams(look);
   const leads: readonly (readonly [string, Href])[] = [
     [dueText.due, '/due'],
+    [devicesText.devices, '/devices'],
     [eveningText.nights, '/nights'],
     [yardText.theFence, '/fence'],
     [eveningText.whatHappened, '/happened'],

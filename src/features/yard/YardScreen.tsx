@@ -83,6 +83,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const due = last && below && look.day === look.today && (
     <below.DueCard yard={yard} place={place} />
   );
+  const news = last && below && look.day === look.today && (
+    <below.DeviceNewsCard yard={yard} place={place} />
+  );
   const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
@@ -92,6 +95,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
             {evening}
+            {news}
             {due}
             {settle}
             {damaged}
@@ -115,6 +119,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
       {evening}
+      {news}
       {due}
       {settle}
       {damaged}
