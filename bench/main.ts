@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { listen } from '../server/listen';
 import { memoryCost } from './memory';
+import { devicesCost } from './devices';
 import { fenceCost } from './fence';
 import { judgingCost } from './judging';
 import { performancePage } from './performance-page';
@@ -36,6 +37,7 @@ async function main(): Promise<void> {
     ...tenYears,
     ...memoryCost(),
     fence: fenceCost(),
+    devices: devicesCost(),
   });
   writeFileSync(join(root, 'docs', 'performance.md'), page);
   console.log(page);

@@ -1,4 +1,5 @@
 /** The figures of a bench run as docs/performance.md. What was done about them is prose kept here, so that one script writes the page. */
+import type { DevicesCost } from './devices';
 import type { FenceCost } from './fence';
 import type { JudgingCost } from './judging';
 import type { Scores } from './lighthouse.mjs';
@@ -16,7 +17,7 @@ export function performancePage(
   judging: JudgingCost,
   painted: Repaint,
   planned: PlanningCost,
-  years: TenYearsCost & MemoryCost & { readonly fence: FenceCost },
+  years: TenYearsCost & MemoryCost & { readonly fence: FenceCost; readonly devices: DevicesCost },
 ): string {
   const met = (ok: boolean) => (ok ? 'met' : 'not met');
   const worst = Math.min(...scores.map(({ performance }) => performance));
@@ -75,6 +76,8 @@ Ratios within one run, so that machines can be compared.
 | one tap of “what if” on the line, demo place (aim a frame, ${aims.frameMs} ms: ${met(years.fence.demoMs <= aims.frameMs)}) | ${years.fence.demoMs} ms |
 | the same at 60 bays with two wires (aim 50 ms: ${met(years.fence.sixtyMs <= 50)}) | ${years.fence.sixtyMs} ms |
 | the first test of a search for a leak there | ${years.fence.searchMs} ms |
+| a week of a fence monitor, ${years.devices.readings} readings, from the text of its table to records (aim 2000 ms: ${met(years.devices.weekMs <= 2000)}) | ${years.devices.weekMs} ms |
+| judging a place with ten years of such days in its log, in times of judging it without | ${years.devices.judgedTimes} |
 
 Growth, as time a bay against 15 bays (1 is linear, less is better): ${judging.growth.map((it) => `${it.bays} bays ${it.perBay}`).join(', ')}.
 

@@ -27,6 +27,7 @@ import {
   remindedAfter,
   wholeWalkBy,
 } from '@/core/tables/rounds';
+import { morningFrom, newsFor, noonFrom, sureEnough } from '@/core/tables/devices';
 import { Fragment } from 'react';
 import { sources } from '@/core/tables/sources';
 import { Txt } from '@/ui/controls/Txt';
@@ -68,6 +69,20 @@ export const nightEntries: readonly Entry[] = [
         <FigureLine name={nightFiguresText.lookedTogether} figure={lookedTogether} />
         <FigureLine name={nightFiguresText.remindedAfter} figure={remindedAfter} />
         <Txt tone="ink2">{nightFiguresText.wholeWalks(wholeWalkBy.map(yearDayWords))}</Txt>
+      </>
+    ),
+  },
+  {
+    id: 'devices',
+    kind: 'nights',
+    name: nightFiguresText.whatDevicesSay,
+    words: nightFiguresText.devices,
+    figures: () => (
+      <>
+        <FigureLine name={nightFiguresText.morningFrom} figure={morningFrom} />
+        <FigureLine name={nightFiguresText.noonFrom} figure={noonFrom} />
+        <FigureLine name={nightFiguresText.sureEnough} figure={sureEnough} />
+        <FigureLine name={nightFiguresText.newsFor} figure={newsFor} />
       </>
     ),
   },

@@ -49,6 +49,12 @@ export const nightFiguresText = spoken('night-figures', {
     });
     return `${answerWords(question, answer)[0]}. ${named.join('; ')}.`;
   },
+  whatDevicesSay: 'What devices say',
+  devices: 'device monitor door camera sure night morning news silent',
+  morningFrom: 'A door that opens opens for the day from',
+  noonFrom: 'A night ends, and the next begins, at',
+  sureEnough: 'A camera’s word for an animal is taken from',
+  newsFor: 'Said on the yard for',
   whatFallsDue: 'What falls due',
   rounds: 'due rounds weekly monthly calendar put off walk pull test battery',
   lineEvery: 'The line and its battery are read every',
