@@ -26,6 +26,7 @@ const plain: Readonly<Record<ChangeKind, string>> = {
   'nights-away': 'nights away',
   'what-falls-due': 'what was said of what falls due',
   'birds-that-learn': 'birds to look for',
+  'what-is-inside': 'what is inside',
   'device-readings': 'what a device said',
   'a-device': 'the device',
   'joining-a-file': 'joining the file',

@@ -11,7 +11,10 @@ import { foundSignsSchema } from '../records/found-signs';
 
 /** By the name of their file, without ".schema.json". */
 export const publishedSchemas: Readonly<
-  Record<'place' | 'assess' | 'plan' | 'settle' | 'found' | 'signs' | 'fence' | 'device', JsonSchema>
+  Record<
+    'place' | 'assess' | 'plan' | 'settle' | 'found' | 'signs' | 'fence' | 'device',
+    JsonSchema
+  >
 > = {
   device: jsonSchemaOf(deviceDocumentSchema, `Device readings, version ${deviceVersion}`),
   place: jsonSchemaOf(placeFileSchema, `Rookle place file, version ${formatVersion}`),

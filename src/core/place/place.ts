@@ -180,6 +180,9 @@ const zoneSchema = named(
     base: optional(length),
     /** A pen without a floor that is moved to fresh ground, and on what. */
     moves: optional(oneOf(movesOn)),
+    /** Of all its perches together, mm; its nest boxes. Absent: nobody said. */
+    perch: optional(length),
+    nests: optional(whole(0, 10_000)),
     /** Days of the year on which birds are kept in it, one stretch or several; absent: all year. */
     inUse: optional(listOfSome(yearSpan, 1, 'needs a span', most.spans)),
   }),

@@ -26,6 +26,7 @@ export const changeKinds = [
   'nights-away',
   'what-falls-due',
   'birds-that-learn',
+  'what-is-inside',
   'device-readings',
   'a-device',
   'joining-a-file',

@@ -38,6 +38,8 @@ export type Unit =
   | 'levels'
   | 'per cent'
   | 'm'
+  | 'm²'
+  | 'nests'
   | 'hours'
   | 'V'
   | 'mA'

@@ -42,6 +42,8 @@ export const sources = {
   dwight: 'Dwight, “Calculation of resistances to ground”, Electrical Engineering 55:1319, 1936',
   iec: 'IEC 60335-2-76, electric fence energizers, and its Annex BB',
   resistivity: 'Resistivity of the metal over its cross-section; handbook values',
+  'hen-directive':
+    'Directive 1999/74/EC and the British code for laying hens; EU marketing standards for free-range eggs (commercial flocks)',
   trade: 'What keepers and builders of runs do; no printed source',
   rookle: 'Set by Rookle so that a judgement can be made; open to correction',
 } as const;

@@ -49,6 +49,7 @@ import { AnimalFigures } from './AnimalFigures';
 import { FigureLine } from './FigureLine';
 import { fenceEntries } from './fence-entries';
 import { nightEntries } from './night-entries';
+import { roomEntries } from './room-entries';
 import { visitEntries } from './visit-entries';
 
 export const entryKinds = [
@@ -211,6 +212,7 @@ export const entries: readonly Entry[] = [
   })),
   ...visitEntries,
   ...nightEntries,
+  ...roomEntries,
   ...fenceEntries,
   ...gaugeIds.map((id): Entry => ({
     id: `gauge-${id}`,

@@ -1,6 +1,7 @@
 /** The flock: groups of birds, where each sleeps, where it is by day, and whether it ranges. */
 import { flockText } from '@/words/screens/flock';
 import type { ChangeMade } from '@/core/records/change-made';
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { addGroup, changeGroup, dropGroup } from '@/core/place/edit/flock';
 import { birdKinds, outside, type Group, type Place } from '@/core/place/place';
@@ -11,44 +12,61 @@ import { TextField } from '@/features/edit/TextField';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { useEdit, type Edit } from '@/features/edit/use-edit';
 import type { Yard } from '@/store/records';
+import { useJudgement } from '@/store/use-yard';
 import { newId } from '@/store/ids';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
+import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
-import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { birdNames, capital } from '@/words/names';
+import { roomText } from '@/words/screens/room';
+import { RoomPart } from './RoomPart';
 
-export function FlockScreen({ yard: { place, sightings } }: { readonly yard: Yard }) {
+export function FlockScreen({ yard }: { readonly yard: Yard }) {
+  const { place, sightings } = yard;
+  const { found } = useJudgement(yard);
   const edit = useEdit();
+  const now = useMemo(
+    () => ({ ...found.place, flock: place.flock.map((it) => groupAfter(it, sightings)) }),
+    [found, place, sightings],
+  );
   return (
-    <Screen>
-      <View style={styles.head}>
-        <BackLink href="/place" name={flockText.place} />
-        <Txt kind="title">{flockText.theFlock}</Txt>
-        <Txt tone="ink2">{flockText.birdsThatSpendNightAnd}</Txt>
-        {edit.trouble && <Notice>{edit.trouble}</Notice>}
-        <UndoBar placeId={place.id} />
-      </View>
-      {place.flock.map((group) => (
-        <GroupPart
-          key={group.id}
-          place={place}
-          group={groupAfter(group, sightings)}
-          fewer={fewerIn(group.id, sightings)}
-          edit={edit}
-        />
-      ))}
-      <View style={styles.head}>
-        <Button
-          label={flockText.anotherGroup}
-          onPress={() => edit.change('group', (it) => addGroup(it, newId))}
-        />
-      </View>
-    </Screen>
+    <Columns
+      names={[flockText.theFlock, roomText.room]}
+      head={
+        <View style={styles.head}>
+          <BackLink href="/place" name={flockText.place} />
+          <Txt kind="title">{flockText.theFlock}</Txt>
+          <Txt tone="ink2">{flockText.birdsThatSpendNightAnd}</Txt>
+          {edit.trouble && <Notice>{edit.trouble}</Notice>}
+          <UndoBar placeId={place.id} />
+        </View>
+      }
+      left={
+        <>
+          {place.flock.map((group) => (
+            <GroupPart
+              key={group.id}
+              place={place}
+              group={groupAfter(group, sightings)}
+              fewer={fewerIn(group.id, sightings)}
+              edit={edit}
+            />
+          ))}
+          <View style={styles.head}>
+            <Button
+              label={flockText.anotherGroup}
+              onPress={() => edit.change('group', (it) => addGroup(it, newId))}
+            />
+          </View>
+        </>
+      }
+      right={<RoomPart place={now} />}
+    />
   );
 }
 

@@ -28,6 +28,7 @@ import { MendOutcome } from './MendOutcome';
 import { MendPhotos } from './MendPhotos';
 import { MendTargets } from './MendTargets';
 import { NotesPart } from './NotesPart';
+import { RoomLost } from './RoomLost';
 import { StillComesIn } from './StillComesIn';
 import { StateTrail } from './StateTrail';
 
@@ -59,6 +60,7 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
         <Txt kind="heading">{mendsText.how}</Txt>
         <MendTargets place={found.place} mend={mend} />
         {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
+        <RoomLost place={found.place} mend={mend} />
       </View>
       <NotesPart
         place={found.place}

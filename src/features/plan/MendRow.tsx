@@ -3,6 +3,7 @@ import { planText } from '@/words/screens/plan';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { HowTo } from '@/features/mends/HowTo';
+import { RoomLost } from '@/features/mends/RoomLost';
 import { MendTargets } from '@/features/mends/MendTargets';
 import { readyFor } from '@/core/mends/plan/with-mends';
 import { Button } from '@/ui/controls/Button';
@@ -79,6 +80,7 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
             </Txt>
           )}
           {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
+          <RoomLost place={readyFor(place, [mend])} mend={mend} />
           <View style={styles.marks}>
             <Button
               look="chip"

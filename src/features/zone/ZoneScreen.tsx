@@ -17,6 +17,7 @@ import { roofOf } from '@/core/place/find';
 import { heightOf } from '@/core/place/faces/zone-dress';
 import { movesOn, type Moves, type Place, type Zone } from '@/core/place/place';
 import { SeasonsFields } from '@/features/edit/SeasonsFields';
+import { NumberField } from '@/features/edit/NumberField';
 import { LengthField } from '@/features/edit/LengthField';
 import { TextField } from '@/features/edit/TextField';
 import { UndoBar } from '@/features/edit/UndoBar';
@@ -36,6 +37,7 @@ import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { movesNames, zoneKindNames } from '@/words/edit-words';
 import { capital } from '@/words/names';
+import { roomText } from '@/words/screens/room';
 import { SidesPart } from './SidesPart';
 
 const highest = 5000;
@@ -75,6 +77,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
           <SizePart place={place} zone={zone} edit={edit} />
           <SidesPart place={place} zone={zone} edit={edit} />
           <RoofPart place={place} zone={zone} edit={edit} />
+          {zone.kind === 'house' && <InsidePart zone={zone} edit={edit} place={place} />}
           <UsePart zone={zone} edit={edit} place={place} />
           {place.zones.length > 1 && (
             <View style={styles.head}>
@@ -198,6 +201,38 @@ function RoofPart({ place, zone, edit }: Props) {
     </Part>
   );
 }
+
+/** Perches and nests, for the room that the birds have. */
+function InsidePart({ zone, edit, place }: Pick<Props, 'zone' | 'edit' | 'place'>) {
+  const set = (what: 'perch' | 'nests', value: number | undefined) =>
+    edit.change('what-is-inside', (it) =>
+      value === undefined
+        ? forget(it, zone.id, what)
+        : describeZone(it, zone.id, { [what]: value }),
+    );
+  return (
+    <Part title={roomText.inside}>
+      <LengthField
+        label={roomText.perch}
+        mm={zone.perch}
+        units={place.units}
+        longest={longestPerch}
+        onChange={({ mm }) => set('perch', mm)}
+      />
+      <NumberField
+        label={roomText.nests}
+        value={zone.nests}
+        least={0}
+        most={10_000}
+        whole
+        onChange={(nests) => set('nests', nests)}
+      />
+    </Part>
+  );
+}
+
+/** Of a whole house, all its perches together, mm. */
+const longestPerch = 1_000_000;
 
 /** Days and a week or two: what keepers do. */
 const nightsChoices = ['1', '2', '3', '7', '14'] as const;

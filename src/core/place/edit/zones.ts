@@ -24,7 +24,7 @@ import { withChanged } from './change-bay';
 import { copyOf } from './posts';
 
 /** What does not move a wall. */
-export type ZoneWords = Pick<Zone, 'name' | 'moves' | 'inUse'>;
+export type ZoneWords = Pick<Zone, 'name' | 'moves' | 'inUse' | 'perch' | 'nests'>;
 
 /** The place with other words for a zone. */
 export function describeZone(place: Place, id: ZoneId, words: Partial<ZoneWords>): Place {
@@ -55,7 +55,11 @@ export function nightsOf({ faces }: Place, id: ZoneId): number | undefined {
 }
 
 /** A pen that is moved no longer, or birds in it all year. */
-export function forget(place: Place, id: ZoneId, what: 'moves' | 'inUse'): Place {
+export function forget(
+  place: Place,
+  id: ZoneId,
+  what: 'moves' | 'inUse' | 'perch' | 'nests',
+): Place {
   const less = ({ [what]: _, ...rest }: Zone): Zone => rest;
   return { ...place, zones: withChanged(place.zones, id, less) };
 }
