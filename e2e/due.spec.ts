@@ -62,3 +62,24 @@ test('the calendar file has what falls due and four weeks of dusk', async ({ pag
     expect(startDate.toString().slice(0, 10) >= today).toBe(true);
   }
 });
+
+test('what a walk finds to be seen to is a job: done when said so, over when it is looked at again', async ({
+  page,
+}) => {
+  const answer = async (name: RegExp) => {
+    await page.getByRole('radio', { name }).click();
+    await page.getByRole('button', { name: /^(Save, then|Next:)/ }).click();
+    await expect(page).not.toHaveURL(/branches/);
+  };
+  const job = page.getByRole('listitem').filter({ hasText: 'ranch' });
+  await page.goto('/walk/outside~check.branches');
+  await answer(/^yes/i);
+  await page.goto('/mends');
+  await expect(page.getByRole('heading', { name: 'To be seen to' })).toBeVisible();
+  await job.getByRole('button', { name: /^Done today/ }).click();
+  await job.getByRole('link', { name: /^Look again/ }).click();
+  await answer(/^no/i);
+  await page.goto('/mends');
+  await expect(headline(page)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'To be seen to' })).toHaveCount(0);
+});

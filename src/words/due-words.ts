@@ -4,9 +4,10 @@ import type { PutOffReason } from '@/core/records/due-said';
 import type { Due } from '@/core/rounds/due';
 import { ageingNames } from './ageing-words';
 import { dayWords, dueWords } from './day-words';
-import { count } from './names';
+import { capital, count } from './names';
 import { awayWords, learningWords } from './night-words';
 import { mendTitle } from './plan-words';
+import { readingTitle, readingWords } from './reading-words';
 
 export const putOffNames: Readonly<Record<PutOffReason, string>> = {
   weather: 'The weather',
@@ -63,6 +64,13 @@ export function dueName(
         return [`Measure again: ${title}`, 'It is done; that it holds nobody has measured.'];
       if (of.wants === 'open') return [`Open again: ${title}`, 'It held, and was found open.'];
       return [title, 'The day that was set for it.'];
+    }
+    case 'see-to': {
+      const { reading } = of.job;
+      const title = `${readingTitle(place, reading)} ${capital(readingWords(place, reading))}`;
+      return of.wants === 'do'
+        ? [title, 'A walk found it so. It closes no way in, and wants seeing to.']
+        : [`Look again: ${title}`, 'It is said to be done; nobody has looked since.'];
     }
     case 'away':
       return [

@@ -24,6 +24,7 @@ import {
   wholeWalkBy,
 } from '../tables/rounds';
 import { ageingOf, laterBy } from './ageing';
+import { jobsOf, type Job } from './jobs';
 
 /** What it is, with what it is of. */
 export type DueOf =
@@ -36,6 +37,8 @@ export type DueOf =
   | { readonly kind: 'ageing'; readonly ageing: AgeingKind; readonly bays: number }
   /** `make`: its own day; `measure`: done and not measured; `open`: found open again. */
   | { readonly kind: 'mend'; readonly mend: Mend; readonly wants: 'make' | 'measure' | 'open' }
+  /** `do`: found, and to be seen to; `look`: said to be done, and not looked at since. */
+  | { readonly kind: 'see-to'; readonly job: Job; readonly wants: 'do' | 'look' }
   | { readonly kind: 'away'; readonly away: Away }
   | { readonly kind: 'learning'; readonly learning: Learning }
   | { readonly kind: 'own'; readonly round: OwnRound };
@@ -69,6 +72,7 @@ export function dueOf(asked: DueIn): Due[] {
     ...walksDue(asked),
     ...ageingDue(asked),
     ...mendsDue(asked),
+    ...jobsDue(asked),
     ...eveningsDue(asked),
     ...ownDue(asked),
   ]
@@ -174,6 +178,13 @@ function mendsDue({ mends, found }: DueIn): Due[] {
       }
       return (state === 'planned' || state === 'bought') && due ? one('make', due) : [];
     });
+}
+
+function jobsDue({ found, walks, log }: DueIn): Due[] {
+  return jobsOf(found, walks, log).map((job): Due => {
+    const wants = job.done === undefined ? 'do' : 'look';
+    return { id: job.id, of: { kind: 'see-to', job, wants }, day: job.done ?? job.since };
+  });
 }
 
 function eveningsDue({ log, today }: DueIn): Due[] {

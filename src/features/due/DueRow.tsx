@@ -15,7 +15,7 @@ import { color, space } from '@/ui/theme/tokens';
 import { dueLine, dueName, putOffNames } from '@/words/due-words';
 import { notSavedWords } from '@/words/not-saved-words';
 import { dueText } from '@/words/screens/due';
-import { hrefOf } from './href-of';
+import { hrefOf, isDoneBySaying } from './href-of';
 
 interface Props {
   readonly due: Due;
@@ -55,9 +55,9 @@ export function DueRow({ due, place, today, edit }: Props) {
       ) : (
         <View style={styles.plain}>{words}</View>
       )}
-      {(isNow || !href) && (
+      {(isNow || isDoneBySaying(due.of)) && (
         <View style={styles.acts}>
-          {!href && (
+          {isDoneBySaying(due.of) && (
             <Button
               look="key"
               style={styles.act}

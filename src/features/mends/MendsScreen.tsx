@@ -23,6 +23,7 @@ import { mendName, mendStateWords } from '@/words/mend-words';
 import { isFiltered, isThoughtOf, noFilters, shows, type ListedMend } from './filters';
 import { FiltersPart } from './FiltersPart';
 import { HalfDoneList } from './HalfDoneList';
+import { JobsPart } from './JobsPart';
 import { MendTable } from './MendTable';
 
 interface Group {
@@ -145,6 +146,7 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
           ))}
         </View>
       )}
+      <JobsPart yard={yard} place={found.place} />
       <View style={styles.apart}>
         <Pages pages={last} />
       </View>

@@ -85,6 +85,7 @@ export const mendsText = spoken('mends', {
   forNoMoreThan: 'For no more than',
   withNoOtherToolsThan: 'With no other tools than',
   halfDone: 'Half done',
+  toBeSeenTo: 'To be seen to',
   ofMade: (animalName: string, many: number, many2: number) =>
     `${capital(animalName)}: ${many} of ${many2} made`,
   itStillComesIn: (map: Parameters<typeof listOf>[0]) => `It still comes in: ${listOf(map)}.`,
