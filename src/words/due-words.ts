@@ -4,7 +4,8 @@ import type { PutOffReason } from '@/core/records/due-said';
 import type { Due } from '@/core/rounds/due';
 import { ageingNames } from './ageing-words';
 import { dayWords, dueWords } from './day-words';
-import { capital, count } from './names';
+import { bayName } from './fence-words';
+import { capital, count, listOf } from './names';
 import { awayWords, learningWords } from './night-words';
 import { mendTitle } from './plan-words';
 import { readingTitle, readingWords } from './reading-words';
@@ -79,6 +80,26 @@ export function dueName(
       ];
     case 'learning':
       return ['Look for birds at dusk', learningWords(place, of.learning)];
+    case 'panels':
+      return [
+        of.wants === 'on' ? 'Put the panels on' : 'Take the panels off',
+        `Boards and covers that are on for a part of the year: ${listOf(of.bays.map((id) => bayName(place, id)))}.`,
+      ];
+    case 'mow':
+      return [
+        'Mow under the wires',
+        'By what grass grows in a day, it comes up to the lowest wire then, and drags it down.',
+      ];
+    case 'weather':
+      return of.weather.weather === 'storm'
+        ? [
+            'Look round after the storm',
+            'Staples, roof edges, doors, what lies on the line: by hand.',
+          ]
+        : [
+            'Dig the line and the netting out',
+            'A wire under snow gives nothing, and netting comes down under it. Clear it from the side, never from under it.',
+          ];
     case 'own':
       return [of.round.name, `Your own round, ${everyWords(of.round.every)}.`];
   }
@@ -91,6 +112,8 @@ const again: readonly Due['of']['kind'][] = [
   'pull-test',
   'whole-walk',
   'ageing',
+  'panels',
+  'mow',
   'own',
 ];
 

@@ -55,6 +55,8 @@ export function entryWords(place: Place, entry: LogEntry): string {
       return 'A round done';
     case 'own-round':
       return `${entry.name}, ${everyWords(entry.every)}`;
+    case 'weather':
+      return entry.weather === 'storm' ? 'It stormed' : 'It snowed';
     case 'monitor-day':
       return monitorDayWords(place, entry);
   }

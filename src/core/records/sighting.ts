@@ -22,6 +22,7 @@ import { fenceTestSchema } from './fence-test';
 import { dueDoneSchema, duePutOffSchema, ownRoundSchema } from './due-said';
 import { signSchema } from './found-signs';
 import { monitorDaySchema } from './monitor-day';
+import { weatherSchema } from './weather';
 import { awaySchema, learningSchema, youngNearSchema, type YoungNear } from './spells';
 
 export const sightingKinds = ['seen', 'tracks', 'droppings', 'camera', 'shocked'] as const;
@@ -112,6 +113,7 @@ export const logEntrySchema = named(
     'due-done': dueDoneSchema,
     'own-round': ownRoundSchema,
     'monitor-day': monitorDaySchema,
+    weather: weatherSchema,
   }),
 );
 /** Something that was seen, was not, was lost, was said of an evening or of what falls due, or read on the line. */

@@ -25,6 +25,7 @@ import {
 } from '../tables/rounds';
 import { ageingOf, laterBy } from './ageing';
 import { jobsOf, type Job } from './jobs';
+import { seasonDue, type SeasonOf } from './season-due';
 
 /** What it is, with what it is of. */
 export type DueOf =
@@ -41,6 +42,7 @@ export type DueOf =
   | { readonly kind: 'see-to'; readonly job: Job; readonly wants: 'do' | 'look' }
   | { readonly kind: 'away'; readonly away: Away }
   | { readonly kind: 'learning'; readonly learning: Learning }
+  | SeasonOf
   | { readonly kind: 'own'; readonly round: OwnRound };
 
 /** Something that falls due on a day. YYYY-MM-DD. */
@@ -74,6 +76,7 @@ export function dueOf(asked: DueIn): Due[] {
     ...mendsDue(asked),
     ...jobsDue(asked),
     ...eveningsDue(asked),
+    ...seasonDue(asked),
     ...ownDue(asked),
   ]
     .map((it) => withPutOff(it, asked))

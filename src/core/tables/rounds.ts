@@ -32,5 +32,8 @@ export const countsBefore = ours(60, 'days', 'A walk in February is the one of s
 /** What grows old is looked at together where it falls due within so many days. */
 export const lookedTogether = ours(31, 'days', 'One round with the ladder, not four.');
 
+/** Panels that go on or come off may do so by so many days before their day. */
+export const panelsAhead = ours(45, 'days', 'A mild autumn, or a free weekend.');
+
 /** What has no hour is reminded of so long after midnight, by the phone's own clock. */
 export const remindedAfter = ours(9, 'hours', 'Late enough to be read, early enough to be done.');

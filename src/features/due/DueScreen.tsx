@@ -17,6 +17,7 @@ import { CalendarPart } from './CalendarPart';
 import { DueRow } from './DueRow';
 import { OwnRounds } from './OwnRounds';
 import { useDue } from './use-due';
+import { WeatherPart } from './WeatherPart';
 
 export function DueScreen({ yard }: { readonly yard: Yard }) {
   const edit = useEdit();
@@ -49,6 +50,7 @@ export function DueScreen({ yard }: { readonly yard: Yard }) {
       }
       right={
         <>
+          <WeatherPart today={today} edit={edit} />
           <OwnRounds log={yard.sightings} today={today} edit={edit} />
           <CalendarPart place={place} due={[...now, ...later]} today={today} />
           <View style={styles.links}>

@@ -8,7 +8,7 @@ const walk = (purpose: WalkPurpose): Href => ({ pathname: '/walk', params: { pur
 
 /** What no reading shows, or none yet, is done by saying so. */
 export const isDoneBySaying = (of: DueOf): boolean =>
-  of.kind === 'own' || (of.kind === 'see-to' && of.wants === 'do');
+  hrefOf(of) === undefined || (of.kind === 'see-to' && of.wants === 'do');
 
 /** `undefined`: there is nothing more to it than saying so. */
 export function hrefOf(of: DueOf): Href | undefined {
@@ -35,6 +35,10 @@ export function hrefOf(of: DueOf): Href | undefined {
       return '/nights';
     case 'learning':
       return '/shut';
+    case 'weather':
+      return of.weather.weather === 'storm' ? walk('storm') : undefined;
+    case 'panels':
+    case 'mow':
     case 'own':
       return undefined;
   }

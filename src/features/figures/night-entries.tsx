@@ -23,6 +23,7 @@ import {
   countsBefore,
   lineEvery,
   lookedTogether,
+  panelsAhead,
   pullEvery,
   remindedAfter,
   wholeWalkBy,
@@ -68,6 +69,7 @@ export const nightEntries: readonly Entry[] = [
         <FigureLine name={nightFiguresText.countsBefore} figure={countsBefore} />
         <FigureLine name={nightFiguresText.lookedTogether} figure={lookedTogether} />
         <FigureLine name={nightFiguresText.remindedAfter} figure={remindedAfter} />
+        <FigureLine name={nightFiguresText.panelsAhead} figure={panelsAhead} />
         <Txt tone="ink2">{nightFiguresText.wholeWalks(wholeWalkBy.map(yearDayWords))}</Txt>
       </>
     ),

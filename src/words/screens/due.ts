@@ -1,6 +1,7 @@
 /** What the screen of `due` says. */
 import type { Due } from '@/core/rounds/due';
 import { dayOf } from '@/core/rounds/due';
+import type { WeatherKind } from '@/core/records/weather';
 import { dayWords } from '../day-words';
 import { spoken } from '../language';
 import { listOf } from '../names';
@@ -41,6 +42,9 @@ export const dueText = spoken('due', {
   aMonth: 'in a month',
   keep: 'Put it off',
   notNow: 'Leave it',
+  weather: 'Weather',
+  weatherWhy: 'Say it on the day: what it asks to be looked at falls due.',
+  itHas: (weather: WeatherKind) => (weather === 'storm' ? 'It stormed' : 'It snowed'),
   own: 'A round of your own',
   ownName: 'What is to be done',
   ownEvery: 'Every how many days',

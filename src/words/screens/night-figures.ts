@@ -62,6 +62,7 @@ export const nightFiguresText = spoken('night-figures', {
   awayAhead: 'Nights away that nobody covers are named ahead by',
   countsBefore: 'A whole walk counts for its season from this long before',
   lookedTogether: 'What grows old is looked at together within',
+  panelsAhead: 'Panels count as put on or off for their season when it was done ahead by at most',
   remindedAfter: 'The calendar reminds of what has no hour, after midnight,',
   wholeWalks: (days: readonly string[]) =>
     `The whole place is walked by ${listOf(days)} (common practice: spring and autumn; the days are ours).`,
