@@ -35,5 +35,8 @@ export const lookedTogether = ours(31, 'days', 'One round with the ladder, not f
 /** Panels that go on or come off may do so by so many days before their day. */
 export const panelsAhead = ours(45, 'days', 'A mild autumn, or a free weekend.');
 
+/** From such a rise of its chance on an animal is said to be let in by what is not done. */
+export const letsInFrom = ours(0.25, 'share', 'A quarter of its tries.');
+
 /** What has no hour is reminded of so long after midnight, by the phone's own clock. */
 export const remindedAfter = ours(9, 'hours', 'Late enough to be read, early enough to be done.');

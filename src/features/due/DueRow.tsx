@@ -5,6 +5,7 @@ import type { Place } from '@/core/place/place';
 import { putOffReasons, type PutOffReason } from '@/core/records/due-said';
 import { isDueNow, type Due } from '@/core/rounds/due';
 import { daysLater } from '@/core/schema/day';
+import type { AnimalId } from '@/core/tables/animals';
 import type { Edit } from '@/features/edit/use-edit';
 import { useChanges, type NewEntry } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
@@ -22,9 +23,11 @@ interface Props {
   readonly place: Place;
   readonly today: string;
   readonly edit: Edit;
+  /** For whom there would be a way in, if it is not done. */
+  readonly letsIn?: readonly AnimalId[] | undefined;
 }
 
-export function DueRow({ due, place, today, edit }: Props) {
+export function DueRow({ due, place, today, edit, letsIn = [] }: Props) {
   const { logEntry } = useChanges();
   const [isPuttingOff, setPuttingOff] = useState(false);
   const [name, why] = dueName(place, due);
@@ -41,6 +44,7 @@ export function DueRow({ due, place, today, edit }: Props) {
         {name}
       </Txt>
       <Txt tone="ink2">{why}</Txt>
+      {letsIn.length > 0 && <Txt tone="open">{dueText.letsIn(letsIn)}</Txt>}
       <Txt kind="small" tone="ink2">
         {dueLine(due, today)}
       </Txt>

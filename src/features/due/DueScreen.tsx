@@ -1,6 +1,8 @@
 /** What falls due: one list, nearest first, each done in a tap or opening what does it; rounds of one's own; the calendar file. */
+import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Due } from '@/core/rounds/due';
+import { letsIn } from '@/core/rounds/lets-in';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { useEdit } from '@/features/edit/use-edit';
 import type { Yard } from '@/store/records';
@@ -23,10 +25,28 @@ export function DueScreen({ yard }: { readonly yard: Yard }) {
   const edit = useEdit();
   const { place } = useJudgement(yard).found;
   const { now, later, today } = useDue(yard);
+  const { place: structure, walks, sightings: log } = yard;
+  const lets = useMemo(
+    () =>
+      new Map(
+        [...now, ...later].map((it) => [
+          it.id,
+          letsIn({ place: structure, walks, log, today }, it.of),
+        ]),
+      ),
+    [now, later, structure, walks, log, today],
+  );
   const rows = (all: readonly Due[]) => (
     <View role="list" style={styles.rows}>
       {all.map((it) => (
-        <DueRow key={it.id} due={it} place={place} today={today} edit={edit} />
+        <DueRow
+          key={it.id}
+          due={it}
+          place={place}
+          today={today}
+          edit={edit}
+          letsIn={lets.get(it.id)}
+        />
       ))}
     </View>
   );

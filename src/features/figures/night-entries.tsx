@@ -22,6 +22,7 @@ import {
   awayNamedAhead,
   countsBefore,
   lineEvery,
+  letsInFrom,
   lookedTogether,
   panelsAhead,
   pullEvery,
@@ -70,6 +71,7 @@ export const nightEntries: readonly Entry[] = [
         <FigureLine name={nightFiguresText.lookedTogether} figure={lookedTogether} />
         <FigureLine name={nightFiguresText.remindedAfter} figure={remindedAfter} />
         <FigureLine name={nightFiguresText.panelsAhead} figure={panelsAhead} />
+        <FigureLine name={nightFiguresText.letsInFrom} figure={letsInFrom} />
         <Txt tone="ink2">{nightFiguresText.wholeWalks(wholeWalkBy.map(yearDayWords))}</Txt>
       </>
     ),

@@ -4,7 +4,8 @@ import { dayOf } from '@/core/rounds/due';
 import type { WeatherKind } from '@/core/records/weather';
 import { dayWords } from '../day-words';
 import { spoken } from '../language';
-import { listOf } from '../names';
+import type { AnimalId } from '@/core/tables/animals';
+import { animalList, listOf } from '../names';
 
 const isDue = (many: number): string => (many === 1 ? '1 thing is due' : `${many} things are due`);
 
@@ -42,6 +43,7 @@ export const dueText = spoken('due', {
   aMonth: 'in a month',
   keep: 'Put it off',
   notNow: 'Leave it',
+  letsIn: (animals: readonly AnimalId[]) => `Not done, it lets in ${animalList(animals)}.`,
   weather: 'Weather',
   weatherWhy: 'Say it on the day: what it asks to be looked at falls due.',
   itHas: (weather: WeatherKind) => (weather === 'storm' ? 'It stormed' : 'It snowed'),

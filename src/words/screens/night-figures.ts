@@ -62,6 +62,7 @@ export const nightFiguresText = spoken('night-figures', {
   awayAhead: 'Nights away that nobody covers are named ahead by',
   countsBefore: 'A whole walk counts for its season from this long before',
   lookedTogether: 'What grows old is looked at together within',
+  letsInFrom: 'What is not done is said to let an animal in from a rise of its chance by',
   panelsAhead: 'Panels count as put on or off for their season when it was done ahead by at most',
   remindedAfter: 'The calendar reminds of what has no hour, after midnight,',
   wholeWalks: (days: readonly string[]) =>
