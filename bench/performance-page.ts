@@ -100,7 +100,7 @@ the place counts as sound, so that there is something to be won); five sums of m
 
 ## Ten years
 
-${years.walks} weekly walks with ${years.readings} readings, ${years.evenings} evenings, ${years.mends} mends: read, checked, judged, set in order in ${years.openMs} ms (aim 300: ${met(years.openMs < 300)}), ${years.times} times as long as the
+${years.walks} weekly walks with ${years.readings} readings, ${years.evenings} evenings, as many days of a monitor, ${years.mends} mends: read, checked, judged, set in order, with what falls due, in ${years.openMs} ms (aim 300: ${met(years.openMs < 300)}), ${years.times} times as long as the
 place without them. Without the database's own time.
 
 Saving a reading there (stamp, readings laid over the place, every held mend looked at again): ${years.saveMs} ms; on the same place without any history

@@ -3,11 +3,13 @@ import { samphireYard } from '../demo/samphire-yard';
 import { daysLater } from '../src/core/schema/day';
 import { lastNights, nightsByYear } from '../src/core/nights/history';
 import { placeSchema } from '../src/core/place/place';
-import { ageingOf } from '../src/core/rounds/ageing';
+import { newsOf } from '../src/core/devices/news';
+import { dueOf } from '../src/core/rounds/due';
 import { reviewMends } from '../src/core/mends/review';
 import { timeline } from '../src/core/mends/timeline';
 import type { Evening } from '../src/core/records/evening';
-import { logEntrySchema } from '../src/core/records/sighting';
+import type { MonitorDay } from '../src/core/records/monitor-day';
+import { logEntrySchema, type LogEntry } from '../src/core/records/sighting';
 import { mendSchema, type Mend } from '../src/core/records/mend';
 import { walkSchema, type Walk } from '../src/core/records/walk';
 import { nextStamp } from '../src/core/walk/stamp';
@@ -80,8 +82,21 @@ function everyEvening(): Evening[] {
   });
 }
 
+/** A monitor on the line, a day of it each. */
+function everyMonitorDay(): MonitorDay[] {
+  return Array.from({ length: nights }, (_, at): MonitorDay => {
+    const date = daysLater('2016-11-28', at);
+    return {
+      ...{ id: `mon-${date}`, placeId: samphireYard.place.id, date, what: 'monitor-day' },
+      ...{ device: 'mon', least: 5.9, most: 6.8, last: 6.4, at: `${date}T23:59:00Z` },
+      readings: 1440,
+    };
+  });
+}
+
 export function tenYearsCost(): TenYearsCost {
-  const [walks, mends, evenings] = [weeklyWalks(), manyMends(), everyEvening()];
+  const [walks, mends] = [weeklyWalks(), manyMends()];
+  const evenings: LogEntry[] = [...everyEvening(), ...everyMonitorDay()];
   const full = texts(walks, mends, evenings);
   const empty = texts([], [], []);
   const [openMs, emptyMs] = [median(() => open(full)), median(() => open(empty))];
@@ -89,7 +104,7 @@ export function tenYearsCost(): TenYearsCost {
     walks: walks.length,
     readings: walks.reduce((sum, it) => sum + it.readings.length, 0),
     mends: mends.length,
-    evenings: evenings.length,
+    evenings: nights,
     openMs: Math.round(openMs),
     times: Math.round((openMs / emptyMs) * 10) / 10,
     saveMs: tenth(median(() => save(walks, mends))),
@@ -107,7 +122,7 @@ interface Texts {
 const texts = (
   walks: readonly Walk[],
   mends: readonly Mend[],
-  evenings: readonly Evening[],
+  evenings: readonly LogEntry[],
 ): Texts => ({
   place: pack(samphireYard.place),
   walks: walks.map(pack),
@@ -125,7 +140,8 @@ function open({ place: text, walks: walkTexts, mends: mendTexts, evenings }: Tex
   const { found } = judge(place, walks, { date: today, log });
   lastNights(found.place, log, today, 60, () => undefined);
   nightsByYear(found.place, log);
-  ageingOf(found.place, found.provenance, mends, today);
+  dueOf({ found, walks, mends, log, today });
+  newsOf(found.place, log, today);
   timeline({ walks, mends, sightings: log, purchases: [] }, (at) => at.slice(0, 10));
 }
 

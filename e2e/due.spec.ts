@@ -83,3 +83,29 @@ test('what a walk finds to be seen to is a job: done when said so, over when it 
   await expect(headline(page)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'To be seen to' })).toHaveCount(0);
 });
+
+test('a storm falls due, its short walk is done, and it is out of the list and the calendar', async ({
+  page,
+}) => {
+  const inCalendar = async () => {
+    const waiting = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'What falls due' }).click();
+    return readFile(await (await waiting).path(), 'utf8');
+  };
+  const storm = page.getByRole('link', { name: 'Look round after the storm' });
+  await page.goto('/due');
+  await page.getByRole('button', { name: 'It stormed' }).click();
+  await expect(storm).toBeVisible();
+  expect(await inCalendar()).toContain('Look round after the storm');
+  await storm.click();
+  await expect(page.getByRole('radio', { name: /storm/i })).toBeChecked();
+  await page.getByRole('button', { name: /^Begin/ }).click();
+  await expect(page).toHaveURL(/\/walk\/./);
+  await page.goto('/walk/end');
+  await page.getByRole('button', { name: 'End this walk' }).click();
+  await expect(page.getByText('This walk is ended. All of it is kept.')).toBeVisible();
+  await page.goto('/due');
+  await expect(headline(page)).toBeVisible();
+  await expect(storm).toHaveCount(0);
+  expect(await inCalendar()).not.toContain('Look round after the storm');
+});
