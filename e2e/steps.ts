@@ -47,3 +47,24 @@ export async function openFile(page: Page, name: string, contents: string | Buff
     await waiting
   ).setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(contents) });
 }
+
+export const isPhone = (page: Page): boolean => (page.viewportSize()?.width ?? 0) < 900;
+
+/** A phone begins a place one thing a step; a wide screen has all of it beside each other. */
+export async function nextInBegin(page: Page): Promise<void> {
+  if (isPhone(page)) await page.getByRole('button', { name: 'Next', exact: true }).click();
+}
+
+/** Goes on where something is wrong and will be said: at the step of a phone, at the end on a wide screen. */
+export async function tryBegin(page: Page): Promise<void> {
+  const name = isPhone(page) ? 'Next' : 'Begin';
+  await page.getByRole('button', { name, exact: true }).click();
+}
+
+/** What a file says, without when and on which phone it was written, and without marks of what was taken away. */
+export function saidIn(file: string): unknown {
+  const { gone: _, ...said } = JSON.parse(file, (field, value: unknown) =>
+    field === 'written' || field === 'versions' ? undefined : value,
+  ) as { gone?: unknown };
+  return said;
+}

@@ -48,7 +48,11 @@ export function laid(yard: Yard, changes: Changes): Yard {
 
 function marked(before: readonly Gone[], { gone = [], removedGone = [] }: Changes): Gone[] {
   const replaced = new Set([...gone, ...removedGone].map(goneKey));
-  return [...before.filter((it) => !replaced.has(goneKey(it))), ...gone];
+  // In the order in which they are loaded, so that a file of them is the same file.
+  const inOrder = (it: Gone) => encodeURIComponent(goneKey(it));
+  return [...before.filter((it) => !replaced.has(goneKey(it))), ...gone].sort((a, b) =>
+    inOrder(a) < inOrder(b) ? -1 : 1,
+  );
 }
 
 function withChanged<T extends { readonly id: string }>(

@@ -1,115 +1,155 @@
-/** What has to be known before a first walk: a name, a region, a flock, and what the place looks like, or how it paces. */
-import { beginText } from '@/words/screens/begin';
-import { useState } from 'react';
+/** Beginning a place: on a phone one thing a step under the drawing that grows; on a wide screen all of it beside the drawing. */
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { birdKinds, type BirdKind, type Place, type Units } from '@/core/place/place';
-import { shapes, type SizeId } from '@/core/place/shapes';
-import { isPartUnsaid, type Region } from '@/core/tables/regions';
-import type { Surroundings } from '@/core/tables/surroundings';
-import { WhereItStands } from '@/features/where/WhereItStands';
+import type { Place } from '@/core/place/place';
 import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
-import { Choice } from '@/ui/controls/Choice';
-import { Field } from '@/ui/controls/Field';
+import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
+import { Screen } from '@/ui/controls/Screen';
+import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { birdNames, unitsNames } from '@/words/names';
-import { sizeNames } from '@/words/shape-words';
-import { begin } from './begin';
-import { firstSides, type SideText } from './pacing-form';
-import { PaceSides } from './PaceSides';
-import { askedSizes, pacedAsks, usualText } from './read-form';
-import { ShapeChoice, type Start } from './ShapeChoice';
+import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWide } from '@/ui/theme/use-wide';
+import { beginText } from '@/words/screens/begin';
+import type { BeginDraft } from './begin-draft';
+import { InsidePart, NamePart, ShapePart, WherePart } from './BeginParts';
+import { nameOf, placeOf, unsaidOf } from './drafted';
+import { PlanSoFar } from './PlanSoFar';
+import { useBeginDraft } from './use-begin-draft';
 
-export function BeginForm({ onBegin }: { readonly onBegin: (place: Place) => void }) {
-  const [units, setUnits] = useState<Units>('metric');
-  const [region, setRegion] = useState<Region>('gb');
-  const [where, setWhere] = useState<Surroundings>();
-  const [kind, setKind] = useState<BirdKind>('grown');
-  const [start, setStart] = useState<Start>('side-by-side');
-  const [name, setName] = useState('');
-  const [birds, setBirds] = useState('6');
-  const [sizes, setSizes] = useState<Partial<Record<SizeId, string>>>({});
-  const [paced, setPaced] = useState<readonly SideText[]>();
-  const [chosenSide, setHouseSide] = useState('2');
-  const [trouble, setTrouble] = useState<string>();
-  const sides = paced ?? firstSides[units];
-  // A side that was taken away again has no house against it.
-  const houseSide = Number(chosenSide) > sides.length ? '1' : chosenSide;
-  const asks = asksOf(start, houseSide !== 'none');
+const steps = ['shape', 'inside', 'where', 'name'] as const;
+type Step = (typeof steps)[number];
+
+const parts = { shape: ShapePart, inside: InsidePart, where: WherePart, name: NamePart } as const;
+
+interface Props {
+  readonly first: BeginDraft;
+  readonly head: ReactNode;
+  /** Other ways to a place: on a phone under the first step. */
+  readonly others: ReactNode;
+  readonly onBegin: (place: Place) => void;
+}
+
+/** While it is drawn it has none of its own yet. */
+const drawnId = 'drawn';
+
+export function BeginForm({ first, head, others, onBegin }: Props) {
+  const { draft, set, undo } = useBeginDraft(first);
+  const [step, setStep] = useState<Step>('shape');
+  const [trouble, setTrouble] = useState<{ readonly at: Step; readonly says: string }>();
+  const wide = useWide();
+  const page = usePageWidth('full');
+  // Its name is said last, and draws nothing.
+  const drawn = placeOf({ ...draft, name: drawnId }, drawnId);
   const press = () => {
-    const base = { id: newId('place'), units, region, kind, ...(where && { where }) };
-    const place = begin({ text: { name, birds, sizes }, asks, start, sides, houseSide, base });
-    const sentence = 'sentence' in place ? place.sentence : unsaidOf(region, where);
-    setTrouble(sentence);
-    if (sentence === undefined && !('sentence' in place)) onBegin(place);
+    const at = steps.find((it) => troubleOf(it, draft) !== undefined);
+    const place = placeOf(draft, newId('place'));
+    if (at) {
+      setTrouble({ at, says: troubleOf(at, draft) ?? '' });
+      if (!wide) setStep(at);
+    } else if (!('sentence' in place)) onBegin(place);
   };
+  const change = (said: Partial<BeginDraft>) => {
+    setTrouble(undefined);
+    set(said);
+  };
+  // On a phone the shape is all of its step: chosen, it goes on.
+  const shapeChosen = (said: Partial<BeginDraft>) => {
+    change(said);
+    if (!wide) setStep('inside');
+  };
+  const go = (by: 1 | -1) => {
+    const says = by === 1 ? troubleOf(step, draft) : undefined;
+    setTrouble(says === undefined ? undefined : { at: step, says });
+    if (says === undefined) setStep(steps[steps.indexOf(step) + by] ?? step);
+  };
+  const partOf = (it: Step) => {
+    const Part = parts[it];
+    return (
+      <View key={it} style={styles.part}>
+        <Part draft={draft} set={it === 'shape' ? shapeChosen : change} />
+        {trouble?.at === it && <Notice>{trouble.says}</Notice>}
+      </View>
+    );
+  };
+  const begin = <Button label={beginText.begin} onPress={press} />;
+  const takeBack = undo && (
+    <Button look="key" label={beginText.takeBack} onPress={undo} style={styles.half} />
+  );
+  if (wide) {
+    return (
+      <Columns
+        names={[beginText.beginAPlace, beginText.asItWouldBe]}
+        head={<View style={styles.page}>{head}</View>}
+        left={
+          <View style={styles.page}>
+            {steps.map(partOf)}
+            {begin}
+            {takeBack}
+          </View>
+        }
+        right={
+          <>
+            {!('sentence' in drawn) && (
+              <PlanSoFar place={drawn} width={page / 2} tallest={tallestWide} />
+            )}
+            {others}
+          </>
+        }
+      />
+    );
+  }
+  const number = steps.indexOf(step);
   return (
-    <View style={styles.form}>
-      <Field label={beginText.nameOfThePlace} value={name} onChange={setName} />
-      <WhereItStands region={region} where={where} onRegion={setRegion} onWhere={setWhere} />
-      <Choice
-        label={beginText.units}
-        options={Object.entries(unitsNames) as [Units, string][]}
-        value={units}
-        onChange={(next) => {
-          setUnits(next);
-          setPaced(undefined);
-          setSizes({});
-        }}
-      />
-      <Choice
-        label={beginText.birds}
-        options={birdKinds.map((it) => [it, birdNames[it]] as const)}
-        value={kind}
-        onChange={setKind}
-      />
-      <Field label={beginText.howManyBirds} value={birds} onChange={setBirds} numeric />
-      <ShapeChoice
-        value={start}
-        onChange={(next) => {
-          setStart(next);
-          setSizes({});
-        }}
-      />
-      {start === 'paced' && (
-        <>
-          <PaceSides sides={sides} units={units} onChange={setPaced} />
-          <Choice
-            label={beginText.theHouseStandsInThe}
-            options={[
-              ...sides.map((_, index) => [String(index + 1), beginText.inSide(index + 1)] as const),
-              ['none', beginText.thereIsNoHouse],
-            ]}
-            value={houseSide}
-            onChange={setHouseSide}
-          />
-        </>
+    <Screen key={step}>
+      <View style={styles.page}>
+        {step === 'shape' ? (
+          head
+        ) : (
+          <>
+            <Txt kind="title">{beginText.beginAPlace}</Txt>
+            <Txt tone="ink2">{beginText.step(number + 1, steps.length)}</Txt>
+          </>
+        )}
+      </View>
+      {step !== 'shape' && !('sentence' in drawn) && (
+        <PlanSoFar place={drawn} width={page} tallest={tallestNarrow} />
       )}
-      {askedSizes(asks).map((size) => (
-        <Field
-          key={size}
-          label={sizeNames(start)(size)}
-          value={sizes[size] ?? usualText(asks[size] ?? [0, 0], units)}
-          onChange={(text) => setSizes((before) => ({ ...before, [size]: text }))}
-        />
-      ))}
-      {trouble && <Notice>{trouble}</Notice>}
-      <Button label={beginText.begin} onPress={press} />
-    </View>
+      <View style={styles.page}>
+        {partOf(step)}
+        {step === 'name' && begin}
+        {(step === 'inside' || step === 'where') && (
+          <Button label={beginText.next} onPress={() => go(1)} />
+        )}
+        <View style={styles.row}>
+          {number > 0 && (
+            <Button look="key" label={beginText.back} onPress={() => go(-1)} style={styles.half} />
+          )}
+          {takeBack}
+        </View>
+      </View>
+      {step === 'shape' && others}
+    </Screen>
   );
 }
 
-/** What is still to be said of where it stands. */
-function unsaidOf(region: Region, where: Surroundings | undefined): string | undefined {
-  if (isPartUnsaid(region)) return beginText.sayWhichPart;
-  return where ? undefined : beginText.sayWhatStandsRoundIt;
+const tallestWide = 520;
+const tallestNarrow = 220;
+
+/** What is missing or wrong in one part, in a sentence. */
+function troubleOf(step: Step, draft: BeginDraft): string | undefined {
+  if (step === 'where') return unsaidOf(draft);
+  if (step === 'shape') return undefined;
+  // A name that cannot be is no trouble of the sizes.
+  const named = step === 'name' ? { ...draft, name: nameOf(draft) } : { ...draft, name: drawnId };
+  const place = placeOf(named, drawnId);
+  return 'sentence' in place ? place.sentence : undefined;
 }
 
-function asksOf(start: Start, hasHouse: boolean) {
-  if (start !== 'paced') return shapes[start].asks;
-  const { runHeight } = pacedAsks;
-  return hasHouse || !runHeight ? pacedAsks : { runHeight };
-}
-
-const styles = StyleSheet.create({ form: { gap: space.l } });
+const styles = StyleSheet.create({
+  page: { padding: space.l, gap: space.m },
+  part: { gap: space.m },
+  row: { flexDirection: 'row', gap: space.s },
+  half: { flex: 1 },
+});

@@ -2,6 +2,13 @@
 import { spoken } from '../language';
 import { turnWords } from '../pacing-words';
 
+const stepNames = [
+  'What it looks like',
+  'How large, and who lives in it',
+  'Where it stands',
+  'What you call it',
+] as const;
+
 export const beginText = spoken('begin', {
   side: (index: number) => `Side ${index}`,
   isTooShortDidYou: (name: string, entered: string) =>
@@ -38,6 +45,13 @@ export const beginText = spoken('begin', {
   inSide: (index: number) => `side ${index}`,
   thereIsNoHouse: 'there is no house',
   begin: 'Begin',
+  next: 'Next',
+  back: 'Back',
+  takeBack: 'Take the last back',
+  asItWouldBe: 'As it would be',
+  step: (at: number, of: number) => `${stepNames[at - 1] ?? ''} (${at} of ${of})`,
+  proposedName: (shape: string | undefined) =>
+    shape === undefined ? 'Our run' : `Our ${shape.charAt(0).toLowerCase()}${shape.slice(1)}`,
   beginAPlace: 'Begin a place',
   aCoopAndItsRun:
     'A coop and its run, as they stand. Roughly now; the walk measures what matters. Everything stays in this browser.',
