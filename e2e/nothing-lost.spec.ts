@@ -46,7 +46,7 @@ test('a file of a place that is here replaces nothing: both are kept, or the one
   const before = await exportPlace(page);
   await rename(page, 'Changed since');
   await openFile(page, 'old.json', before);
-  const alert = page.getByRole('alert');
+  const alert = page.getByRole('group', { name: 'It is here already' });
   await expect(alert).toContainText('Changed since is here already');
   await expect(alert).toContainText('Nothing was changed.');
   await page.getByRole('button', { name: 'Leave it as it is' }).click();

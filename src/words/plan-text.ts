@@ -1,6 +1,5 @@
 /** A plan as plain lines for the command line. */
 import type { PlanFindings } from '@/core/formats/plan-json';
-import { bySpot } from '@/core/mends/plan/answer';
 import type { Place } from '@/core/place/place';
 import { animalName } from './headline';
 import {
@@ -82,7 +81,7 @@ function shutOutLines(
     ];
   }
   return [
-    `${name} cannot be shut out at night by these mends. Without a mend: ${result.stays.map((it) => bySpotWords(place, bySpot(it))).join('; ')}.`,
+    `${name} cannot be shut out at night by these mends. Without a mend: ${result.stays.map((it) => bySpotWords(place, it)).join('; ')}.`,
   ];
 }
 

@@ -39,9 +39,13 @@ test('birds as far as the figure is worth', () => {
 
 test('every kind of spot is named where it is', () => {
   for (const kind of spotKinds) {
-    expect(bySpotWords(place, { bay: 'n2', spot: `${kind} n2` })).toMatch(/^north 2, [a-z]|fence/);
+    expect(bySpotWords(place, { bay: 'n2', spot: { kind, item: 'n2' } })).toMatch(
+      /^north 2, [a-z]|fence/,
+    );
   }
-  expect(bySpotWords(place, { bay: 's3', spot: 'dig run' })).toBe('run, by digging');
+  expect(bySpotWords(place, { bay: 's3', spot: { kind: 'dig', item: 'run' } })).toBe(
+    'run, by digging',
+  );
 });
 
 test('why not, as a sentence', () => {
@@ -49,7 +53,13 @@ test('why not, as a sentence', () => {
   const words = (why: Parameters<typeof whyNotWords>[1]) => whyNotWords(place, why, title);
   expect(words({ kind: 'instead', of: ['a'] })).toBe('In its place: <a>.');
   expect(words({ kind: 'money', birds: 2 })).toMatch(/would spare 2 birds a year/);
-  expect(words({ kind: 'beside', animal: 'stoat', at: [{ bay: 'n2', spot: 'ground n2' }] })).toBe(
+  expect(
+    words({
+      kind: 'beside',
+      animal: 'stoat',
+      at: [{ bay: 'n2', spot: { kind: 'ground', item: 'n2' } }],
+    }),
+  ).toBe(
     'It changes nothing while another way in stays open beside it. Stoat: north 2, under the sill.',
   );
   for (const kind of ['wont', 'too-long', 'nothing'] as const) {

@@ -1,5 +1,6 @@
 /** A plan in plain words: money, time, where a mend goes, and why another does not. */
-import type { BySpot, WhyNotWords } from '@/core/mends/plan/answer';
+import type { WhyNotWords } from '@/core/mends/plan/answer';
+import type { StillBy } from '@/core/mends/plan/problem';
 import { findBay, findItem } from '@/core/place/find';
 import type { Mend } from '@/core/records/mend';
 import type { SpotKind } from '@/core/place/spot';
@@ -99,13 +100,8 @@ const spotNames: Readonly<Record<SpotKind, string>> = {
 };
 
 /** "by digging, south 3". */
-export function bySpotWords(place: Place, { bay, spot }: BySpot): string {
-  const [kind, ...item] = spot.split(' ');
-  const where = whereWords(place, {
-    bay,
-    spot: { kind: kind as SpotKind, item: item.join(' ') },
-  });
-  return `${where}, ${spotNames[kind as SpotKind]}`;
+export function bySpotWords(place: Place, { bay, spot }: StillBy): string {
+  return `${whereWords(place, { bay, spot })}, ${spotNames[spot.kind]}`;
 }
 
 /** A sentence. `titleOf` names a candidate by its id. */

@@ -1,5 +1,6 @@
 /** What the planning worker is told and what it tells. Everything in it goes across as plain data. */
-import type { BySpot, PlanAnswer } from '@/core/mends/plan/answer';
+import type { PlanAnswer } from '@/core/mends/plan/answer';
+import type { StillBy } from '@/core/mends/plan/problem';
 import type { Candidate } from '@/core/mends/plan/candidates';
 import type { Curve } from '@/core/mends/plan/curve';
 import type { EffortChange } from '@/core/mends/plan/efforts';
@@ -63,7 +64,7 @@ export interface ShutOutAnswer {
   readonly chosen: readonly string[];
   readonly cents: number;
   readonly minutes: number;
-  readonly stays: readonly BySpot[];
+  readonly stays: readonly StillBy[];
 }
 
 export type FromPlanner =

@@ -1,5 +1,5 @@
 /** Plans away from the screen, in turns, so that a newer question is heard while an older one is worked at. */
-import { answering, bySpot, limitsWithHand } from '@/core/mends/plan/answer';
+import { answering, limitsWithHand } from '@/core/mends/plan/answer';
 import { ownEffects, suggestedValue } from '@/core/mends/own-mend';
 import { livedScales } from '@/core/score/losses';
 import { buildProblem, type Planning } from '@/core/mends/plan/build-problem';
@@ -83,7 +83,7 @@ async function shutOut(
       chosen: ids,
       cents: result.can ? result.cents : 0,
       minutes: result.can ? result.minutes : 0,
-      stays: result.can ? [] : result.stays.map(bySpot),
+      stays: result.can ? [] : result.stays,
     },
   });
 }

@@ -3,12 +3,18 @@
  * of mends leaves, and see by brute force that none does better. Its schema stands in docs/format/plan.schema.json.
  */
 import type { PlanAnswer } from '../mends/plan/answer';
-import { bySpot } from '../mends/plan/answer';
 import type { Planning } from '../mends/plan/build-problem';
 import type { Curve } from '../mends/plan/curve';
 import type { Stopgap } from '../mends/plan/for-tonight';
 import type { Limits } from '../mends/plan/limits';
-import { birdsEnd, outsideEnd, type Link, type Term } from '../mends/plan/problem';
+import {
+  birdsEnd,
+  outsideEnd,
+  stillBy,
+  type Link,
+  type StillBy,
+  type Term,
+} from '../mends/plan/problem';
 import type { ShutOut } from '../mends/plan/shut-out';
 import type { Mend } from '../records/mend';
 import type { Scenario } from '../score/scenario';
@@ -54,6 +60,12 @@ export function planJson(document: PlanFindings): PlanDocument {
       wont: limits.wont ?? [],
     },
     ...answer,
+    others: Object.fromEntries(
+      Object.entries(answer.others).map(([id, why]) => [
+        id,
+        why.kind === 'beside' ? { ...why, at: why.at.map(inText) } : why,
+      ]),
+    ),
     least: answer.least ?? null,
     curve: curve.points,
     knee: curve.points[curve.knee]?.cents ?? null,
@@ -100,7 +112,7 @@ function shutOutJson(
         chosen: [],
         cents: 0,
         minutes: 0,
-        stays: result.stays.map(bySpot),
+        stays: result.stays.map(inText),
       };
 }
 
@@ -118,7 +130,7 @@ function termJson(term: Term, idAt: (index: number) => string): TermDocument {
     weightOf,
     shutFrom,
     links: links.map((link) => ({
-      ...bySpot(link),
+      ...inText(stillBy(link)),
       from: end(link.from),
       to: end(link.to),
       states: link.states.map(({ mask, weight: own, minutes }) => ({
@@ -133,3 +145,6 @@ function termJson(term: Term, idAt: (index: number) => string): TermDocument {
 function madeIn({ mends }: Link, mask: number): number[] {
   return mends.filter((_, bit) => (mask & (1 << bit)) !== 0);
 }
+
+/** Kind and item of a spot as one word each: "ground n2". */
+const inText = ({ bay, spot }: StillBy) => ({ bay, spot: `${spot.kind} ${spot.item}` });

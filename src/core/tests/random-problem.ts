@@ -76,7 +76,7 @@ function link(zones: number, options: readonly Option[]): fc.Arbitrary<Link> {
     })
     .map(({ inner, from, to, mends, base, raised }): Link => ({
       bay: 'b',
-      spot: 'through ground b',
+      by: { way: 'through', spot: { kind: 'ground', item: 'b' } },
       from: inner && from !== to ? from : outsideEnd,
       to,
       mends,

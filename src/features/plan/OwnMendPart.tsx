@@ -72,10 +72,7 @@ function Form({ place, spots, onDone }: Props & { readonly onDone: () => void })
     <>
       <Picker
         label={planText.where}
-        options={spots.map((it) => [
-          keyOf(it),
-          bySpotWords(place, { bay: it.bay, spot: keyOf(it) }),
-        ])}
+        options={spots.map((it) => [keyOf(it), bySpotWords(place, it)])}
         value={key}
         none={planText.chooseAWeakSpot}
         onChange={(next) => {

@@ -121,7 +121,10 @@ test('shutting out names what has no mend', () => {
       wont: [lid, 'second-fastening edges nest-lid'],
     }),
   );
-  expect(stuck).toEqual({ can: false, stays: [{ bay: 'h1', spot: 'through edges nest-lid' }] });
+  expect(stuck).toEqual({
+    can: false,
+    stays: [{ bay: 'h1', spot: { kind: 'edges', item: 'nest-lid' } }],
+  });
 });
 
 test('what is in hand is in the plan: planned at its price, bought for nothing, done without work', () => {

@@ -1,5 +1,4 @@
 /** A plan as it is shown and printed: by ids, with why each other mend is not in it, animal by animal, and the order of the work. */
-import type { BayId } from '../../place/place';
 import type { Steps } from '../../steps';
 import type { AnimalId } from '../../tables/animals';
 import type { Shop } from '../shopping/shop';
@@ -10,7 +9,7 @@ import { leastChange } from './least-change';
 import type { Limits } from './limits';
 import { birdsLost, distanceWith, lossAt } from './loss';
 import { choiceOf, orderOf } from './order';
-import type { Link, PlanProblem } from './problem';
+import { stillBy, type PlanProblem, type StillBy } from './problem';
 import { planningWhole, wholeCost } from './whole-rolls';
 import { whyNot, type WhyNot } from './why-not';
 
@@ -57,15 +56,8 @@ export interface AnimalChange {
 export type WhyNotWords =
   | { readonly kind: 'wont' | 'too-long' | 'nothing' }
   | { readonly kind: 'instead'; readonly of: readonly string[] }
-  | { readonly kind: 'beside'; readonly animal: AnimalId; readonly at: readonly BySpot[] }
+  | { readonly kind: 'beside'; readonly animal: AnimalId; readonly at: readonly StillBy[] }
   | { readonly kind: 'money' | 'time'; readonly birds: number };
-
-/** Where something still gets in. */
-export interface BySpot {
-  readonly bay: BayId;
-  /** Kind and item: "ground n2". */
-  readonly spot: string;
-}
 
 /** What is in hand is in the plan, unless the keeper will not have it. */
 export function limitsWithHand({ candidates }: Planning, limits: Limits): Limits {
@@ -123,14 +115,9 @@ export function* answering(
 function inWords(why: WhyNot, ids: (places: readonly number[]) => string[]): WhyNotWords {
   if (why.kind === 'instead') return { kind: 'instead', of: ids(why.of) };
   if (why.kind === 'beside') {
-    return { kind: 'beside', animal: why.animal, at: why.links.map(bySpot) };
+    return { kind: 'beside', animal: why.animal, at: why.links.map(stillBy) };
   }
   return why;
-}
-
-/** The way is not of interest, only where. */
-export function bySpot({ bay, spot }: Pick<Link, 'bay' | 'spot'>): BySpot {
-  return { bay, spot: spot.replace(/^(through|reach) /, '') };
 }
 
 function animalChanges(problem: PlanProblem, chosen: readonly number[]): AnimalChange[] {

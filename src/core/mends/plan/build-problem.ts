@@ -238,8 +238,8 @@ interface Lightest {
 
 function lightestOf(weights: SpotWeights): Lightest {
   let [through, reach] = [Infinity, Infinity];
-  for (const [spot, { weight }] of weights) {
-    if (spot.startsWith('through ')) through = Math.min(through, weight);
+  for (const { way, weight } of weights.values()) {
+    if (way === 'through') through = Math.min(through, weight);
     else reach = Math.min(reach, weight);
   }
   return { through, reach };

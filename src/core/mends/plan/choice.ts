@@ -51,7 +51,7 @@ export function stateOf(link: Link, choice: Choice): LinkState {
   if (link.mends.length === 0) return link.states[0] as LinkState;
   const mask = maskOf(link, choice, made);
   const state = link.states.find((it) => it.mask === mask);
-  if (!state) throw new Error(`no state ${mask} of ${link.bay} ${link.spot}`);
+  if (!state) throw new Error(`no state ${mask} of ${link.bay} ${link.by.spot.kind}`);
   return state;
 }
 

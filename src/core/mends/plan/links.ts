@@ -4,7 +4,7 @@ import type { Scenario } from '../../score/scenario';
 import type { Animal } from '../../tables/animals';
 import type { BayStates } from './bay-states';
 import { birdsEnd, outsideEnd, type Link, type LinkState } from './problem';
-import { least, type SpotWeights } from './spot-weights';
+import { least, type BySpot, type SpotWeights } from './spot-weights';
 
 /** Makes the links of a term, bay by bay. */
 export interface LinkMaker {
@@ -32,10 +32,10 @@ export function linksOf(
   const end = (id: ZoneId): number => (id === outside ? outsideEnd : zones.indexOf(id));
   return place.faces.flatMap((face) =>
     face.bays.flatMap((bay) =>
-      spotTables(bay.id, animal, scenario, date, maker).flatMap(({ spot, mends, states }) =>
-        endsOf(face, spot, zone, end).map(([from, to]) => ({
+      spotTables(bay.id, animal, scenario, date, maker).flatMap(({ by, mends, states }) =>
+        endsOf(face, by.way, zone, end).map(([from, to]) => ({
           bay: bay.id,
-          spot,
+          by,
           from,
           to,
           mends,
@@ -49,11 +49,11 @@ export function linksOf(
 /** A way through joins both sides; a reach takes birds that stand on either side from the other. */
 function endsOf(
   { between: [a, b] }: Face,
-  spot: string,
+  way: BySpot['way'],
   zone: ZoneId,
   end: (id: ZoneId) => number,
 ): [from: number, to: number][] {
-  if (spot.startsWith('through ')) {
+  if (way === 'through') {
     return [a === outside || b !== outside ? [end(a), end(b)] : [end(b), end(a)]];
   }
   return [
@@ -63,7 +63,7 @@ function endsOf(
 }
 
 interface SpotTable {
-  readonly spot: string;
+  readonly by: BySpot;
   readonly mends: readonly number[];
   readonly states: readonly LinkState[];
 }
@@ -79,13 +79,15 @@ function spotTables(
   const mends = mendsOf.get(bay) ?? [];
   const base = weights([]);
   const alone = new Map(mends.map((mend) => [mend, weights([mend])]));
-  return blocksOf(base, alone).map((spots): SpotTable => {
+  return blocksOf(base, alone).flatMap((spots): SpotTable[] => {
+    const by = firstOf(spots, [base, ...alone.values()]);
+    if (!by) return [];
     const own = mends.filter((mend) =>
       spots.some((spot) => isOther(base.get(spot), alone.get(mend)?.get(spot))),
     );
     const subsets = setsOf(own, excludes);
-    return {
-      spot: spots[0] ?? '',
+    const table: SpotTable = {
+      by: { way: by.way, spot: by.spot },
       mends: own,
       states: subsets.map((made): LinkState => {
         const at = made.length === 0 ? base : weights(made);
@@ -97,8 +99,15 @@ function spotTables(
         };
       }),
     };
+    return [table];
   });
 }
+
+/** The first of a block, wherever something gets by it. */
+const firstOf = (
+  [first = '']: readonly string[],
+  all: readonly SpotWeights[],
+): BySpot | undefined => all.map((weights) => weights.get(first)).find((it) => it !== undefined);
 
 /** Spots, each alone, save where a mend at one leaves something by at another that held: those are one. */
 function blocksOf(base: SpotWeights, alone: ReadonlyMap<number, SpotWeights>): string[][] {
@@ -108,7 +117,7 @@ function blocksOf(base: SpotWeights, alone: ReadonlyMap<number, SpotWeights>): s
       (spot) => (after.get(spot)?.weight ?? Infinity) < (base.get(spot)?.weight ?? Infinity),
     );
     if (worse.length === 0) continue;
-    const way = (spot: string) => spot.slice(0, spot.indexOf(' '));
+    const way = (spot: string) => (base.get(spot) ?? after.get(spot))?.way;
     for (const spot of worse) {
       const raised = [...base.keys()].filter(
         (it) => way(it) === way(spot) && isOther(base.get(it), after.get(it)),

@@ -3,8 +3,10 @@
  * edges weigh by which mends are made. Nothing of the place is needed to solve it, or to check the answer by brute force.
  */
 import type { BayId, ZoneId } from '../../place/place';
+import type { Spot } from '../../records/mend';
 import type { Scenario } from '../../score/scenario';
 import type { AnimalId } from '../../tables/animals';
+import type { BySpot } from './spot-weights';
 
 /** A plan as plain numbers; nothing of the place is needed to solve it. */
 export interface PlanProblem {
@@ -50,7 +52,7 @@ export interface Term {
 /** Where something may get through or take a bird: between outside and a zone, between two zones, or from either to the birds. */
 export interface Link {
   readonly bay: BayId;
-  readonly spot: string;
+  readonly by: BySpot;
   readonly from: number;
   readonly to: number;
   /** Places in `candidates` of the mends that change it. */
@@ -58,6 +60,15 @@ export interface Link {
   /** For every set of them that can be made together, by its bits: bit n is `mends[n]`. */
   readonly states: readonly LinkState[];
 }
+
+/** Where something still gets in. */
+export interface StillBy {
+  readonly bay: BayId;
+  readonly spot: Spot;
+}
+
+/** The way is not of interest, only where. */
+export const stillBy = ({ bay, by }: Pick<Link, 'bay' | 'by'>): StillBy => ({ bay, spot: by.spot });
 
 /** The weight of a link once these mends are made. */
 export interface LinkState {

@@ -1,12 +1,11 @@
 /** Shutting one animal out altogether in one scenario: the cheapest mends that leave it no way in and no slow way. */
-import type { ItemId } from '../../place/place';
 import type { Scenario } from '../../score/scenario';
 import type { Steps } from '../../steps';
 import type { AnimalId } from '../../tables/animals';
 import { waysThatStay } from './bound';
 import { leastCost, type LeastCost } from './least-cost';
 import type { Limits } from './limits';
-import type { PlanProblem, Term } from './problem';
+import { stillBy, type PlanProblem, type StillBy, type Term } from './problem';
 import { startOf } from './start';
 
 /** What shutting an animal out takes, or why nothing does. */
@@ -15,7 +14,7 @@ export type ShutOut =
   /** Bays and spots by which it still gets in with every mend made. */
   | {
       readonly can: false;
-      readonly stays: readonly { readonly bay: ItemId; readonly spot: string }[];
+      readonly stays: readonly StillBy[];
     };
 
 /** The cheapest set that leaves the animal no way to the birds in a scenario, or the spots without a mend that let it by all the same. In steps. */
@@ -36,7 +35,9 @@ export function* shuttingOut(
   const stays = [...levels].flatMap(([index, level]) =>
     waysThatStay(problem.terms[index] as Term, problem.candidates, start, level, 'minutes'),
   );
-  const named = new Map(stays.map(({ bay, spot }) => [`${bay} ${spot}`, { bay, spot }]));
+  const named = new Map(
+    stays.map((link) => [`${link.bay} ${link.by.spot.kind} ${link.by.spot.item}`, stillBy(link)]),
+  );
   return { can: false, stays: [...named.values()] };
 }
 

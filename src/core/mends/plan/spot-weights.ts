@@ -3,31 +3,40 @@ import { partWeight } from '../../effort/bay-effort';
 import { turnedBackAt, type PartEffort } from '../../effort/reason';
 import type { When } from '../../effort/when';
 import type { Bay, Place } from '../../place/place';
+import type { Spot } from '../../records/mend';
 import { bayWays } from '../../routes/bay-ways';
 import { strandsShut } from '../../routes/pace';
 import type { Animal } from '../../tables/animals';
 import { spotOf } from '../spots';
 
+/** A spot, and whether something gets through it or reaches in by it. */
+export interface BySpot {
+  readonly way: 'through' | 'reach';
+  readonly spot: Spot;
+}
+
 /** What a spot adds to a route. */
-export interface SpotWeight {
+export interface SpotWeight extends BySpot {
   readonly weight: number;
   readonly minutes: number | null;
 }
 
-/** By "through spot" or "reach spot"; a spot that holds is absent. */
+/** By a key of way and spot that nobody reads; a spot that holds is absent. */
 export type SpotWeights = ReadonlyMap<string, SpotWeight>;
 
 /** What each spot of a bay weighs for one animal, through it and by reach. */
 export function spotWeights(place: Place, bay: Bay, animal: Animal, when: When): SpotWeights {
   const { through, reach } = bayWays(bay, animal, 'best', when);
   const weights = new Map<string, SpotWeight>();
-  const add = (way: 'through' | 'reach', part: PartEffort): void => {
+  const add = (way: BySpot['way'], part: PartEffort): void => {
     const spot = spotOf(place, part);
     const key = `${way} ${spot.kind} ${spot.item}`;
     const before = weights.get(key);
     const weight = partWeight(part, animal);
     const minutes = turnedBackAt(part) >= strandsShut ? null : part.minutes;
     weights.set(key, {
+      way,
+      spot,
       weight: Math.min(before?.weight ?? Infinity, weight),
       minutes: least(before?.minutes ?? null, minutes),
     });
