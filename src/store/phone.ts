@@ -14,8 +14,3 @@ export async function thisPhone(): Promise<string> {
   }
   return known;
 }
-
-/** The id, where there is one already. */
-export async function phoneSoFar(): Promise<string | undefined> {
-  return known ?? (await storage.getItem(phoneKey)) ?? undefined;
-}

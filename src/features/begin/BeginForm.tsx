@@ -9,13 +9,13 @@ import { Notice } from '@/ui/controls/Notice';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
+import { BarePlan } from '@/ui/drawings/BarePlan';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
 import { beginText } from '@/words/screens/begin';
 import type { BeginDraft } from './begin-draft';
 import { InsidePart, NamePart, ShapePart, WherePart } from './BeginParts';
 import { nameOf, placeOf, unsaidOf } from './drafted';
-import { PlanSoFar } from './PlanSoFar';
 import { useBeginDraft } from './use-begin-draft';
 
 const steps = ['shape', 'inside', 'where', 'name'] as const;
@@ -92,7 +92,7 @@ export function BeginForm({ first, head, others, onBegin }: Props) {
         right={
           <>
             {!('sentence' in drawn) && (
-              <PlanSoFar place={drawn} width={page / 2} tallest={tallestWide} />
+              <BarePlan place={drawn} width={page / 2} tallest={tallestWide} />
             )}
             {others}
           </>
@@ -114,7 +114,7 @@ export function BeginForm({ first, head, others, onBegin }: Props) {
         )}
       </View>
       {step !== 'shape' && !('sentence' in drawn) && (
-        <PlanSoFar place={drawn} width={page} tallest={tallestNarrow} />
+        <BarePlan place={drawn} width={page} tallest={tallestNarrow} />
       )}
       <View style={styles.page}>
         {partOf(step)}

@@ -37,7 +37,7 @@ export function PlayedPart({ place, today, edit }: Props) {
     if (!known && !(await edit.change('a-device', (it) => withDevice(it, device)))) return;
     await replay.play(id, device, speed);
   };
-  const { name, minute, kept, state } = replay;
+  const { name, minute, kept, state, trouble } = replay;
   return (
     <Part title={devicesText.playedHere}>
       <Txt tone="ink2">{devicesText.playedWhy}</Txt>
@@ -75,7 +75,7 @@ export function PlayedPart({ place, today, edit }: Props) {
           <Txt>{devicesText.playedOut(name, kept)}</Txt>
         </View>
       )}
-      {state === 'unreachable' && <Notice>{devicesText.unreachable}</Notice>}
+      {trouble !== undefined && <Notice>{trouble}</Notice>}
     </Part>
   );
 }

@@ -6,6 +6,7 @@ import {
   type ReadDocument,
 } from '@/core/devices/read-document';
 import { guessed, type Reading } from '@/core/devices/read-table';
+import { most } from '@/core/schema/limits';
 import { now } from '@/store/ids';
 
 /** A table: its head, its rows, and how it looks as if it were to be read. */
@@ -31,6 +32,7 @@ export async function readFile(file: File): Promise<GivenFile> {
   const document = readDocument(text, now());
   if (document) return 'problem' in document ? document : { document };
   const [head = [], ...rows] = Papa.parse<string[]>(text, { skipEmptyLines: true }).data;
+  if (rows.length > most.deviceReadings) return { problem: 'too-many' };
   const reading = guessed(head, rows.slice(0, lookedAt));
   return reading ? { table: { head, rows, reading } } : { problem: 'no-table' };
 }

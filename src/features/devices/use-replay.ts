@@ -4,6 +4,8 @@ import type { Device } from '@/core/place/device';
 import { daysLater } from '@/core/schema/day';
 import { midnightOf } from '@/store/local-clock';
 import { useDeviceReadings } from '@/store/use-device-readings';
+import { notSavedWords } from '@/words/not-saved-words';
+import { devicesText } from '@/words/screens/devices';
 import { minutesInWeek, playedBetween } from './played-devices';
 
 export const speeds = ['hour', 'day', 'all'] as const;
@@ -18,7 +20,9 @@ export interface Replay {
   readonly name: string;
   readonly minute: number;
   readonly kept: number;
-  readonly state: 'idle' | 'playing' | 'over' | 'unreachable';
+  readonly state: 'idle' | 'playing' | 'over';
+  /** What stopped it, in a sentence. */
+  readonly trouble?: string;
 }
 
 const idle: Replay = { name: '', minute: 0, kept: 0, state: 'idle' };
@@ -45,14 +49,15 @@ export function useReplay(today: string) {
       while (own.isOn && now.minute < minutesInWeek) {
         if (now.minute > 0) await new Promise((resolve) => setTimeout(resolve, second));
         const to = Math.min(minutesInWeek, now.minute + minutesOf[speed]);
-        const readings = await playedBetween(played, begins, now.minute, to);
+        const readings = await playedBetween(played, begins, now.minute, to).catch(() => undefined);
+        if (!readings) return show({ state: 'idle', trouble: devicesText.unreachable });
         if (!own.isOn) return;
         const { entries } = await take(device, readings);
         show({ minute: to, kept: now.kept + entries });
       }
       show({ state: 'over' });
-    } catch {
-      show({ state: 'unreachable' });
+    } catch (error) {
+      show({ state: 'idle', trouble: notSavedWords(error) });
     }
   };
   const stop = () => {

@@ -10,7 +10,7 @@ import { Button } from '@/ui/controls/Button';
 import { Chips } from '@/ui/controls/Chips';
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
-import { SitePlan } from '@/ui/drawings/SitePlan';
+import { BarePlan } from '@/ui/drawings/BarePlan';
 import { space } from '@/ui/theme/tokens';
 import { isHereSentence } from '@/words/file-sentence';
 import { cameSentence, partNames, partState } from '@/words/join-words';
@@ -84,17 +84,12 @@ function PartChoice({ part, here, there, value, onChange }: PartProps) {
           <View key={side} style={styles.state}>
             <Txt kind="label">{name}</Txt>
             {part === 'structure' && (
-              <View style={styles.plan}>
-                <SitePlan
-                  place={place}
-                  marks={noMarks}
-                  ways={noWays}
-                  width={planWidth}
-                  tallest={planWidth}
-                  selected={undefined}
-                  onSelect={() => onChange(side)}
-                />
-              </View>
+              <BarePlan
+                place={place}
+                width={planWidth}
+                tallest={planWidth}
+                onPress={() => onChange(side)}
+              />
             )}
             <Txt tone="ink2">{partState(place, part)}</Txt>
           </View>
@@ -109,8 +104,6 @@ function PartChoice({ part, here, there, value, onChange }: PartProps) {
   );
 }
 
-const noMarks = new Map<string, never>();
-const noWays: readonly never[] = [];
 /** Two of them beside each other on the narrowest phone, px. */
 const planWidth = 136;
 
@@ -118,5 +111,4 @@ const styles = StyleSheet.create({
   box: { gap: space.s },
   beside: { flexDirection: 'row', gap: space.m },
   state: { flex: 1, gap: space.xs },
-  plan: { alignItems: 'flex-start' },
 });
