@@ -1,5 +1,5 @@
 /** Which phone this is: a name of its own that records written here carry, so that two keepers' phones can be joined. */
-import { randomId, storage } from './storage';
+import { randomId, storage, writeAll } from './storage';
 
 const phoneKey = 'phone';
 
@@ -9,8 +9,9 @@ let known: string | undefined;
 export async function thisPhone(): Promise<string> {
   known ??= (await storage.getItem(phoneKey)) ?? undefined;
   if (known === undefined) {
-    known = randomId();
-    await storage.setItem(phoneKey, known);
+    const made = randomId();
+    await writeAll({ [phoneKey]: made });
+    known = made;
   }
   return known;
 }

@@ -10,6 +10,7 @@ import { exportText, isFirstVisit, keepPlace } from './keep-place';
 import { openFile } from './open-file';
 import { ownCopy } from './own-copy';
 import { bringBack, listPlaces, removePlace, switchPlace } from './places';
+import { thisPhone } from './phone';
 import { currentKey, loadYard, pack, Unreadable, type Yard } from './records';
 import { NotSaved, removeAll, storage, writeAll } from './storage';
 
@@ -79,6 +80,7 @@ test('a place, a walk and a mend each stand under a key of their own', async () 
 
 test('a change writes only what it names', async () => {
   await keepPlace(client, yard);
+  await thisPhone();
   const write = jest.spyOn(storage, 'setMany');
   await changeYard(client, addReading('w', 'r1'));
   expect(write).toHaveBeenCalledTimes(1);
@@ -88,6 +90,7 @@ test('a change writes only what it names', async () => {
 
 test('it is stored before the screens hear of it', async () => {
   await keepPlace(client, yard);
+  await thisPhone();
   const order: string[] = [];
   jest.spyOn(storage, 'setMany').mockImplementation(async () => void order.push('stored'));
   jest.spyOn(client, 'setQueryData').mockImplementation(() => void order.push('shown'));

@@ -101,6 +101,11 @@ describe('mowing under the demo’s line', () => {
     expect(day).toBe(new Date(date).toISOString().slice(0, 10));
   });
 
+  test('who never said when they mow is told of it while grass grows, and not in winter', () => {
+    expect(mow('2026-06-20')).toBeDefined();
+    expect(mow('2026-11-26')).toBeUndefined();
+  });
+
   test('mown later it is due later; where no wire is strung it is never', () => {
     expect(
       mow('2026-06-01', [done('mow', '2026-06-01')])! >

@@ -11,8 +11,9 @@ import type { FoundPlace } from '../records/apply-readings';
 import type { Reading, Walk } from '../records/walk';
 import type { Weather } from '../records/weather';
 import { daysBetween, daysLater } from '../schema/day';
-import { isSouthern } from '../tables/regions';
-import { panelsAhead } from '../tables/rounds';
+import { grassGrowth } from '../tables/fence-ground';
+import { isSouthern, northernMonth, type Region } from '../tables/regions';
+import { growingFrom, panelsAhead } from '../tables/rounds';
 
 /** What the season or the weather asks for. */
 export type SeasonOf =
@@ -97,6 +98,8 @@ function mowDue({ found: { place }, log, today }: Asked): SeasonDue[] {
   if (lowest === undefined) return [];
   const last = saidDone(log, 'mow');
   const { region } = place.setting;
+  // Out of season nobody who never said when they mow is told of last summer.
+  if (last === undefined && !isGrowing(region, today)) return [];
   const began = isSouthern(region) ? '09-01' : '03-01';
   const year = Number(today.slice(0, 4));
   const spring = [`${year}-${began}`, `${year - 1}-${began}`].find((it) => it <= today) ?? today;
@@ -104,11 +107,15 @@ function mowDue({ found: { place }, log, today }: Asked): SeasonDue[] {
   for (let days = 1; days <= 366; days += 1) {
     const day = daysLater(since, days);
     if (grassHeight(region, day, days) < lowest) continue;
-    // What grew last summer is down by now: it is said of the growth that is on.
-    if (last === undefined && daysBetween(day, today) > halfAYear) return [];
     return [{ id: 'mow', of: { kind: 'mow' }, day, ...(last !== undefined && { last }) }];
   }
   return [];
+}
+
+/** Whether grass grows more in the month than it is trodden down. */
+function isGrowing(region: Region, day: string): boolean {
+  const month = northernMonth(region, Number(day.slice(5, 7)));
+  return (grassGrowth[month - 1]?.value ?? 0) >= growingFrom.value;
 }
 
 function lowestWire(place: Place): number | undefined {

@@ -38,5 +38,8 @@ export const panelsAhead = ours(45, 'days', 'A mild autumn, or a free weekend.')
 /** From such a rise of its chance on an animal is said to be let in by what is not done. */
 export const letsInFrom = ours(0.25, 'share', 'A quarter of its tries.');
 
+/** From so much growth a day on grass is said to grow, mm. */
+export const growingFrom = ours(2, 'mm', 'A day. Less is trodden down, or lies.');
+
 /** What has no hour is reminded of so long after midnight, by the phone's own clock. */
 export const remindedAfter = ours(9, 'hours', 'Late enough to be read, early enough to be done.');

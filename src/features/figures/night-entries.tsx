@@ -22,6 +22,7 @@ import {
   awayNamedAhead,
   countsBefore,
   lineEvery,
+  growingFrom,
   letsInFrom,
   lookedTogether,
   panelsAhead,
@@ -71,6 +72,7 @@ export const nightEntries: readonly Entry[] = [
         <FigureLine name={nightFiguresText.lookedTogether} figure={lookedTogether} />
         <FigureLine name={nightFiguresText.remindedAfter} figure={remindedAfter} />
         <FigureLine name={nightFiguresText.panelsAhead} figure={panelsAhead} />
+        <FigureLine name={nightFiguresText.growingFrom} figure={growingFrom} />
         <FigureLine name={nightFiguresText.letsInFrom} figure={letsInFrom} />
         <Txt tone="ink2">{nightFiguresText.wholeWalks(wholeWalkBy.map(yearDayWords))}</Txt>
       </>

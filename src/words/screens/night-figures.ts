@@ -63,6 +63,7 @@ export const nightFiguresText = spoken('night-figures', {
   countsBefore: 'A whole walk counts for its season from this long before',
   lookedTogether: 'What grows old is looked at together within',
   letsInFrom: 'What is not done is said to let an animal in from a rise of its chance by',
+  growingFrom: 'Mowing is due while grass grows in a day at least',
   panelsAhead: 'Panels count as put on or off for their season when it was done ahead by at most',
   remindedAfter: 'The calendar reminds of what has no hour, after midnight,',
   wholeWalks: (days: readonly string[]) =>
