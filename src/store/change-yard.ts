@@ -43,10 +43,12 @@ export async function changeYard(
     if (!yard) throw new NoPlace('no place is open');
     const wanted = change(yard);
     if (Object.keys(wanted).length === 0) return yard;
-    const changes = stamped(yard, wanted, { now: now(), phone: await thisPhone() });
+    const phone = await thisPhone();
+    const changes = stamped(yard, wanted, { now: now(), phone: phone.id });
     // With the readings, not after them: stopped in between, what was said would stand there as typed, and be typed on.
     const drafts = saying(yard.place.id, newlySaid(yard, changes));
-    const revision = await write(changes, drafts.records, yard.damaged);
+    const others = { ...drafts.records, ...phone.records };
+    const revision = await write(changes, others, yard.damaged);
     drafts.done();
     askToKeep();
     if (made !== undefined) {

@@ -7,7 +7,7 @@ import { reviewMends } from '@/core/mends/review';
 import type { PlaceFile, PlaceRecords } from '@/core/formats/place-file';
 import type { PlacePart } from '@/core/place/versions';
 import { nextStamp } from '@/core/walk/stamp';
-import { changeYard, underLock } from './change-yard';
+import { changeYard } from './change-yard';
 import type { Changes } from './changes';
 import { now } from './ids';
 import { thisPhone } from './phone';
@@ -35,7 +35,7 @@ export async function joinFile(
   there: PlaceFile,
   chosen: Chosen,
 ): Promise<Came> {
-  const phone = await underLock(thisPhone);
+  const { id: phone } = await thisPhone();
   let came: Came | undefined;
   await changeYard(
     client,

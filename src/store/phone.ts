@@ -1,17 +1,24 @@
 /** Which phone this is: a name of its own that records written here carry, so that two keepers' phones can be joined. */
-import { randomId, storage, writeAll } from './storage';
+import { randomId, storage } from './storage';
 
 const phoneKey = 'phone';
 
-let known: string | undefined;
+/** This browser's id, and what has to be written with the first record that carries it. */
+export interface Phone {
+  readonly id: string;
+  readonly records: Readonly<Record<string, string>>;
+}
 
-/** This browser's own id; made when something is first written, kept from then on. To be called under the lock of all tabs. */
-export async function thisPhone(): Promise<string> {
-  known ??= (await storage.getItem(phoneKey)) ?? undefined;
-  if (known === undefined) {
-    const made = randomId();
-    await writeAll({ [phoneKey]: made });
-    known = made;
+let id: string | undefined;
+let isStored = false;
+
+export async function thisPhone(): Promise<Phone> {
+  if (!isStored) {
+    // Another tab may have been first.
+    const stored = await storage.getItem(phoneKey);
+    isStored = stored !== null;
+    id = stored ?? id;
   }
-  return known;
+  id ??= randomId();
+  return { id, records: isStored ? {} : { [phoneKey]: id } };
 }

@@ -3,7 +3,6 @@ import { useQuery } from '@tanstack/react-query';
 import type { Place } from '@/core/place/place';
 import { TextField } from '@/features/edit/TextField';
 import { useEdit } from '@/features/edit/use-edit';
-import { underLock } from '@/store/change-yard';
 import { now } from '@/store/ids';
 import { thisPhone } from '@/store/phone';
 import { Notice } from '@/ui/controls/Notice';
@@ -16,7 +15,7 @@ export function KeepersPart({ place }: { readonly place: Place }) {
   const { trouble, change } = useEdit();
   const { data: phone } = useQuery({
     queryKey: ['phone'],
-    queryFn: () => underLock(thisPhone),
+    queryFn: async () => (await thisPhone()).id,
     staleTime: Infinity,
     networkMode: 'always',
   });
