@@ -38,12 +38,15 @@ test('one more mend beside an open way changes nothing, and the way is named', (
   expect(others['slabs-along dig s3']).toMatchObject({
     kind: 'beside',
     animal: 'norway-rat',
-    at: [{ bay: 'h1', spot: 'edges nest-lid' }],
+    at: [{ bay: 'h1', spot: { kind: 'edges', item: 'nest-lid' } }],
   });
   const dig = answer({ cents: 2000 }).others['slabs-along dig s3'];
   expect(dig).toMatchObject({ kind: 'beside', animal: 'norway-rat' });
   // Rats would take most, and they gnaw through the hut’s boards in a night as well.
-  expect(dig?.kind === 'beside' && dig.at[0]).toEqual({ bay: 'h1', spot: 'mesh h1-band' });
+  expect(dig?.kind === 'beside' && dig.at[0]).toEqual({
+    bay: 'h1',
+    spot: { kind: 'mesh', item: 'h1-band' },
+  });
 });
 
 test('every other reason there is', () => {
