@@ -84,12 +84,7 @@ function PartChoice({ part, here, there, value, onChange }: PartProps) {
           <View key={side} style={styles.state}>
             <Txt kind="label">{name}</Txt>
             {part === 'structure' && (
-              <BarePlan
-                place={place}
-                width={planWidth}
-                tallest={planWidth}
-                onPress={() => onChange(side)}
-              />
+              <BarePlan place={place} width={planWidth} tallest={planWidth} />
             )}
             <Txt tone="ink2">{partState(place, part)}</Txt>
           </View>

@@ -1,4 +1,4 @@
-/** The plan of a place by itself: nothing of it is judged. */
+/** The plan of a place by itself: nothing of it is judged, nothing of it touched. */
 import { StyleSheet, View } from 'react-native';
 import type { Place } from '@/core/place/place';
 import { color } from '../theme/tokens';
@@ -8,10 +8,9 @@ interface Props {
   readonly place: Place;
   readonly width: number;
   readonly tallest: number;
-  readonly onPress?: () => void;
 }
 
-export function BarePlan({ place, width, tallest, onPress }: Props) {
+export function BarePlan({ place, width, tallest }: Props) {
   return (
     <View style={styles.sheet}>
       <SitePlan
@@ -21,7 +20,6 @@ export function BarePlan({ place, width, tallest, onPress }: Props) {
         width={width}
         tallest={tallest}
         selected={undefined}
-        onSelect={() => onPress?.()}
       />
     </View>
   );

@@ -26,7 +26,8 @@ interface Props {
   readonly width: number;
   readonly tallest: number;
   readonly selected: BayId | undefined;
-  readonly onSelect: (bay: BayId) => void;
+  /** Absent: it is looked at, and its walls are no buttons. */
+  readonly onSelect?: ((bay: BayId) => void) | undefined;
   /** Where the birds are in the hours that are judged; absent: where they sleep. */
   readonly birdsIn?: BirdsIn | undefined;
   /** Numbers of planned mends, by bay. */
@@ -110,16 +111,17 @@ export function SitePlan({
             );
           })}
       </Svg>
-      {lines.map((line) => (
-        <WallTouch
-          key={line.bay}
-          bay={line.bay}
-          says={`${line.name}: ${lineCode[marks.get(line.bay) ?? 'unread'].name}`}
-          pressed={selected === line.bay}
-          onSelect={onSelect}
-          {...touchArea(line)}
-        />
-      ))}
+      {onSelect &&
+        lines.map((line) => (
+          <WallTouch
+            key={line.bay}
+            bay={line.bay}
+            says={`${line.name}: ${lineCode[marks.get(line.bay) ?? 'unread'].name}`}
+            pressed={selected === line.bay}
+            onSelect={onSelect}
+            {...touchArea(line)}
+          />
+        ))}
     </View>
   );
 }
