@@ -26,7 +26,9 @@ export interface JoinAhead {
 /** Without changing anything. */
 export function joinAhead(here: PlaceRecords, there: PlaceRecords): JoinAhead {
   const { came, clashes } = join(here, there);
-  return { came, clashes };
+  // What the keeper is to choose nobody knows yet.
+  const parts = came.parts.filter((part) => !clashes.includes(part));
+  return { came: { ...came, parts }, clashes };
 }
 
 /** Joins it to the place that is open, which has to be the same. Gives what came. */

@@ -46,7 +46,7 @@ export function cameSentence(came: Came, when: 'ahead' | 'done'): string {
   if (when === 'ahead') {
     return does.length > 0
       ? `Joined, it ${listOf(does)}.`
-      : 'Joined, it brings nothing that is not here.';
+      : 'Joined, it brings nothing else that is not here.';
   }
   return does.length > 0
     ? `Joined. The file ${listOf(does)}.`

@@ -38,7 +38,7 @@ export function DeviceRow({ device, place, log, edit }: Props) {
         label={devicesText.where(kind)}
         options={whereabouts(place, kind)}
         value={at}
-        none={devicesText.whereUnsaid}
+        none={devicesText.whereUnsaid(kind)}
         onChange={(next) => set({ at: next })}
       />
       <View style={styles.foot}>
@@ -60,12 +60,12 @@ export function DeviceRow({ device, place, log, edit }: Props) {
   );
 }
 
-/** The latest of what it said, ISO 8601. */
+/** The latest of what it said, ISO 8601; a day, where no hour is kept. */
 function lastHeard({ id }: Device, log: readonly LogEntry[]): string | undefined {
   return log
     .flatMap((it) => {
       if (!it.id.startsWith(`${id}-`)) return [];
-      return it.what === 'monitor-day' || it.what === 'evening' ? it.at : `${it.date}T12:00:00Z`;
+      return it.what === 'monitor-day' || it.what === 'evening' ? it.at : it.date;
     })
     .sort()
     .at(-1);

@@ -80,7 +80,7 @@ export function TakeIn({ place, kind, name, read, edit, onTaken, onLeave }: Prop
           label={devicesText.where(kind)}
           options={places}
           value={one.at}
-          none={devicesText.whereUnsaid}
+          none={devicesText.whereUnsaid(kind)}
           onChange={setWhere}
         />
       )}

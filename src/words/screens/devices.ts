@@ -16,9 +16,11 @@ const kindNames: Readonly<Record<DeviceKind, string>> = {
   camera: 'Trail camera',
 };
 
-/** "28 November 2026, 17:06", by this device's clock. */
+/** "28 November 2026, 17:06", by this device's clock; of a day without an hour the day. */
 const momentWords = (instant: string): string =>
-  `${dayWords(instant)}, ${timeWords(new Date(instant))}`;
+  instant.length === 10
+    ? dayWords(instant)
+    : `${dayWords(instant)}, ${timeWords(new Date(instant))}`;
 
 const rowProblems: Readonly<Record<RowProblem, string>> = {
   'no-time': 'no time that can be read',
@@ -45,6 +47,12 @@ const whereNames: Readonly<Record<DeviceKind, string>> = {
   'fence-monitor': 'Where it hangs on the line',
   door: 'Which door it is',
   camera: 'Where it looks',
+};
+
+const unsaidWords: Readonly<Record<DeviceKind, string>> = {
+  'fence-monitor': 'not said: its volts count at no bay',
+  door: 'not said: no evening comes of it',
+  camera: 'not said: what it sees counts for the whole place',
 };
 
 const speedNames = { hour: 'an hour a second', day: 'a day a second', all: 'all at once' } as const;
@@ -111,7 +119,7 @@ export const devicesText = spoken('devices', {
   yours: 'Here',
   whatItIsCalled: 'What it is called',
   where: (kind: DeviceKind) => whereNames[kind],
-  whereUnsaid: 'not said: nothing is judged by it',
+  whereUnsaid: (kind: DeviceKind) => unsaidWords[kind],
   farEnd: 'the far end of the line',
   takeOut: (name: string) => `Take ${name} out`,
   heard: (instant: string) => `Last heard ${momentWords(instant)}.`,
