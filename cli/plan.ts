@@ -1,13 +1,14 @@
 /**
  * `npm run -s plan -- FILE [--budget N] [--hours H] [--by-metre] [--longest MINUTES] [--must ID] [--wont ID] [--shut-out ANIMAL]
- * [--date YYYY-MM-DD] [--json]`: the mends that leave the fewest birds to be taken for the money and hours there are. The budget is for whole
- * rolls, boards and packs, unless it is to be reckoned by the metre.
+ * [--date YYYY-MM-DD] [--json]`: the mends that leave the fewest birds to be taken for the money and hours there are. Budget and
+ * curve are for whole rolls, boards and packs, unless they are to be reckoned by the metre.
  */
 import { parseArgs } from 'node:util';
 import { planJson, type PlanFindings } from '../src/core/formats/plan-json';
 import { answering, limitsWithHand } from '../src/core/mends/plan/answer';
 import { buildProblem, type Planning } from '../src/core/mends/plan/build-problem';
 import { livedScales } from '../src/core/score/losses';
+import { byTheMetre, tillOf } from '../src/core/mends/plan/till';
 import { curving } from '../src/core/mends/plan/curve';
 import { stopgaps } from '../src/core/mends/plan/for-tonight';
 import type { Limits } from '../src/core/mends/plan/limits';
@@ -64,19 +65,25 @@ function main(): void {
   const planning = buildProblem(found, known.sightings, known.mends, year, unitPrices, low);
   for (const id of [...(limits.must ?? []), ...(limits.wont ?? [])]) knownMend(planning, id);
   refuseClash(planning, limits.must ?? []);
+  const till = values['by-metre'] ? byTheMetre(planning) : tillOf(planning, shop);
+  const answer = atOnce(answering(planning, limits, till));
+  // In words only the least that changes anything is told of it, where the plan is empty.
+  const isCurveTold = values.json || answer.chosen.length === 0;
   const document: PlanFindings = {
     place: known.place.name,
     date,
     planning,
     limits: limitsWithHand(planning, limits),
-    answer: atOnce(answering(planning, limits, undefined, values['by-metre'] ? undefined : shop)),
-    curve: atOnce(curving(planning.problem, { ...limitsWithHand(planning, limits) })),
+    answer,
+    curve: isCurveTold
+      ? atOnce(curving(planning.problem, withoutMoney(limitsWithHand(planning, limits)), till))
+      : { points: [], knee: 0 },
     stopgaps: stopgaps(found, date ?? `${year}-01-01`, unitPrices),
     ...(animal && {
       shutOut: {
         animal,
         scenario: 'night-shut',
-        result: atOnce(shuttingOut(planning.problem, animal, 'night-shut', limits)),
+        result: atOnce(shuttingOut(planning.problem, animal, 'night-shut', limits, till)),
       },
     }),
   };
@@ -85,6 +92,8 @@ function main(): void {
     : planText(planning.ready, document);
   process.stdout.write(`${output}\n`);
 }
+
+const withoutMoney = ({ cents: _cents, ...others }: Limits): Omit<Limits, 'cents'> => others;
 
 function amount<Name extends string>(
   option: string,

@@ -2,9 +2,11 @@
 import type { PlanFindings } from '@/core/formats/plan-json';
 import type { Place } from '@/core/place/place';
 import { animalName } from './headline';
+import { leastOf } from '@/core/mends/plan/curve';
 import {
   birdsWords,
   bySpotWords,
+  clashWords,
   mendTitle,
   moneyWords,
   timeWords,
@@ -24,14 +26,14 @@ export function planText(place: Place, document: PlanFindings): string {
     limits.cents === undefined ? 'money no object' : `with ${money(limits.cents)}`,
     limits.minutes === undefined ? 'as long as it takes' : `in ${timeWords(limits.minutes)}`,
   ].join(', ');
-  const proved =
-    answer.bound >= answer.after - 1e-6
-      ? 'No other set of these mends does better.'
-      : 'Stopped early: there may be a better one.';
+  const proved = answer.isProved
+    ? 'No other set of these mends does better.'
+    : 'Stopped early: there may be a better one.';
   return [
     `${place.name}, ${within}${date === undefined ? '' : `, on ${date}`}`,
-    `Birds lost a year: ${birdsWords(answer.birdsBefore)} expected as it stands, ${birdsWords(answer.birdsAfter)} with the plan; several times less or more is possible. ${proved}`,
+    `Birds lost a year: ${birdsWords(answer.before)} expected as it stands, ${birdsWords(answer.after)} with the plan; several times less or more is possible. ${proved}`,
     ...(answer.overspent ? ['What must be made takes more than there is.'] : []),
+    ...answer.clashes.map((it) => clashWords(it, title)),
     ...(answer.chosen.length === 0
       ? [leastLine(document, title, money)]
       : [
@@ -39,7 +41,7 @@ export function planText(place: Place, document: PlanFindings): string {
         ]),
     ...answer.chosen.map((id, index) => {
       const { cents = 0, minutes = 0 } = candidate(id) ?? {};
-      return `  ${index + 1}. ${title(id)}: ${money(cents)}, ${timeWords(minutes)}`;
+      return `  ${index + 1}. ${title(id)}: ${money(cents)} by the metre, ${timeWords(minutes)}`;
     }),
     ...answer.animals.map(
       ({ animal, before, after, isShutAfter }) =>
@@ -57,13 +59,13 @@ export function planText(place: Place, document: PlanFindings): string {
 }
 
 function leastLine(
-  { answer }: PlanFindings,
+  { curve }: PlanFindings,
   title: (id: string) => string,
   money: (cents: number) => string,
 ): string {
-  const { least } = answer;
+  const least = leastOf(curve);
   if (!least) return 'No mend changes anything.';
-  return `Nothing within that changes anything. The least that would: ${moneyOfPlan(least, money)}, ${least.chosen.map(title).join('; ')}.`;
+  return `Nothing within that changes anything. The least that would: ${money(least.cents)}, ${least.chosen.map(title).join('; ')}.`;
 }
 
 function shutOutLines(
@@ -77,7 +79,7 @@ function shutOutLines(
   if (result.can) {
     const mends = result.chosen.map((it) => title(planning.candidates[it]?.id ?? ''));
     return [
-      `${name} shut out at night, at the least: ${moneyWords(place, result.cents)}, ${timeWords(result.minutes)}: ${mends.join('; ') || 'nothing to do'}.`,
+      `${name} shut out at night, at the least by the metre: ${moneyOfPlan({ cents: result.cents, wholeCents: result.paid }, (it) => moneyWords(place, it))}, ${timeWords(result.minutes)}: ${mends.join('; ') || 'nothing to do'}.`,
     ];
   }
   return [

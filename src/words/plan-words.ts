@@ -1,5 +1,6 @@
 /** A plan in plain words: money, time, where a mend goes, and why another does not. */
 import type { WhyNotWords } from '@/core/mends/plan/answer';
+import type { Clash } from '@/core/mends/plan/clashes';
 import type { StillBy } from '@/core/mends/plan/problem';
 import { findBay, findItem } from '@/core/place/find';
 import type { Mend } from '@/core/records/mend';
@@ -104,6 +105,16 @@ export function bySpotWords(place: Place, { bay, spot }: StillBy): string {
   return `${whereWords(place, { bay, spot })}, ${spotNames[spot.kind]}`;
 }
 
+/** What cannot be done of what was asked, and what is done of it. */
+export function clashWords(
+  { kind, made, instead }: Clash,
+  titleOf: (id: string) => string,
+): string {
+  return kind === 'must-and-wont'
+    ? `${titleOf(made)}: both a must and not to be. It is in the plan.`
+    : `${titleOf(made)} and ${titleOf(instead)} cannot both be made. The first is in the plan, the other is not.`;
+}
+
 /** A sentence. `titleOf` names a candidate by its id. */
 export function whyNotWords(
   place: Place,
@@ -115,6 +126,10 @@ export function whyNotWords(
       return 'You will not have it.';
     case 'too-long':
       return 'It takes longer than you allow for one mend.';
+    case 'little':
+      return 'It would spare too few to be called a change.';
+    case 'not-sold':
+      return 'What it takes is not to be had, by your price book.';
     case 'nothing':
       return 'It would stop nothing that still gets in.';
     case 'instead':

@@ -63,6 +63,8 @@ export interface ShutOutAnswer {
   readonly can: boolean;
   readonly chosen: readonly string[];
   readonly cents: number;
+  /** In the shop. */
+  readonly wholeCents: number;
   readonly minutes: number;
   readonly stays: readonly StillBy[];
 }

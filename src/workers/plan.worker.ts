@@ -8,7 +8,8 @@ import { effortsBy } from '@/core/mends/plan/efforts';
 import { stopgaps } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
 import { shuttingOut } from '@/core/mends/plan/shut-out';
-import { unitPricesOf, type Shop } from '@/core/mends/shopping/shop';
+import { tillOf, type Till } from '@/core/mends/plan/till';
+import { unitPricesOf } from '@/core/mends/shopping/shop';
 import { applyReadings } from '@/core/records/apply-readings';
 import { withFlockOn } from '@/core/records/flock-on';
 import type { Steps } from '@/core/steps';
@@ -19,7 +20,7 @@ const scope = self as unknown as { postMessage(told: unknown): void };
 const tell = (told: FromPlanner): void => scope.postMessage(told);
 
 let session: Planning | undefined;
-let shop: Shop | undefined;
+let till: Till | undefined;
 let last = 0;
 const stopped = new Set<number>();
 /** The curve asks only for what can be spent, so it is not drawn again for another sum. */
@@ -41,9 +42,17 @@ async function inTurns<T>(steps: Steps<T>, ask: number): Promise<T | undefined> 
   }
 }
 
+/** A sum of the curve that is not proved by then is drawn as it is, ms. */
+const longestSum = 4000;
+
+function patience(): () => boolean {
+  const until = performance.now() + longestSum;
+  return () => performance.now() < until;
+}
+
 async function plan(ask: number, limits: Limits, animal: AnimalId | undefined): Promise<void> {
-  if (!session) return;
-  const current = session;
+  if (!session || !till) return;
+  const [current, shop] = [session, till];
   const report = (it: {
     readonly nodes: number;
     readonly best: number;
@@ -52,14 +61,17 @@ async function plan(ask: number, limits: Limits, animal: AnimalId | undefined): 
     tell({ kind: 'progress', ask, nodes: it.nodes, best: it.best, bound: it.bound });
     return !stopped.has(ask);
   };
-  const answer = await inTurns(answering(current, limits, report, shop), ask);
+  const answer = await inTurns(answering(current, limits, shop, report), ask);
   if (!answer) return;
   tell({ kind: 'answer', ask, answer });
-  if (animal) await shutOut(current, ask, limits, animal);
+  if (animal) await shutOut(current, shop, ask, limits, animal);
   const { cents: _cents, ...others } = limitsWithHand(current, limits);
   const key = JSON.stringify(others);
   if (key === drawn) return;
-  const curve = await inTurns(curving(current.problem, others), ask);
+  const curve = await inTurns(
+    curving(current.problem, others, shop, () => true, patience),
+    ask,
+  );
   if (!curve) return;
   drawn = key;
   tell({ kind: 'curve', ask, curve });
@@ -67,11 +79,12 @@ async function plan(ask: number, limits: Limits, animal: AnimalId | undefined): 
 
 async function shutOut(
   { problem }: Planning,
+  shop: Till,
   ask: number,
   limits: Limits,
   animal: AnimalId,
 ): Promise<void> {
-  const result = await inTurns(shuttingOut(problem, animal, 'night-shut', limits), ask);
+  const result = await inTurns(shuttingOut(problem, animal, 'night-shut', limits, shop), ask);
   if (!result) return;
   const ids = result.can ? result.chosen.map((it) => problem.candidates[it]?.id ?? '') : [];
   tell({
@@ -82,6 +95,7 @@ async function shutOut(
       can: result.can,
       chosen: ids,
       cents: result.can ? result.cents : 0,
+      wholeCents: result.can ? result.paid : 0,
       minutes: result.can ? result.minutes : 0,
       stays: result.can ? [] : result.stays,
     },
@@ -101,10 +115,10 @@ self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
   const laid = applyReadings(data.place, data.walks).place;
   const found = withFlockOn(laid, data.log, data.date);
   const unitPrices = unitPricesOf(data.place, data.shop);
-  shop = data.shop;
   const year = Number(data.date.slice(0, 4));
   const { low } = livedScales(data.place, data.walks, { log: data.log, date: data.date }, year);
   session = buildProblem(found, data.log, data.mends, year, unitPrices, low);
+  till = tillOf(session, data.shop);
   const { candidates, problem, harmful } = session;
   drawn = undefined;
   tell({

@@ -1,7 +1,7 @@
 /**
- * What `plan --json` prints: money in hundredths, work in minutes, birds a year. What a set of mends leaves: `fixed` and, over the terms,
- * `weight × exp(−d)`, d the lightest way from outside to the birds, each link weighing as the state whose `made` are just those of the set
- * that it names.
+ * What `plan --json` prints: money in hundredths, work in minutes, birds a year. What a set of mends leaves of a group of N birds is
+ * `N(1 − exp(−Λ/N))`, Λ being `fixedOf` and, over the terms, `weightOf × exp(−d)`, d the lightest way from outside to the birds, each link
+ * weighing as the state whose `made` are just those of the set that it names.
  */
 import { mendFields } from '../records/mend';
 import { day, text } from '../schema/common';
@@ -25,7 +25,7 @@ import {
 } from '../schema/schema';
 import { animalIds } from '../tables/animals';
 
-export const planVersion = 1;
+export const planVersion = 2;
 
 /** More states than any search looks at (assumption of ours). */
 const mostNodes = 1_000_000_000;
@@ -44,6 +44,8 @@ const whyNot = byTag('kind', {
   wont: object({ kind: constant('wont') }),
   'too-long': object({ kind: constant('too-long') }),
   nothing: object({ kind: constant('nothing') }),
+  little: object({ kind: constant('little') }),
+  'not-sold': object({ kind: constant('not-sold') }),
   instead: object({ kind: constant('instead'), of: list(text) }),
   beside: object({ kind: constant('beside'), animal, at: list(bySpot) }),
   money: object({ kind: constant('money'), birds }),
@@ -56,6 +58,7 @@ const shutOut = object({
   can: flag,
   chosen: list(text),
   cents: money,
+  wholeCents: optional(money),
   minutes,
   stays: list(bySpot),
 });
@@ -84,6 +87,9 @@ const term = object({
 /** What one animal takes of one zone's birds, by the mends made. */
 export type TermDocument = TypeOf<typeof term>;
 
+/** The best plan for a sum, and for every larger one up to the next point. */
+const point = object({ cents: money, after: birds, bound: birds, chosen: list(text) });
+
 export const planSchema = object({
   version: constant(planVersion),
   place: note(),
@@ -102,16 +108,18 @@ export const planSchema = object({
   before: birds,
   after: birds,
   bound: birds,
-  birdsBefore: birds,
-  birdsAfter: birds,
+  isProved: flag,
   nodes: whole(1, mostNodes),
   overspent: flag,
+  clashes: list(
+    object({ kind: oneOf(['must-and-wont', 'excludes'] as const), made: text, instead: text }),
+  ),
   animals: list(
     object({ animal, before: birds, after: birds, isShutBefore: flag, isShutAfter: flag }),
   ),
   others: map(whyNot),
-  least: nullable(object({ cents: money, wholeCents: optional(money), chosen: list(text) })),
-  curve: list(object({ cents: money, after: birds, bound: birds, birds })),
+  least: nullable(point),
+  curve: list(point),
   knee: nullable(money),
   shutOut: nullable(shutOut),
   tonight: list(object({ ...mendFields, cents: money, minutes })),

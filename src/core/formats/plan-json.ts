@@ -4,7 +4,7 @@
  */
 import type { PlanAnswer } from '../mends/plan/answer';
 import type { Planning } from '../mends/plan/build-problem';
-import type { Curve } from '../mends/plan/curve';
+import { leastOf, type Curve } from '../mends/plan/curve';
 import type { Stopgap } from '../mends/plan/for-tonight';
 import type { Limits } from '../mends/plan/limits';
 import {
@@ -66,7 +66,7 @@ export function planJson(document: PlanFindings): PlanDocument {
         why.kind === 'beside' ? { ...why, at: why.at.map(inText) } : why,
       ]),
     ),
-    least: answer.least ?? null,
+    least: answer.chosen.length === 0 ? (leastOf(curve) ?? null) : null,
     curve: curve.points,
     knee: curve.points[curve.knee]?.cents ?? null,
     shutOut: shutOut ? shutOutJson(shutOut, idAt) : null,
@@ -102,6 +102,7 @@ function shutOutJson(
         can: true,
         chosen: result.chosen.map(idAt),
         cents: result.cents,
+        ...(result.paid !== result.cents && { wholeCents: result.paid }),
         minutes: result.minutes,
         stays: [],
       }

@@ -4,7 +4,7 @@ import { panelOff } from '../rounds/ageing';
 import { meshOverlap, screwSpacing } from './catalogue/catalogue-mend';
 import { apronWidth } from './catalogue/sill-apron';
 import { mostLoad, slabWeight } from './catalogue/weight-on';
-import { worthwhile } from './plan/least-change';
+import { worthwhile } from './plan/worthwhile';
 import { kerf } from './shopping/bars';
 import { leastOffcut } from './shopping/offcuts';
 import { cornerFrom } from './shopping/runs';

@@ -20,29 +20,63 @@ type Metric = 'weight' | 'minutes';
 /** As good as no way at all: exp(−40) visits, or weeks of minutes. */
 const far: Readonly<Record<Metric, number>> = { weight: 40, minutes: 100_000 };
 
-/** Least birds lost within the limits; the objective is Λ less what no mend bears on. */
+/**
+ * Least birds lost within the limits. Of each group of N birds Λ are taken, and N(1 − exp(−Λ/N)) lost: that bends downwards, and stands
+ * here as straight pieces below it, so that the least of the programme is nowhere above the true least, and nearly it.
+ */
 export function leastLossLp(problem: PlanProblem, limits: LpLimits): string {
   const lp = programme(problem, 'weight');
   const objective: string[] = [];
-  let constant = 0;
+  const groups = Object.keys(problem.flock).map((id, group) => ({
+    id,
+    name: `L${group}`,
+    // Λ less its gains, as a row that comes to nothing.
+    row: [`+ L${group}`],
+    most: problem.fixedOf[id] ?? 0,
+  }));
   problem.terms.forEach((term, index) => {
     const levels = levelsOf(term);
-    const chance = (at: number) => term.weight * Math.exp(-at);
-    constant += chance(levels[0] ?? far.weight);
+    for (const group of groups) {
+      group.most += (term.weightOf[group.id] ?? 0) * Math.exp(-(levels[0] ?? far.weight));
+    }
     const steps = levels.slice(1).map((level, at) => {
-      const gain = chance(levels[at] as number) - chance(level);
-      objective.push(`- ${num(gain)} y${index}_${at}`);
+      const gain = Math.exp(-(levels[at] as number)) - Math.exp(-level);
+      for (const { id, row } of groups) {
+        row.push(`+ ${num((term.weightOf[id] ?? 0) * gain)} y${index}_${at}`);
+      }
       lp.binaries.push(`y${index}_${at}`);
       if (at > 0) lp.rows.push(`y${index}_${at} - y${index}_${at - 1} <= 0`);
       return `- ${num(level - (levels[at] as number))} y${index}_${at}`;
     });
     lp.rows.push(`D${index} ${steps.join(' ')} >= ${num((levels[0] ?? 0) - 1e-7)}`);
   });
-  objective.push(`+ ${num(constant)} one`);
+  for (const { id, name, row, most } of groups) {
+    lp.rows.push(`${row.join(' ')} = ${num(most)}`);
+    objective.push(...bent(lp, name, problem.flock[id] ?? 0, most));
+  }
+  objective.push('+ 0 one');
   lp.rows.push('one = 1');
   if (limits.cents < Infinity) lp.rows.push(sumRow(problem, 'cents', limits.cents));
   if (limits.minutes < Infinity) lp.rows.push(sumRow(problem, 'minutes', limits.minutes));
   return written('Minimize', objective, lp);
+}
+
+/** Straight pieces of `N(1 − exp(−Λ/N))` from nothing to the most there can be, one of them taken. */
+const pieces = 60;
+
+function bent(lp: Lp, name: string, count: number, most: number): string[] {
+  const lost = (lambda: number) => (count === 0 ? 0 : count * (1 - Math.exp(-lambda / count)));
+  const width = Math.max(most, 1e-6) / pieces;
+  const all = Array.from({ length: pieces }, (_, at) => at);
+  lp.binaries.push(...all.map((at) => `z${name}_${at}`));
+  lp.rows.push(`${all.map((at) => `+ z${name}_${at}`).join(' ')} = 1`);
+  const along = all.map((at) => `- ${num(at * width)} z${name}_${at} - t${name}_${at}`);
+  lp.rows.push(`${name} ${along.join(' ')} = 0`);
+  return all.map((at) => {
+    lp.rows.push(`t${name}_${at} - ${num(width)} z${name}_${at} <= 0`);
+    const [from, to] = [lost(at * width), lost((at + 1) * width)];
+    return `+ ${num(from)} z${name}_${at} + ${num((to - from) / width)} t${name}_${at}`;
+  });
 }
 
 /** Least money that makes every way of these terms as long as asked. */

@@ -88,15 +88,17 @@ function term(options: readonly Option[]): fc.Arbitrary<Term> {
   return fc.integer({ min: 1, max: 3 }).chain((zones) =>
     fc
       .record({
-        weight: fc.constantFrom(1, 5, 40),
+        // A flock of ten hens that may all be gone, and ducks enough to hardly feel it.
+        hens: fc.constantFrom(0, 1, 5, 40),
+        ducks: fc.constantFrom(0, 0, 3),
         links: fc.array(link(zones, options), { minLength: 1, maxLength: 7 }),
       })
-      .map(({ weight: own, links }): Term => ({
+      .map(({ hens, ducks, links }): Term => ({
         animal: 'stoat',
         zone: 'z0',
         scenarios: ['night-shut'],
-        weight: own,
-        weightOf: { flock: own },
+        weight: hens + ducks,
+        weightOf: { hens, ducks },
         shutFrom: 100,
         zones: Array.from({ length: zones }, (_, index) => `z${index}`),
         links,
@@ -113,9 +115,9 @@ export const randomProblem: fc.Arbitrary<PlanProblem> = fc
     fc.array(term(candidates), { minLength: 1, maxLength: 4 }).map((terms) => ({
       candidates,
       terms,
-      fixed: 0,
-      fixedOf: {},
-      flock: { flock: 10 },
+      fixed: 0.5,
+      fixedOf: { hens: 0.5 },
+      flock: { hens: 10, ducks: 100 },
     })),
   );
 

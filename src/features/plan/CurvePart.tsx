@@ -17,13 +17,13 @@ export function CurvePart({ place, limits, setLimits, curve }: Shared & { readon
   const money = (cents: number) => moneyWords(place, cents);
   const bend = points[knee];
   const says = points
-    .map(({ cents, birds }) => planText.birdsAYear(money(cents), birds))
+    .map(({ cents, after }) => planText.birdsAYear(money(cents), after))
     .join('; ');
   return (
     <Part title={planText.whatMoreMoneyBrings}>
       <View onLayout={onLayout}>
         <CurveDrawing
-          points={points}
+          points={points.map(({ cents, after }) => ({ cents, birds: after }))}
           knee={knee}
           budget={limits.cents}
           width={width}
@@ -37,7 +37,7 @@ export function CurvePart({ place, limits, setLimits, curve }: Shared & { readon
       </Txt>
       {bend && knee > 0 && (
         <>
-          <Txt>{planText.theBendIsAtBirds(money(bend.cents), bend.birds)}</Txt>
+          <Txt>{planText.theBendIsAtBirds(money(bend.cents), bend.after)}</Txt>
           <Button
             look="plain"
             label={planText.planFor(money(bend.cents))}

@@ -16,8 +16,6 @@ import { limited, type Shared } from './shared';
 /** Until the curve says what there is to spend. */
 const usualMost = 30_000;
 const mostHours = 40;
-/** Whole rolls come to so much more than what is cut from them that there is room for it. */
-const wholeRolls = 2.5;
 
 export function LimitsPart({
   place,
@@ -26,7 +24,7 @@ export function LimitsPart({
   curve,
 }: Shared & { readonly curve: Curve | undefined }) {
   const dearest = curve?.points.at(-1)?.cents ?? usualMost;
-  const mostCents = Math.max(1000, Math.ceil((dearest * wholeRolls) / 500) * 500);
+  const mostCents = Math.max(1000, Math.ceil((dearest * 1.1) / 500) * 500);
   return (
     <Part title={planText.moneyAndHours}>
       <Amount

@@ -4,6 +4,7 @@ import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { PlanAnswer } from '@/core/mends/plan/answer';
+import { leastOf, type Curve } from '@/core/mends/plan/curve';
 import { readyFor, withMends } from '@/core/mends/plan/with-mends';
 import { judge } from '@/core/score/judge';
 import type { AnimalId } from '@/core/tables/animals';
@@ -21,7 +22,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
-import { moneyWords } from '@/words/plan-words';
+import { clashWords, mendTitle, moneyWords } from '@/words/plan-words';
 import { usePlan } from '@/workers/use-plan';
 import type { ShownCandidate } from '@/workers/plan-talk';
 import { CurvePart } from './CurvePart';
@@ -49,7 +50,7 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
       head={
         <View style={styles.head}>
           <BackLink href="/mends" name={planText.mends} />
-          <Headline yard={yard} answer={answer} />
+          <Headline yard={yard} answer={answer} curve={curve} candidates={candidates} />
           {failed && <Notice>{planText.thePlanCouldNotBe}</Notice>}
           {working && (
             <View style={styles.working}>
@@ -70,7 +71,7 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
           {limits && <LimitsPart {...shared} curve={curve} />}
           {answer && opened && (
             <>
-              <PlannedMends {...shared} yard={yard} answer={answer} chosen={chosen} />
+              <PlannedMends {...shared} yard={yard} chosen={chosen} curve={curve} />
               <PlanAnimals answer={answer} />
               <ShutOutPart
                 {...shared}
@@ -104,33 +105,53 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
 function Headline({
   yard,
   answer,
+  curve,
+  candidates,
 }: {
   readonly yard: Yard;
   readonly answer: PlanAnswer | undefined;
+  readonly curve: Curve | undefined;
+  readonly candidates: ReadonlyMap<string, ShownCandidate>;
 }) {
   const { place } = yard;
   if (!answer) return <Txt kind="title">{planText.thePlan}</Txt>;
-  const { chosen, birdsBefore, birdsAfter, minutes, least } = answer;
+  const { chosen, before, after, minutes } = answer;
+  const titleOf = (id: string) => {
+    const it = candidates.get(id);
+    return it ? mendTitle(place, it.mend) : id;
+  };
+  const clashes = answer.clashes.map((it) => (
+    <Notice key={`${it.made} ${it.instead}`}>{clashWords(it, titleOf)}</Notice>
+  ));
   const money = (cents: number) => moneyWords(place, cents);
   if (chosen.length === 0) {
-    const title = answer.before < 0.005 ? planText.nothingNeedsMending : planText.noMendWithinThat;
+    const least = curve && leastOf(curve);
+    const title = before < 0.005 ? planText.nothingNeedsMending : planText.noMendWithinThat;
     return (
       <>
         <Txt kind="title">{title}</Txt>
-        {least && <Txt kind="strong">{planText.isTheLeastThatChanges(least, money)}</Txt>}
+        {least && <Txt kind="strong">{planText.isTheLeastThatChanges(money(least.cents))}</Txt>}
+        {!curve && before >= 0.005 && (
+          <Txt tone="ink2" live>
+            {planText.theLeastIsBeingLookedFor}
+          </Txt>
+        )}
+        {clashes}
       </>
     );
   }
-  const proved = answer.bound >= answer.after - 1e-6;
   return (
     <>
-      <Txt kind="title">{planText.lossesSpared(chosen.length, birdsBefore, birdsAfter)}</Txt>
+      <Txt kind="title">{planText.lossesSpared(chosen.length, before, after)}</Txt>
       <Txt kind="strong">{planText.andOfWork(answer, money, minutes)}</Txt>
-      <Txt tone="ink2">{planText.expectedBirds(birdsBefore, birdsAfter)}</Txt>
+      <Txt tone="ink2">{planText.expectedBirds(before, after)}</Txt>
       <Txt tone="ink2">
-        {proved ? planText.noOtherSetOfThese : planText.stoppedEarlyTheBestSet(gapWords(answer))}
+        {answer.isProved
+          ? planText.noOtherSetOfThese
+          : planText.stoppedEarlyTheBestSet(gapWords(answer))}
       </Txt>
       {answer.overspent && <Notice>{planText.whatMustBeMadeTakes}</Notice>}
+      {clashes}
     </>
   );
 }

@@ -2,7 +2,7 @@
 import { planText } from '@/words/screens/plan';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { PlanAnswer } from '@/core/mends/plan/answer';
+import { leastOf, type Curve } from '@/core/mends/plan/curve';
 import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
@@ -18,11 +18,11 @@ import type { Shared } from './shared';
 
 interface Props extends Shared {
   readonly yard: Yard;
-  readonly answer: PlanAnswer;
   readonly chosen: readonly ShownCandidate[];
+  readonly curve: Curve | undefined;
 }
 
-export function PlannedMends({ yard, answer, chosen, ...shared }: Props) {
+export function PlannedMends({ yard, chosen, curve, ...shared }: Props) {
   const router = useRouterHere();
   const { planAll } = useChanges();
   const [trouble, setTrouble] = useState<string>();
@@ -32,7 +32,8 @@ export function PlannedMends({ yard, answer, chosen, ...shared }: Props) {
       .then(() => router.push('/mends'))
       .catch((error: unknown) => setTrouble(notSavedWords(error)));
   };
-  const leastFirst = (answer.least?.chosen ?? []).flatMap((id) => shared.candidates.get(id) ?? []);
+  const least = curve && leastOf(curve);
+  const leastFirst = (least?.chosen ?? []).flatMap((id) => shared.candidates.get(id) ?? []);
   return (
     <Part title={chosen.length > 0 ? planText.inThisOrder : planText.theLeastThatChangesAnything}>
       {chosen.length > 0 && (
@@ -50,7 +51,9 @@ export function PlannedMends({ yard, answer, chosen, ...shared }: Props) {
           />
         ))}
       </View>
-      {chosen.length === 0 && leastFirst.length === 0 && <Txt>{planText.noMendOfTheCatalogue}</Txt>}
+      {chosen.length === 0 && curve && leastFirst.length === 0 && (
+        <Txt>{planText.noMendOfTheCatalogue}</Txt>
+      )}
       {trouble && <Notice>{trouble}</Notice>}
       {fresh.length > 0 && <Button label={planText.putOnMyList(fresh.length)} onPress={takeOn} />}
     </Part>

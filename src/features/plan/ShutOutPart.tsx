@@ -40,7 +40,7 @@ function Found({
   candidates,
   shutOut,
 }: Shared & { readonly shutOut: ShutOutAnswer }) {
-  const { animal, can, chosen, cents, minutes, stays } = shutOut;
+  const { animal, can, chosen, minutes, stays } = shutOut;
   const name = animalName(animal);
   if (!can) {
     return (
@@ -60,7 +60,7 @@ function Found({
   return (
     <>
       <Txt kind="strong" live>
-        {planText.andOfWorkShutIt(name, place, cents, minutes)}
+        {planText.andOfWorkShutIt(name, place, shutOut, minutes)}
       </Txt>
       {titles.map((title) => (
         <Txt key={title}>{title}</Txt>

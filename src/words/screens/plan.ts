@@ -8,7 +8,7 @@ export const planText = spoken('plan', {
   birdsAYear: (money: string, birds: number) => `${money}: ${birdsWords(birds)} birds a year`,
   whatMoreMoneyBrings: 'What more money brings',
   curveSays: (hasHours: boolean) =>
-    `Birds lost a year by the best plan for each sum${hasHours ? ' within the hours' : ''}; the bar is your money.`,
+    `Birds lost a year by the best plan for each sum paid in the shop${hasHours ? ', within the hours' : ''}; the bar is your money.`,
   theBendIsAtBirds: (money: string, birds: number) =>
     `The bend is at ${money}: ${birdsWords(birds)} birds a year. Beyond it more money brings less.`,
   planFor: (money: string) => `Plan for ${money}`,
@@ -28,7 +28,11 @@ export const planText = spoken('plan', {
   noLimit2: (name: string) => `${name}: no limit`,
   asAFigure: (name: string) => `${name}, as a figure`,
   takesAt: (where: string, money: string, time: string, isInHand: boolean, isMust: boolean) =>
-    [`${capital(where)}. ${money}, ${time}`, isInHand && 'On your list', isMust && 'Must do']
+    [
+      `${capital(where)}. ${money} by the metre, ${time}`,
+      isInHand && 'On your list',
+      isMust && 'Must do',
+    ]
       .filter(Boolean)
       .join('. '),
   against: (stops: Parameters<typeof animalList>[0]) => `Against ${animalList(stops)}.`,
@@ -67,7 +71,7 @@ export const planText = spoken('plan', {
   noMendOfTheCatalogue: 'No mend of the catalogue changes anything here.',
   putOnMyList: (many: number) => `Put ${count(many, 'mend')} on my list`,
   shutOneAnimalOut: 'Shut one animal out',
-  altogetherAtNightAtThe: 'Altogether, at night, at the least cost',
+  altogetherAtNightAtThe: 'Altogether, at night, at the least cost by the metre',
   chooseAnAnimal: 'choose an animal',
   workingItOut: 'Working it out …',
   cannotBeShutOutBy: (name: string, map: Parameters<typeof listOf>[0]) =>
@@ -76,9 +80,10 @@ export const planText = spoken('plan', {
   andOfWorkShutIt: (
     name: string,
     place: Parameters<typeof moneyWords>[0],
-    cents: number,
+    sums: Parameters<typeof moneyOfPlan>[0],
     minutes: number,
-  ) => `${name}: ${moneyWords(place, cents)} and ${timeWords(minutes)} of work shut it out.`,
+  ) =>
+    `${name}: ${moneyOfPlan(sums, (cents) => moneyWords(place, cents))} and ${timeWords(minutes)} of work shut it out.`,
   theseMustBeInThe: 'These must be in the plan',
   forTonight: 'For tonight',
   untilALastingMendIs: 'Until a lasting mend is made. None of it counts as a mend that holds.',
@@ -89,24 +94,23 @@ export const planText = spoken('plan', {
   workingItOutSetsLooked: (nodes: number) => `Working it out: ${nodes} sets looked at …`,
   stopTakeTheBestSo: 'Stop; take the best so far',
   pricesThatAreNotIn:
-    'Prices that are not in your price book are round sums of ours. The sum in the shop is that of whole rolls, boards and packs; of a single mend, by the metre. Rookle ranks and explains; it promises nothing.',
+    'Prices that are not in your price book are round sums of ours. Your money, the curve and the sum in the shop are for whole rolls, boards and packs; a single mend’s is its share, by the metre. Rookle ranks and explains; it promises nothing.',
   nothingNeedsMending: 'Nothing needs mending',
   noMendWithinThat: 'No mend within that',
-  isTheLeastThatChanges: (
-    least: Parameters<typeof moneyOfPlan>[0],
-    money: Parameters<typeof moneyOfPlan>[1],
-  ) => `${moneyOfPlan(least, money)} is the least that changes anything.`,
-  lossesSpared: (many: number, birdsBefore: number, birdsAfter: number) =>
-    `${count(many, 'mend')}: ${sparedWords(birdsBefore, birdsAfter)}`,
-  expectedBirds: (birdsBefore: number, birdsAfter: number) =>
-    `${birdsWords(birdsBefore)} → ${birdsWords(birdsAfter)} birds a year expected. It may be several times less or more; what is spared of it stands firmer.`,
+  isTheLeastThatChanges: (money: string) =>
+    `${money} in the shop is the least that changes anything.`,
+  theLeastIsBeingLookedFor: 'Looking for the least that changes anything …',
+  lossesSpared: (many: number, before: number, after: number) =>
+    `${count(many, 'mend')}: ${sparedWords(before, after)}`,
+  expectedBirds: (before: number, after: number) =>
+    `${birdsWords(before)} → ${birdsWords(after)} birds a year expected. It may be several times less or more; what is spared of it stands firmer.`,
   andOfWork: (
     answer: Parameters<typeof moneyOfPlan>[0],
     money: Parameters<typeof moneyOfPlan>[1],
     minutes: number,
   ) => `${moneyOfPlan(answer, money)} and ${timeWords(minutes)} of work.`,
   noOtherSetOfThese:
-    'No other set of these mends leaves fewer to be taken, for that money and time.',
+    'No other set of these mends leaves fewer to be taken, to speak of, for that money and time.',
   stoppedEarlyTheBestSet: (gap: string) =>
     `Stopped early: the best set there is spares at most ${gap} more.`,
   whatMustBeMadeTakes: 'What must be made takes more than you allow.',

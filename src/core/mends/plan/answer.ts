@@ -1,16 +1,16 @@
 /** A plan as it is shown and printed: by ids, with why each other mend is not in it, animal by animal, and the order of the work. */
 import type { Steps } from '../../steps';
 import type { AnimalId } from '../../tables/animals';
-import type { Shop } from '../shopping/shop';
-import { planning, type Plan, type Progress } from './best-plan';
+import type { Progress } from './best-plan';
 import type { Planning } from './build-problem';
 import { noChoice, type Choice } from './choice';
-import { leastChange } from './least-change';
 import type { Limits } from './limits';
-import { birdsLost, distanceWith, lossAt } from './loss';
+import { distanceWith, lossAt, lossBy } from './loss';
 import { choiceOf, orderOf } from './order';
 import { stillBy, type PlanProblem, type StillBy } from './problem';
-import { planningWhole, wholeCost } from './whole-rolls';
+import { clashesOf, type Clash } from './clashes';
+import { isProved, planningAtTill } from './plan-at-till';
+import { byTheMetre, type Till } from './till';
 import { whyNot, type WhyNot } from './why-not';
 
 /** A plan as a keeper reads it; money in hundredths, losses in birds a year. */
@@ -21,24 +21,19 @@ export interface PlanAnswer {
   readonly minutes: number;
   /** What the shop asks: whole rolls, boards and packs. Absent where no shop was asked. */
   readonly wholeCents?: number;
-  /** Λ: birds a year if there were no end of them; what the plan makes least. */
+  /** Birds a year, of a flock that cannot lose more than there are: what the plan makes least. */
   readonly before: number;
   readonly after: number;
+  /** No other set leaves fewer. */
   readonly bound: number;
-  /** The same of a flock that cannot lose more than there are. */
-  readonly birdsBefore: number;
-  readonly birdsAfter: number;
+  /** Nor any that anybody would call fewer. */
+  readonly isProved: boolean;
   readonly nodes: number;
   readonly overspent: boolean;
+  readonly clashes: readonly Clash[];
   readonly animals: readonly AnimalChange[];
   /** Why not, by id of every candidate that is not in it. */
   readonly others: Readonly<Record<string, WhyNotWords>>;
-  /** Where the plan is empty for want of money: what the cheapest change would be. */
-  readonly least?: {
-    readonly cents: number;
-    readonly wholeCents?: number;
-    readonly chosen: readonly string[];
-  };
 }
 
 /** What a plan changes about one animal. */
@@ -54,7 +49,7 @@ export interface AnimalChange {
 
 /** The same as `WhyNot`, by ids. */
 export type WhyNotWords =
-  | { readonly kind: 'wont' | 'too-long' | 'nothing' }
+  | { readonly kind: 'wont' | 'too-long' | 'nothing' | 'little' | 'not-sold' }
   | { readonly kind: 'instead'; readonly of: readonly string[] }
   | { readonly kind: 'beside'; readonly animal: AnimalId; readonly at: readonly StillBy[] }
   | { readonly kind: 'money' | 'time'; readonly birds: number };
@@ -71,44 +66,37 @@ export function limitsWithHand({ candidates }: Planning, limits: Limits): Limits
 export function* answering(
   session: Planning,
   given: Limits,
+  till: Till = byTheMetre(session),
   report?: (progress: Progress) => boolean,
-  shop?: Shop,
 ): Steps<PlanAnswer> {
   const { problem } = session;
   const limits = limitsWithHand(session, given);
-  const plan: Plan & { readonly wholeCents?: number } = shop
-    ? yield* planningWhole(session, limits, shop, report)
-    : yield* planning(problem, limits, report);
+  const plan = yield* planningAtTill(problem, limits, till, report);
   const ids = (places: readonly number[]): string[] =>
     places.map((it) => problem.candidates[it]?.id ?? '');
-  const isEmpty = plan.chosen.length === 0 && limits.cents !== undefined;
-  const least = isEmpty ? yield* leastChange(problem, limits) : undefined;
-  const others = problem.candidates.flatMap(({ id }, mend) =>
-    plan.chosen.includes(mend)
-      ? []
-      : [[id, inWords(whyNot(problem, plan, limits, mend), ids)] as const],
-  );
+  const others: Record<string, WhyNotWords> = {};
+  for (const [mend, { id }] of problem.candidates.entries()) {
+    if (plan.chosen.includes(mend)) continue;
+    others[id] =
+      till.notToBeHad([mend]).length > 0
+        ? { kind: 'not-sold' }
+        : inWords(whyNot(problem, plan, limits, mend), ids);
+    yield;
+  }
   return {
     chosen: ids(orderOf(problem, plan.chosen)),
     cents: plan.cents,
     minutes: plan.minutes,
-    ...(plan.wholeCents !== undefined && { wholeCents: plan.wholeCents }),
+    ...(till.isShop && { wholeCents: plan.paid }),
     before: lossAt(problem, noChoice(problem)),
     after: plan.after,
     bound: plan.bound,
-    birdsBefore: birdsLost(problem, noChoice(problem)),
-    birdsAfter: birdsLost(problem, choiceOf(problem, plan.chosen)),
+    isProved: isProved(plan),
     nodes: plan.nodes,
     overspent: plan.overspent,
+    clashes: clashesOf(problem, limits),
     animals: animalChanges(problem, plan.chosen),
-    others: Object.fromEntries(others),
-    ...(least && {
-      least: {
-        cents: least.cents,
-        chosen: ids(least.chosen),
-        ...(shop && { wholeCents: wholeCost(session, least.chosen, shop).cents }),
-      },
-    }),
+    others,
   };
 }
 
@@ -131,8 +119,8 @@ function animalChanges(problem: PlanProblem, chosen: readonly number[]): AnimalC
         nights.every((term) => distanceWith(term, choice, 'minutes') >= term.shutFrom);
       return {
         animal,
-        before: birdsLost(problem, none, animal),
-        after: birdsLost(problem, all, animal),
+        before: lossBy(problem, none, animal),
+        after: lossBy(problem, all, animal),
         isShutBefore: isShut(none),
         isShutAfter: isShut(all),
       };

@@ -6,11 +6,13 @@
 import { chanceOf } from '../../routes/chance';
 import type { Steps } from '../../steps';
 import { reachOf, servedBy, type Left, type Served } from './bound';
+import { birdsBy } from './loss';
 import { barring, chosenOf, making, stateOf, sumsOf, weightIn, type Choice } from './choice';
 import { insideOf, lightestWay } from './distance';
 import { dominated, without } from './dominance';
 import { heapOf } from '../../heap';
 import type { Limits } from './limits';
+import { withNeeded } from './needed';
 import type { Option, PlanProblem, Term } from './problem';
 import { startOf } from './start';
 
@@ -20,7 +22,7 @@ export interface Plan {
   readonly chosen: readonly number[];
   readonly cents: number;
   readonly minutes: number;
-  /** Λ, birds a year. */
+  /** Birds a year, no flock losing more than it has. */
   readonly after: number;
   /** No plan within the limits leaves fewer: the same as `after` where the search came to its end. */
   readonly bound: number;
@@ -56,9 +58,16 @@ export type Refuses = (chosen: readonly number[]) => boolean;
 
 /** What a search may be told besides the limits. */
 export interface Others {
+  /** Asked only of what would be the best so far. */
   readonly refuses?: Refuses;
+  /** The same of any set on the way there. */
+  readonly isBeyond?: Refuses;
+  /** Whether one costs no more than another, beside whatever else is bought. */
+  readonly isNoDearer?: (rival: number, mend: number) => boolean;
   /** A plan that can be had, to measure others by; the same as what is asked for must be in it. */
   readonly known?: readonly number[];
+  /** Birds a year that are not worth looking for; of plans so near to each other any is the answer. Absent: none. */
+  readonly slack?: number;
 }
 
 /** `report` is told now and then; where it answers false, the best so far is the answer, with what is proved of it. */
@@ -68,19 +77,26 @@ export function* planning(
   report: (progress: Progress) => boolean = () => true,
   others: Others = {},
 ): Steps<Plan> {
-  const { refuses, known } = others;
+  const { refuses, isBeyond, isNoDearer, known, slack = 0 } = others;
   const start = startOf(given, limits);
-  // What is dearer by the metre may be had beside others for nothing more: then none stands for another.
-  const problem = refuses ? given : without(given, dominated(given, start));
+  const problem = without(given, dominated(given, start, isNoDearer));
   const served = problem.terms.map(servedBy);
+  const birds = birdsBy(problem);
+  const needs = withNeeded(problem, birds);
   const { cents: mostCents = Infinity, minutes: mostMinutes = Infinity } = limits;
   const spent = sumsOf(problem, start);
   const overspent = spent.cents > mostCents || spent.minutes > mostMinutes;
   const look = (choice: Choice): Node => {
     const sums = sumsOf(problem, choice);
     const left = { cents: mostCents - sums.cents, minutes: mostMinutes - sums.minutes };
-    const { work, ...rest } = looked(problem, served, choice, left);
+    const { work, ...rest } = looked(problem, { served, birds }, choice, left);
     return { choice, ...sums, ...rest, work: sums.minutes + work };
+  };
+  /** With what any better set in it needs; nothing where there is none, or where that cannot be had. */
+  const within = (choice: Choice, most: number): Choice | undefined => {
+    if (!isBeyond) return choice;
+    const whole = needs(choice, most);
+    return whole && !isBeyond(chosenOf(whole)) ? whole : undefined;
   };
   const root = look(start);
   const had = known && look(known.reduce((it, one) => making(problem, it, one), start));
@@ -88,14 +104,16 @@ export function* planning(
   let nodes = 1;
   const open = heapOf<Node>(isBefore);
   const isHopeful = (node: Node): boolean =>
-    node.bound < best.loss - tolerance ||
-    (node.bound <= best.loss + tolerance && node.work < best.minutes);
+    node.bound < best.loss - slack - tolerance ||
+    (slack === 0 && node.bound <= best.loss + tolerance && node.work < best.minutes);
   if (!overspent && root.term >= 0) open.push(root);
   let next: Node | undefined;
   for (let node = open.pop(); node; node = next ?? open.pop()) {
     next = undefined;
     if (!isHopeful(node)) continue;
-    const children = branches(problem, node, mostCents, mostMinutes).map(look);
+    const children = branches(problem, node, mostCents, mostMinutes)
+      .flatMap((choice) => within(choice, best.loss - slack) ?? [])
+      .map(look);
     nodes += children.length;
     const refused = new Set<Node>();
     for (const child of children) {
@@ -122,8 +140,8 @@ export function* planning(
     chosen: chosenOf(best.choice),
     cents: best.cents,
     minutes: best.minutes,
-    after: best.loss + problem.fixed,
-    bound: boundOf(open.peek(), best.loss) + problem.fixed,
+    after: best.loss,
+    bound: boundOf(open.peek(), best.loss - slack),
     nodes,
     overspent,
   };
@@ -143,13 +161,23 @@ function isBetter(a: Node, b: Node): boolean {
   return a.cents < b.cents;
 }
 
+/** What stays the same of a problem while it is searched. */
+interface Known {
+  readonly served: readonly Served[];
+  readonly birds: ReturnType<typeof birdsBy>;
+}
+
 function looked(
   problem: PlanProblem,
-  served: readonly Served[],
+  { served, birds }: Known,
   choice: Choice,
   left: Left,
 ): Pick<Node, 'loss' | 'bound' | 'work' | 'term'> {
-  let [loss, bound, work, most, worst] = [0, 0, 0, 0, -1];
+  let [work, most, worst] = [0, 0, -1];
+  const [now, least] = [problem.terms, problem.terms].map((it) => new Float64Array(it.length)) as [
+    Float64Array,
+    Float64Array,
+  ];
   problem.terms.forEach((term, index) => {
     const reach = reachOf(
       term,
@@ -159,14 +187,19 @@ function looked(
       left,
       'weight',
     );
-    const now = term.weight * chanceOf(reach.now);
-    const least = term.weight * chanceOf(reach.most);
-    loss += now;
-    bound += least;
+    now[index] = chanceOf(reach.now);
+    least[index] = chanceOf(reach.most);
     work = Math.max(work, reach.work);
-    if (now - least > most) [most, worst] = [now - least, index];
+    const gain = term.weight * (chanceOf(reach.now) - chanceOf(reach.most));
+    if (gain > most) [most, worst] = [gain, index];
   });
-  return { loss, bound, work, term: most > tolerance / 100 ? worst : -1 };
+  // More birds taken is never fewer lost, however they are shared among the groups: a bound for each term is one for all.
+  return {
+    loss: birds(now),
+    bound: birds(least),
+    work,
+    term: most > tolerance / 100 ? worst : -1,
+  };
 }
 
 /** Each mend along the weakest way, those before it barred; last all of them barred. */

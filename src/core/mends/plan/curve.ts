@@ -1,64 +1,79 @@
-/** Birds lost over money: the best plan for a row of sums, and where more money begins to bring little. */
+/** What more money brings: the best plan for every sum at which it changes, and the knee, beyond which little is won. */
 import type { Steps } from '../../steps';
-import { planning, type Plan } from './best-plan';
 import type { Limits } from './limits';
-import { birdsLost } from './loss';
-import { choiceOf } from './order';
+import { planningAtTill, type PaidPlan } from './plan-at-till';
 import type { PlanProblem } from './problem';
+import type { Till } from './till';
+import { worthwhile } from './worthwhile';
 
 /** Least losses for a sum; hundredths, birds a year. */
 export interface CurvePoint {
-  /** What that plan takes. */
+  /** What is paid for that plan: with a hundredth less another is the best. */
   readonly cents: number;
   readonly after: number;
   readonly bound: number;
-  /** Of a flock that cannot lose more than there are. */
-  readonly birds: number;
+  /** Ids of the candidates. */
+  readonly chosen: readonly string[];
 }
 
 /** What more money brings. */
 export interface Curve {
-  /** Each cheaper and worse than the next; the first spends nothing. */
+  /** Each cheaper and worse than the next; the first spends nothing, or what must be spent. */
   readonly points: readonly CurvePoint[];
   /** The place of the knee among them. */
   readonly knee: number;
 }
 
-/** Sums tried between nothing and all that is worth spending. */
-const steps = 12;
-
-/** `limits` without money. `report`: how many of how many sums are done; false ends it there. */
+/**
+ * From the dearest down: the best for a hundredth less than the one before costs. `limits` without money. `report`: how
+ * many sums are done; false ends it there. `patience`: for every sum anew; where it
+ * ends, the best so far stands for that sum. In steps.
+ */
 export function* curving(
   problem: PlanProblem,
   limits: Omit<Limits, 'cents'>,
-  report: (done: number, all: number) => boolean = () => true,
-  patience: () => boolean = () => true,
+  till: Till,
+  report: (done: number) => boolean = () => true,
+  patience: () => () => boolean = () => () => true,
 ): Steps<Curve> {
-  const all = yield* planning(problem, limits, patience);
-  const plans: Plan[] = [all];
-  for (let step = steps - 1; step >= 0; step -= 1) {
-    if (!report(steps - step, steps + 1)) break;
-    const cents = Math.floor((all.cents * step) / steps);
-    plans.unshift(yield* planning(problem, { ...limits, cents }, patience));
+  const plans: PaidPlan[] = [];
+  let cents: number | undefined;
+  for (;;) {
+    const within = cents === undefined ? limits : { ...limits, cents };
+    const plan: PaidPlan = yield* planningAtTill(problem, within, till, patience());
+    if (plan.overspent) break;
+    plans.push(plan);
+    if (plan.paid === 0 || !report(plans.length)) break;
+    cents = plan.paid - 1;
   }
-  const points: CurvePoint[] = [];
-  for (const { cents, after, bound, chosen } of plans) {
-    const last = points.at(-1);
-    if (!last || (cents > last.cents && after < last.after)) {
-      points.push({ cents, after, bound, birds: birdsLost(problem, choiceOf(problem, chosen)) });
-    }
-  }
+  const points = pointsOf(problem, plans);
   return { points, knee: kneeOf(points) };
 }
+
+/** Of plans from the dearest down: those that no cheaper one comes up to, cheapest first. */
+function pointsOf({ candidates }: PlanProblem, plans: readonly PaidPlan[]): CurvePoint[] {
+  const points: CurvePoint[] = [];
+  for (const { paid, after, bound, chosen } of [...plans].reverse()) {
+    const last = points.at(-1);
+    if (!last || last.after - after > worthwhile.value) {
+      const ids = chosen.map((it) => candidates[it]?.id ?? '');
+      points.push({ cents: paid, after, bound, chosen: ids });
+    }
+  }
+  return points;
+}
+
+/** The least sum that changes anything: below it every plan is what must be made. `undefined` where none does. */
+export const leastOf = ({ points }: Pick<Curve, 'points'>): CurvePoint | undefined => points[1];
 
 /** The point farthest below the straight line from first to last, both axes as shares (a usual rule for the knee of a curve). */
 export function kneeOf(points: readonly CurvePoint[]): number {
   const [first, last] = [points[0], points.at(-1)];
   if (!first || !last || points.length < 3) return points.length - 1;
-  const [wide, high] = [last.cents - first.cents, first.birds - last.birds];
-  const below = points.map(({ cents, birds }) => {
+  const [wide, high] = [last.cents - first.cents, first.after - last.after];
+  const below = points.map(({ cents, after }) => {
     const along = (cents - first.cents) / wide;
-    const down = (first.birds - birds) / high;
+    const down = (first.after - after) / high;
     return down - along;
   });
   return below.indexOf(Math.max(...below));

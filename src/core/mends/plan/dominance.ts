@@ -3,7 +3,11 @@ import type { Choice } from './choice';
 import type { Link, LinkState, Option, PlanProblem } from './problem';
 
 /** Places of the candidates to be dropped, of those that `start` leaves open; what it bars takes the place of no other. Whatever plan is best with them, one as good is left without them. */
-export function dominated(problem: PlanProblem, start: Choice): Set<number> {
+export function dominated(
+  problem: PlanProblem,
+  start: Choice,
+  isNoDearer: (rival: number, mend: number) => boolean = cheaper(problem),
+): Set<number> {
   const dropped = new Set<number>();
   const linksOf = problem.candidates.map((): Link[] => []);
   for (const { links } of problem.terms) {
@@ -18,7 +22,8 @@ export function dominated(problem: PlanProblem, start: Choice): Set<number> {
         !dropped.has(rival) &&
         start[rival] === 0 &&
         option.excludes.includes(rival) &&
-        isNoDearer(other, option, rival < index) &&
+        isNoDearer(rival, index) &&
+        isNoLonger(other, option, rival < index || !isNoDearer(index, rival)) &&
         excludesNoMore(other, option, rival, index) &&
         (linksOf[index] as Link[]).every((link) => doesAsMuch(link, rival, index)) &&
         (linksOf[rival] as Link[]).every((link) => doesNoHarm(link, rival)),
@@ -28,13 +33,14 @@ export function dominated(problem: PlanProblem, start: Choice): Set<number> {
   return dropped;
 }
 
-/** Of two that cost the same the first stays. */
-function isNoDearer(other: Option, option: Option, isFirst: boolean): boolean {
-  return (
-    other.cents <= option.cents &&
-    other.minutes <= option.minutes &&
-    (isFirst || other.cents < option.cents || other.minutes < option.minutes)
-  );
+const cheaper =
+  ({ candidates }: PlanProblem) =>
+  (rival: number, mend: number): boolean =>
+    (candidates[rival] as Option).cents <= (candidates[mend] as Option).cents;
+
+/** Of two that cost the same and take as long the first stays. */
+function isNoLonger(other: Option, option: Option, isBefore: boolean): boolean {
+  return other.minutes < option.minutes || (isBefore && other.minutes === option.minutes);
 }
 
 function excludesNoMore(other: Option, option: Option, rival: number, index: number): boolean {

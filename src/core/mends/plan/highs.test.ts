@@ -49,8 +49,9 @@ describe.each(places)('%s', (_name, problem) => {
   ])('the best plan for %p cents and %p minutes', async (cents, minutes) => {
     const plan = atOnce(planning(problem, { cents, minutes }));
     const theirs = await solved(leastLossLp(problem, { cents, minutes }));
-    // Theirs stands within their tolerances: a millionth of the birds.
-    expect(Math.abs(plan.after - problem.fixed - (theirs ?? NaN))).toBeLessThan(1e-4);
+    // Theirs is a little below, by straight pieces for what bends: no set leaves fewer than that.
+    expect(plan.after).toBeGreaterThan((theirs ?? NaN) - 1e-4);
+    expect(plan.after - (theirs ?? NaN)).toBeLessThan(0.005);
     expect(plan.bound).toBeCloseTo(plan.after, 8);
   });
 

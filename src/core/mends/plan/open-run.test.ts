@@ -62,8 +62,8 @@ test('roof and net exclude each other and every overhang under them', () => {
 test('every mend alone: the plan reckons what the judgement says of the place with it made', () => {
   const { problem, candidates, ready } = buildProblem(open, [], [], 2026);
   candidates.forEach(({ mend }, index) => {
-    const { lambda } = lossesOfYear(withMends(ready, [mend]), [], {}, 2026);
-    expect(lossWith(problem, [index])).toBeCloseTo(lambda.low, 6);
+    const { birds } = lossesOfYear(withMends(ready, [mend]), [], {}, 2026);
+    expect(lossWith(problem, [index])).toBeCloseTo(birds.low, 6);
   });
 });
 

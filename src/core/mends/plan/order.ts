@@ -1,6 +1,6 @@
 /** The order of the work: what makes the nights safer first. */
 import { noChoice, making, type Choice } from './choice';
-import { lossAt } from './loss';
+import { lossAt, lossOfSome } from './loss';
 import type { PlanProblem, Term } from './problem';
 
 /**
@@ -17,7 +17,7 @@ export function orderOf(problem: PlanProblem, chosen: readonly number[]): number
           problem,
           left.filter((it) => it !== mend),
         );
-        return { mend, night: lossAt(problem, others, isNight), all: lossAt(problem, others) };
+        return { mend, night: lossOfSome(problem, others, isNight), all: lossAt(problem, others) };
       })
       .sort(
         (a, b) =>

@@ -10,7 +10,8 @@ import { lossesOfYear } from '../../score/losses';
 import { scenarios } from '../../score/scenario';
 import { buildProblem, type Planning } from './build-problem';
 import { planning } from './best-plan';
-import { leastChange } from './least-change';
+import { curving, leastOf } from './curve';
+import { byTheMetre } from './till';
 import { leastCost } from './least-cost';
 import { distanceWith, lossWith } from './loss';
 import { making, noChoice } from './choice';
@@ -83,7 +84,7 @@ describe('what a set of mends leaves', () => {
       { log: samphireYard.sightings },
       year,
     );
-    expect(lossWith(problem, [])).toBeCloseTo(losses.lambda.low, 9);
+    expect(lossWith(problem, [])).toBeCloseTo(losses.birds.low, 9);
   });
 
   test('any set made: the losses of the year of the place as it would be found', () => {
@@ -98,8 +99,8 @@ describe('what a set of mends leaves', () => {
           ready,
           set.flatMap((index) => candidates[index]?.mend ?? []),
         );
-        const { lambda } = lossesOfYear(after, [], {}, year);
-        expect(lossWith(problem, set)).toBeCloseTo(lambda.low, 6);
+        const { birds } = lossesOfYear(after, [], {}, year);
+        expect(lossWith(problem, set)).toBeCloseTo(birds.low, 6);
       }),
       { numRuns: 15 },
     );
@@ -230,8 +231,9 @@ describe('the cheapest set', () => {
   });
 
   test('that changes anything: for a cent less the plan is empty', () => {
-    const { problem } = buildProblem(demo, samphireYard.sightings, [], year);
-    const least = atOnce(leastChange(problem));
+    const session = buildProblem(demo, samphireYard.sightings, [], year);
+    const { problem } = session;
+    const least = leastOf(atOnce(curving(problem, {}, byTheMetre(session))));
     expect(least?.cents).toBeGreaterThan(0);
     const cents = least?.cents ?? 0;
     expect(atOnce(planning(problem, { cents: cents - 1 })).chosen).toEqual([]);

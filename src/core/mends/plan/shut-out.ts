@@ -7,10 +7,11 @@ import { leastCost, type LeastCost } from './least-cost';
 import type { Limits } from './limits';
 import { stillBy, type PlanProblem, type StillBy, type Term } from './problem';
 import { startOf } from './start';
+import { byTheMetre, type Till } from './till';
 
 /** What shutting an animal out takes, or why nothing does. */
 export type ShutOut =
-  | ({ readonly can: true } & LeastCost)
+  | ({ readonly can: true; readonly paid: number } & LeastCost)
   /** Bays and spots by which it still gets in with every mend made. */
   | {
       readonly can: false;
@@ -23,15 +24,25 @@ export function* shuttingOut(
   animal: AnimalId,
   scenario: Scenario,
   limits: Omit<Limits, 'cents' | 'minutes'> = {},
+  till: Till = byTheMetre({ problem }),
 ): Steps<ShutOut> {
   const levels = new Map(
     problem.terms.flatMap((term, index) =>
       isOf(term, animal, scenario) ? [[index, term.shutFrom] as const] : [],
     ),
   );
-  const least = yield* leastCost(problem, levels, 'minutes', limits);
-  if (least) return { can: true, ...least };
-  const start = startOf(problem, limits);
+  let had = limits;
+  for (;;) {
+    const least = yield* leastCost(problem, levels, 'minutes', had);
+    if (!least) break;
+    const missing = till
+      .notToBeHad(least.chosen)
+      .map((it) => problem.candidates[it]?.id ?? '')
+      .filter((id) => !limits.must?.includes(id));
+    if (missing.length === 0) return { can: true, ...least, paid: till.cost(least.chosen) };
+    had = { ...had, wont: [...(had.wont ?? []), ...missing] };
+  }
+  const start = startOf(problem, had);
   const stays = [...levels].flatMap(([index, level]) =>
     waysThatStay(problem.terms[index] as Term, problem.candidates, start, level, 'minutes'),
   );

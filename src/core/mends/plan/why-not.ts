@@ -3,7 +3,8 @@ import { making, noChoice, stateOf, weightIn, type Choice } from './choice';
 import type { Plan } from './best-plan';
 import { insideOf, lightestWay } from './distance';
 import type { Limits } from './limits';
-import { birdsLost, lossAt, lossOf } from './loss';
+import { lambdaOf, lossAt } from './loss';
+import { worthwhile } from './worthwhile';
 import type { Link, PlanProblem } from './problem';
 import type { AnimalId } from '../../tables/animals';
 
@@ -16,6 +17,8 @@ export type WhyNot =
   | { readonly kind: 'instead'; readonly of: readonly number[] }
   /** No animal gets any less far by it, alone or beside the plan. */
   | { readonly kind: 'nothing' }
+  /** It spares too few for anybody to call it a change. */
+  | { readonly kind: 'little' }
   /** Beside the plan it would change nothing: this animal comes in there instead. */
   | { readonly kind: 'beside'; readonly animal: AnimalId; readonly links: readonly Link[] }
   /** It would spare this many birds a year, and there is no money or time left for it. */
@@ -40,10 +43,9 @@ export function whyNot(
   if (instead.length > 0) return { kind: 'instead', of: instead };
   const now = plan.chosen.reduce((it, one) => making(problem, it, one), noChoice(problem));
   const after = making(problem, now, mend);
-  if (lossAt(problem, now) - lossAt(problem, after) <= tolerance) {
-    return besides(problem, now, after, mend);
-  }
-  const birds = birdsLost(problem, now) - birdsLost(problem, after);
+  const birds = lossAt(problem, now) - lossAt(problem, after);
+  if (birds <= tolerance) return besides(problem, now, after, mend);
+  if (birds <= worthwhile.value) return { kind: 'little' };
   const { minutes = Infinity } = limits;
   // There is money for it by the metre, and yet none for the rolls: that is money too.
   return plan.minutes + option.minutes > minutes
@@ -55,8 +57,8 @@ export function whyNot(
 function besides(problem: PlanProblem, now: Choice, after: Choice, mend: number): WhyNot {
   const own = problem.terms
     .filter((term) => term.links.some((link) => isRaised(link, now, after, mend)))
-    .sort((a, b) => lossOf(b, now) - lossOf(a, now));
-  const [first] = own.filter((term) => lossOf(term, now) > tolerance);
+    .sort((a, b) => lambdaOf(b, now) - lambdaOf(a, now));
+  const [first] = own.filter((term) => lambdaOf(term, now) > tolerance);
   if (!first) return { kind: 'nothing' };
   const weights = first.links.map((link) => weightIn(stateOf(link, after), 'weight'));
   const way = lightestWay(first, weights, insideOf(first, weights));

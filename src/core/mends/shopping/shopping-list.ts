@@ -69,13 +69,15 @@ export function shoppingList(
   };
 }
 
-interface Bought {
+/** What is bought of one material. */
+export interface Bought {
   readonly lines: readonly Line[];
   readonly cut?: CutMaterial;
   readonly notSold?: ShoppingList['notSold'][number];
 }
 
-function buy(
+/** One material's part of the list: it hangs on no other. */
+export function buy(
   material: Material,
   taken: TakeOff,
   place: Place,

@@ -1,0 +1,4 @@
+/** Below what a difference between plans counts for nothing. */
+import { ours } from '../../tables/assumptions';
+
+export const worthwhile = ours(0.01, 'birds', 'Fewer a year nobody would call a change.');
