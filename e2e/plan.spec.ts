@@ -28,7 +28,7 @@ test('follows the money, says what is left open, and the least that changes anyt
   await slide(page, 'Money', 0);
   await expect(headline(page)).toHaveText('No mend within that');
   await expect(
-    page.getByText('€7.09 in the shop (€3.44 by the metre) is the least that changes anything.'),
+    page.getByText('€7.09 in the shop is the least that changes anything.'),
   ).toBeVisible();
   await button(page, 'Money: no limit').click();
   await expect(headline(page)).toHaveText(/^4 mends/);
@@ -69,7 +69,11 @@ test('what will not be done is left out, what must be done is in; why not is sai
 test('one animal is shut out at the least cost, or what has no mend is named', async ({ page }) => {
   await button(page, /^Altogether, at night/).click();
   await button(page, 'Rat').click();
-  await expect(page.getByText('Rat: €9.02 and 55 min of work shut it out.')).toBeVisible();
+  await expect(
+    page.getByText(
+      /^Rat: €[\d.]+ in the shop \(€9\.02 by the metre\) and 55 min of work shut it out/,
+    ),
+  ).toBeVisible();
   await button(page, 'These must be in the plan').click();
   await expect(page.getByText(/Must do$/).first()).toBeVisible();
 });
@@ -107,8 +111,8 @@ test('the screen stays live while it is worked out', async ({ page }) => {
         const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
         let value = 0;
         const turn = setInterval(() => {
-          value += 800;
-          if (!slider || !set || value > 8000) return clearInterval(turn);
+          value += 700;
+          if (!slider || !set || value > 7000) return clearInterval(turn);
           set.call(slider, String(value));
           slider.dispatchEvent(new Event('input', { bubbles: true }));
           return undefined;
@@ -118,7 +122,7 @@ test('the screen stays live while it is worked out', async ({ page }) => {
   console.log(`longest task while the plan follows a slider: ${Math.round(longest)} ms`);
   // It was slid, and followed.
   await expect(
-    page.getByRole('group', { name: 'Money', exact: true }).getByText('€80'),
+    page.getByRole('group', { name: 'Money', exact: true }).getByText('€70'),
   ).toBeVisible();
   await expect(headline(page)).toHaveText(/^4 mends: about 9\d in 100/);
   expect(longest).toBeLessThan(1000);
