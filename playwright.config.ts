@@ -46,5 +46,5 @@ export default defineConfig({
       testIgnore: /stops-driver|stops-small|killed/,
     },
   ],
-  webServer: [serve(demoPort, '--demo'), serve(emptyPort)],
+  webServer: [serve(demoPort, '--demo', '--bare'), serve(emptyPort)],
 });

@@ -64,6 +64,15 @@ test('hands out the demo places only where there are any', async () => {
   }
 });
 
+test('says on which day the demo places’ stories end, where they have one', async () => {
+  const lived = resolve('demo/lived/samphire-yard.json');
+  const server = await listen({ dist, demos: [lived], lastDay: '2026-10-25' });
+  listening.push(server);
+  expect(await (await fetch(`${server.address}/api/demos`)).json()).toEqual([
+    { id: 'samphire-yard', name: 'Samphire Yard', lastDay: '2026-10-25' },
+  ]);
+});
+
 test('a demo file that is no place stops the server from starting', async () => {
   await expect(serve(join(dist, 'index.html'))).rejects.toThrow(/is no place file/);
 });

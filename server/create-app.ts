@@ -19,6 +19,8 @@ export interface Served {
   readonly dist: string;
   /** Files of the demo places, the one for a first visit first; without them there is none to open. */
   readonly demos?: readonly string[];
+  /** The day on which their stories end, YYYY-MM-DD: who opens one moves its days to their own. */
+  readonly lastDay?: string;
 }
 
 /** File names under /_expo carry a hash of their contents; the fonts carry a version in their package. */
@@ -27,7 +29,7 @@ const yearInSeconds = 365 * 24 * 60 * 60;
 /** What the build has compressed is served so, by the smaller way where the browser takes both. */
 const compressedAhead = { enableBrotli: true, orderPreference: ['br', 'gzip'] };
 
-export function createApp({ dist, demos = [] }: Served): Express {
+export function createApp({ dist, demos = [], lastDay }: Served): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(securityHeaders(readFileSync(join(dist, 'index.html'), 'utf8')), permissions);
@@ -36,7 +38,7 @@ export function createApp({ dist, demos = [] }: Served): Express {
   const listed = demos.map(readDemo);
   const [first] = listed;
   app.get('/api/demos', (_request, response) => {
-    response.json(listed.map(({ id, name }) => ({ id, name })));
+    response.json(listed.map(({ id, name }) => ({ id, name, ...(lastDay && { lastDay }) })));
   });
   app.get('/api/demos/:id', (request, response) => {
     const demo = listed.find(({ id }) => id === request.params.id);

@@ -1,12 +1,14 @@
-/** Serves dist/ on PORT (8090): `tsx server/main.ts [--demo]`. */
+/** Serves dist/ on PORT (8090): `tsx server/main.ts [--demo [--bare]]`; `--bare`: the demo places as first walked, without the year since. */
 import { existsSync } from 'node:fs';
 import { networkInterfaces } from 'node:os';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
+import { lastDay } from '../demo/lived/last-day';
 import { createApp } from './create-app';
 
 const root = resolve(__dirname, '..');
-const { values } = parseArgs({ options: { demo: { type: 'boolean', default: false } } });
+const flag = { type: 'boolean', default: false } as const;
+const { values } = parseArgs({ options: { demo: flag, bare: flag } });
 const port = portOf(process.env.PORT ?? '8090');
 const dist = join(root, 'dist');
 
@@ -18,9 +20,12 @@ if (!existsSync(join(dist, 'index.html'))) {
 /** The first is opened on a first visit. */
 const demos = ['samphire-yard', 'tamarack-bank'];
 
+const scenes = join(root, 'demo', ...(values.bare ? [] : ['lived']));
+
 const app = createApp({
   dist,
-  ...(values.demo && { demos: demos.map((name) => join(root, 'demo', `${name}.json`)) }),
+  ...(values.demo && { demos: demos.map((name) => join(scenes, `${name}.json`)) }),
+  ...(values.demo && !values.bare && { lastDay }),
 });
 
 const server = app.listen(port, () => {

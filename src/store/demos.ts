@@ -1,17 +1,25 @@
 /** The demo places, where this server has any to hand out. */
 import type { QueryClient } from '@tanstack/react-query';
 import { readingPlaceFile } from '@/core/formats/read-place-file';
-import { id, text } from '@/core/schema/common';
-import { list, object, type TypeOf } from '@/core/schema/schema';
+import { movedDates } from '@/core/formats/moved-dates';
+import { day, id, text } from '@/core/schema/common';
+import { daysBetween } from '@/core/schema/day';
+import { list, object, optional, type TypeOf } from '@/core/schema/schema';
 import { validatorOf } from '@/core/schema/validator';
 import { inTurns } from './in-turns';
 import { keepPlace, writeFirstPlace } from './keep-place';
+import { localDay } from './local-day';
 import { tellOtherTabs } from './other-tabs';
 import { demoKey, loadYard, type Yard } from './records';
 import { placesKey } from './places';
 import { writeAll } from './storage';
 
-const demoSchema = object({ id, name: text });
+const demoSchema = object({
+  id,
+  name: text,
+  /** Its story ends on this day, and is told as if that were today; absent: its days stand as they are. */
+  lastDay: optional(day),
+});
 /** A demo place, as the server lists it. */
 export interface Demo extends TypeOf<typeof demoSchema> {}
 
@@ -29,8 +37,9 @@ export async function listDemos(): Promise<readonly Demo[]> {
 }
 
 /** Opens one as it began; one that is here and was changed is put aside, to be brought back. False where it could not be had. */
-export async function openDemo(client: QueryClient, id: string): Promise<boolean> {
-  const text = await fetchDemo(id);
+export async function openDemo(client: QueryClient, demo: Demo): Promise<boolean> {
+  const { id } = demo;
+  const text = await fetchDemo(demo);
   if (text === undefined) return false;
   const read = await inTurns(readingPlaceFile(text));
   if ('problem' in read) return false;
@@ -43,7 +52,7 @@ export async function openDemo(client: QueryClient, id: string): Promise<boolean
 /** The first of them, on a first visit: kept and given back, for whoever in this tab asked for a place. `undefined`: there is none. */
 export async function firstDemo(): Promise<Yard | undefined> {
   const [first] = await listDemos();
-  const text = first && (await fetchDemo(first.id));
+  const text = first && (await fetchDemo(first));
   if (text === undefined) return undefined;
   const read = await inTurns(readingPlaceFile(text));
   if ('problem' in read) return undefined;
@@ -55,7 +64,10 @@ export async function firstDemo(): Promise<Yard | undefined> {
   return yard;
 }
 
-async function fetchDemo(id: string): Promise<string | undefined> {
+async function fetchDemo({ id, lastDay }: Demo): Promise<string | undefined> {
   const answer = await fetch(`/api/demos/${encodeURIComponent(id)}`).catch(() => undefined);
-  return answer?.ok ? answer.text() : undefined;
+  if (!answer?.ok) return undefined;
+  const told = await answer.text();
+  const today = localDay(new Date());
+  return lastDay === undefined ? told : movedDates(told, daysBetween(lastDay, today));
 }

@@ -3,7 +3,7 @@ import { placesText } from '@/words/screens/places';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { listDemos, openDemo } from '@/store/demos';
+import { listDemos, openDemo, type Demo } from '@/store/demos';
 import {
   bringBack,
   listPlaces,
@@ -42,8 +42,8 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
   const own = kept.filter((it) => !it.isDemo);
   const removed = data?.removed ?? [];
   const open = (place: KeptPlace) => run(switchPlace(client, place.id), onOpened);
-  const look = (id: string) =>
-    run(openDemo(client, id), (isHere) =>
+  const look = (demo: Demo) =>
+    run(openDemo(client, demo), (isHere) =>
       isHere ? onOpened() : setTrouble(placesText.couldNotBeFetched),
     );
   return (
@@ -67,7 +67,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
                 <Button
                   look="key"
                   label={placesText.asItBegan(demo.name)}
-                  onPress={() => look(demo.id)}
+                  onPress={() => look(demo)}
                 />
               </View>
             ) : (
@@ -75,7 +75,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
                 key={demo.id}
                 look="plain"
                 label={placesText.lookAt(demo.name)}
-                onPress={() => look(demo.id)}
+                onPress={() => look(demo)}
               />
             );
           })}
