@@ -51,7 +51,7 @@ test.describe('from nothing', () => {
     await nextInBegin(page);
     await type('Name of the place', 'Withy Corner');
     await tap('Begin');
-    await expect(headline(page)).toHaveText('No way in found so far');
+    await expect(headline(page)).toHaveText('Not walked yet');
     await expect(page.getByText('Withy Corner · 6 birds · not walked yet')).toBeVisible();
     await go(page, 'Place');
     await page.getByRole('link', { name: 'Change run' }).click();

@@ -78,8 +78,8 @@ test.describe('without demo data', () => {
     await nextInBegin(page);
     await expect(page.getByLabel('Name of the place')).toHaveValue('Withy Corner');
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
-    await expect(headline(page)).toHaveText('No way in found so far');
-    await expect(page.getByText(/Hold 0 to 100 of 100/)).toBeVisible();
+    await expect(headline(page)).toHaveText('Not walked yet');
+    await expect(page.getByText(/^Walk it now: about \d+ min/)).toBeVisible();
     await go(page, 'Walk');
     await page.getByRole('button', { name: /^Begin: from a distance/ }).click();
     await page.getByRole('button', { name: 'Leave the walk; it waits' }).click();
@@ -136,7 +136,7 @@ test.describe('without demo data', () => {
     await nextInBegin(page);
     await type('Name of the place', 'Elbow End');
     await tap('Begin');
-    await expect(headline(page)).toHaveText('No way in found so far');
+    await expect(headline(page)).toHaveText('Not walked yet');
     await expect(page.getByText('Elbow End · 6 birds · not walked yet')).toBeVisible();
     await expect(
       page.getByRole('button', { name: /^side 3 .*: not looked at$/ }).first(),
@@ -158,7 +158,7 @@ test.describe('without demo data', () => {
     await page.getByRole('button', { name: 'a village', exact: true }).click();
     await nextInBegin(page);
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
-    await expect(headline(page)).toHaveText('No way in found so far');
+    await expect(headline(page)).toHaveText('Not walked yet');
     await go(page, 'Walk');
     await page.getByRole('button', { name: /^Begin: from a distance/ }).click();
     await page.getByRole('button', { name: 'Leave the walk; it waits' }).click();

@@ -19,7 +19,8 @@ export interface Headline {
   readonly under: string;
 }
 
-export function headline(judgement: Judgement): Headline {
+/** `walked`: whether anybody has walked the place; before that nothing is said to be open or shut tonight. */
+export function headline(judgement: Judgement, walked = true): Headline {
   const { waysIn, stops, found } = judgement;
   const slow =
     judgement.slowWays.length === 0
@@ -47,6 +48,7 @@ export function headline(judgement: Judgement): Headline {
       under: 'No group is there in these hours.',
     };
   }
+  if (!walked && stops.unread > 0) return notWalked(waysIn);
   const open = inTheOpen(judgement);
   if (open.birds > 0 && open.who.length > 0 && waysIn.length === 0) {
     return {
@@ -79,6 +81,20 @@ export function headline(judgement: Judgement): Headline {
     tone: 'holds',
     when: 'found',
     under: `Everything asked for was read, and nothing that lives here gets in within the hour.${slow}${odd}`,
+  };
+}
+
+/** What the shape alone settles: how high, what is open above, where doors are. */
+function notWalked(waysIn: readonly WayIn[]): Headline {
+  const byShape =
+    waysIn.length === 0
+      ? 'Its shape alone lets nothing in.'
+      : `By its shape alone ${animalList(quickestFirst(waysIn))} could get in.`;
+  return {
+    answer: 'Not walked',
+    tone: 'unread',
+    when: 'yet',
+    under: `${byShape} What it is made of and how well it shuts, a walk has to read.`,
   };
 }
 

@@ -4,6 +4,7 @@ import { tonight } from '@/core/score/tonight';
 import { samphireYard } from '../../demo/samphire-yard';
 import { animals } from '@/core/tables/animals';
 import { passEffort } from '@/core/effort/pass';
+import { isLaid, shapes } from '@/core/place/shapes';
 import { judge } from '@/core/score/judge';
 import { readLength } from '@/core/walk/length-entry';
 import { assessText } from './assess-text';
@@ -140,4 +141,25 @@ test('birds in the open are said to be, whatever the walls are like', () => {
   expect(headline(judge(samphireYard.place, walks, { scenario: 'ranging' })).answer).toBe(
     'No birds',
   );
+});
+
+test('a place that nobody has walked says so, and what its shape alone settles', () => {
+  const { place } = samphireYard;
+  const shut = headline(judge(place, []), false);
+  expect(shut).toMatchObject({ answer: 'Not walked', when: 'yet', tone: 'unread' });
+  expect(shut.under).toMatch(/^Its shape alone lets nothing in\./);
+  // A strip fenced waist-high, the birds at roost in it.
+  const sizes = { runWidth: 6000, runDepth: 3000, houseWidth: 1200, houseDepth: 1200 };
+  const laid = shapes.strip.lay({ ...sizes, runHeight: 1200, sections: 1 });
+  if (!isLaid(laid)) throw new Error('no strip');
+  const { zones, faces } = laid;
+  const low = {
+    ...place,
+    zones,
+    faces,
+    setting: { ...place.setting, lives: ['domestic-dog' as const] },
+  };
+  const open = { ...low, flock: place.flock.map((group) => ({ ...group, sleeps: laid.sleeps })) };
+  expect(headline(judge(open, []), false).under).toMatch(/^By its shape alone dogs could get in\./);
+  expect(headline(judge(open, [])).answer).toMatch(/ways? in$/);
 });

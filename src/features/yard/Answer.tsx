@@ -1,11 +1,10 @@
 /** The sentence a worried person came for. */
 import { yardText } from '@/words/screens/yard';
 import { StyleSheet, View } from 'react-native';
-import { inDateOrder } from '@/core/records/apply-readings';
 import { duskOf } from '@/core/place/dusk';
 import type { Judgement } from '@/core/score/judge';
 import type { Look } from '@/features/look/use-look';
-import type { Walk } from '@/core/records/walk';
+import { lastOnFoot } from '@/core/walk/on-foot';
 import type { Yard } from '@/store/records';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
@@ -13,9 +12,6 @@ import { headline, holdWords } from '@/words/headline';
 import { count } from '@/words/names';
 
 const tones = { open: 'open', unread: 'hours', holds: 'holds' } as const;
-
-/** Walks that somebody walked. */
-const onFoot: readonly Walk['kind'][] = ['lap', 'measure-again'];
 
 export function Answer({
   yard,
@@ -26,11 +22,8 @@ export function Answer({
   readonly judgement: Judgement;
   readonly look: Look;
 }) {
-  const { answer, tone, when, under } = headline(judgement);
-  // What was said from memory is no walk, and one that has only been begun has seen nothing yet.
-  const last = inDateOrder(
-    yard.walks.filter(({ kind, readings }) => onFoot.includes(kind) && readings.length > 0),
-  ).at(-1);
+  const last = lastOnFoot(yard.walks);
+  const { answer, tone, when, under } = headline(judgement, last !== undefined);
   const walked = last ? yardText.walked(last.date) : yardText.notWalkedYet;
   const toMeasure = yard.mends.filter((mend) => mend.state === 'done').length;
   return (
@@ -48,9 +41,16 @@ export function Answer({
       <Txt kind="body" tone="ink2">
         {under}
       </Txt>
-      <Txt kind="body" tone="ink2">
-        {holdWords(judgement.hold)}. {look.day !== look.today && yardText.lookedAtFor(look.day)}
-      </Txt>
+      {last && (
+        <Txt kind="body" tone="ink2">
+          {holdWords(judgement.hold)}. {yardText.holdIs}
+        </Txt>
+      )}
+      {look.day !== look.today && (
+        <Txt kind="body" tone="ink2">
+          {yardText.lookedAtFor(look.day)}
+        </Txt>
+      )}
       {toMeasure > 0 && (
         <Txt kind="strong" tone="holds">
           {yardText.doneMeasureAgainToSee(toMeasure)}

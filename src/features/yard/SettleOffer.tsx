@@ -1,5 +1,6 @@
 /** How few readings would settle what is said, and how long they take: the way to that walk. */
 import { applyReadings } from '@/core/records/apply-readings';
+import { lastOnFoot } from '@/core/walk/on-foot';
 import { openWalk } from '@/core/walk/open-walk';
 import { stopsOf } from '@/core/walk/stops';
 import { minutesLeft } from '@/core/walk/time-left';
@@ -19,7 +20,9 @@ export function SettleOffer({ yard }: { readonly yard: Yard }) {
   const found = applyReadings(yard.place, yard.walks);
   const { stops } = stopsOf(found, { purpose: 'settle', asks: [...asks] }, today);
   const minutes = minutesLeft(stops, undefined, () => false);
-  const says = yardText.couldStillChangeThis(asks.length, minutes);
+  const says = lastOnFoot(yard.walks)
+    ? yardText.couldStillChangeThis(asks.length, minutes)
+    : yardText.walkItToKnow(asks.length, minutes);
   return (
     <LinkRow href={{ pathname: '/walk', params: { purpose: 'settle' } }} says={says}>
       <Txt kind="strong" tone="holds">

@@ -3,6 +3,7 @@ import { yardText } from '@/words/screens/yard';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
+import { lastOnFoot } from '@/core/walk/on-foot';
 import { DamagedNotice } from '@/features/frame/DamagedNotice';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
@@ -80,7 +81,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   );
   const settle = last && below && <below.SettleOffer yard={yard} />;
   const evening = look.day === look.today && <EveningCard yard={yard} place={place} />;
-  const due = last && below && look.day === look.today && (
+  // Before the first walk it is what there is to do: nothing else falls due yet.
+  const isWalked = lastOnFoot(yard.walks) !== undefined;
+  const due = last && below && isWalked && look.day === look.today && (
     <below.DueCard yard={yard} place={place} />
   );
   const news = last && below && look.day === look.today && (
@@ -94,10 +97,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.columns}>
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
+            {!isWalked && settle}
             {evening}
             {news}
             {due}
-            {settle}
+            {isWalked && settle}
             {damaged}
             {scenarioBar}
             {plan}
@@ -118,10 +122,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
+      {!isWalked && settle}
       {evening}
       {news}
       {due}
-      {settle}
+      {isWalked && settle}
       {damaged}
       {scenarioBar}
       {plan}

@@ -9,7 +9,7 @@ export const fenceWords = {
   'strand.height': {
     ask: {
       title: 'Height of the strand',
-      todo: 'Off at the energizer first. From the ground to the wire, here.',
+      todo: 'A strand is one electric wire. Off at the energizer first. From the ground to the wire, here.',
       short: 'height of the strand',
     },
     sort: 'strands',

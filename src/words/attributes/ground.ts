@@ -14,8 +14,8 @@ export const groundWords = {
       title: 'Gap under the sill',
       todo:
         movesOf(asked, place) === 'wheels'
-          ? 'Run the tape along the ground line, and look on both sides of every wheel. Read the widest spot.'
-          : 'Run the tape along the ground line: dips, ruts, roots, burrows. Read the widest spot.',
+          ? 'The sill is the bottom edge of the wall. Run the tape along the ground under it, and look on both sides of every wheel. Read the widest spot.'
+          : 'The sill is the bottom edge of the wall. Run the tape along the ground under it: dips, ruts, roots, burrows. Read the widest spot.',
       short: 'gap under the sill',
     }),
     sort: 'gaps at the ground',
@@ -86,7 +86,7 @@ export const groundWords = {
   'skirt.depth': {
     ask: {
       title: 'Mesh below the wall',
-      todo: 'How deep does it go? Probe it, or say what you remember; 0 where there is none.',
+      todo: 'A skirt is mesh that goes on down into the ground. How deep? Probe it, or say what you remember; 0 where there is none.',
       short: 'mesh below the wall',
     },
     sort: 'skirts',
@@ -95,7 +95,7 @@ export const groundWords = {
   'skirt.outward': {
     ask: {
       title: 'Mesh laid outward',
-      todo: 'How far out from the wall, flat on the ground or just under it? 0 where there is none.',
+      todo: 'An apron is mesh laid flat away from the wall, on the ground or just under it. How far out? 0 where there is none.',
       short: 'mesh laid outward',
     },
     sort: 'skirts',

@@ -16,6 +16,9 @@ export const yardText = spoken('yard', {
   howOftenEachComesAndWhat: 'How often each comes, and what was seen',
   walked: (date: string) => `walked ${dayWords(date)}`,
   notWalkedYet: 'not walked yet',
+  holdIs: 'Hold is how much of all that threatens the place turns away.',
+  walkItToKnow: (readings: number, minutes: number) =>
+    `Walk it now: ${minutesWords(minutes)}, ${count(readings, 'reading')}`,
   doneMeasureAgainToSee: (toMeasure: number) =>
     `${count(toMeasure, 'mend')} done: measure again to see whether it holds.`,
   darkBy: (dark: Parameters<typeof timeWords>[0]) => ` · dark by ${timeWords(dark)}`,
@@ -84,7 +87,8 @@ export const yardText = spoken('yard', {
   thePlace: 'The place',
   waysInAndAnimals: 'Ways in and animals',
   theLap: 'The lap',
-  theOuterWallUnrolledFrom: 'The outer wall unrolled from the gate. Slide it; touch a bay.',
+  theOuterWallUnrolledFrom:
+    'The outer wall unrolled from the gate. Slide it; touch a bay, the stretch from post to post.',
   lookedAtFor: (day: string) => `Looked at for ${dayWords(day)}.`,
   change: (name: string) => `Change ${name}`,
   holdWalkByWalk: (says: string) => `Hold, walk by walk. ${says}.`,
