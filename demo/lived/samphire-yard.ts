@@ -1,6 +1,7 @@
 /** Samphire Yard as it has been lived in: fourteen months of walks, mends, evenings, a loss by day and one by night. A scene of our own. */
 import { samphireYard } from '../samphire-yard';
 import type { Reading } from '../../src/core/records/walk';
+import { barWidth } from '../../src/core/mends/shopping/bars';
 import { before, Story } from './story';
 
 const story = new Story(samphireYard, {
@@ -190,7 +191,7 @@ export const livedSamphireYard = story.file({
   ],
   offcuts: [
     { id: 'offcut-1', material: 'welded-13', length: 2300, width: 900 },
-    { id: 'offcut-2', material: 'board', length: 620, width: 145 },
+    { id: 'offcut-2', material: 'board', length: 620, width: barWidth },
   ],
   ticked: [],
   purchases: [

@@ -21,7 +21,8 @@ export function PlaceDrawings({ yard }: { readonly yard: Yard }) {
   const router = useRouter();
   const wide = useWide();
   const judgement = useJudgement(yard);
-  const { width, onLayout } = useWidth(usePageWidth('full'));
+  const page = usePageWidth('full');
+  const { width, onLayout } = useWidth(wide ? page / 2 : page);
   const { place } = judgement.found;
   const drawing = {
     place,

@@ -16,11 +16,11 @@ import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Chips } from '@/ui/controls/Chips';
+import { Columns } from '@/ui/controls/Columns';
 import { Field } from '@/ui/controls/Field';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
-import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { materialName } from '@/words/mend-words';
@@ -46,64 +46,71 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
   const shown = materials.filter((it) => isSold(it) && isNamed(it, place.units, sought));
   const mine = new Set(shop.prices.map(({ material }) => material));
   return (
-    <Screen>
-      <View style={styles.head}>
-        <BackLink href="/mends/shopping" name={pricesText.shopping} />
-        <Txt kind="title">{pricesText.thePriceBook}</Txt>
-        <Txt tone="ink2">{pricesText.rookleLooksNothingUpUntil}</Txt>
-        {trouble && <Notice>{trouble}</Notice>}
-      </View>
-      <Part title={pricesText.money}>
-        <Picker
-          label={pricesText.currency}
-          options={currencies.map((it) => [it, it] as const)}
-          value={currencyOf(place) as (typeof currencies)[number]}
-          none={currencyOf(place)}
-          onChange={(it) =>
-            void changePlace('currency', (before) => withCurrency(before, it)).catch(failed)
-          }
-        />
-        <Txt kind="strong">{pricesText.toSpareOnTopOf}</Txt>
-        <Chips
-          narrow
-          options={allowances}
-          value={String(shop.allowance)}
-          onChoose={(it) => void setAllowance(Number(it)).catch(failed)}
-        />
-      </Part>
-      {shop.offcuts.length > 0 && (
-        <Part title={pricesText.offcutsInStock}>
-          <Txt tone="ink2">{pricesText.usedBeforeAnythingIsBought}</Txt>
-          {shop.offcuts.map(({ id, material, length, width }) => (
-            <View key={id} style={styles.line}>
-              <Txt style={styles.words}>
-                {soldWords(place, {
-                  material,
-                  size: isBar({ width })
-                    ? { form: 'bar', length }
-                    : { form: 'sheet', length, width },
-                })}
-              </Txt>
-              <Button
-                look="key"
-                label={pricesText.gone}
-                says={pricesText.gone2(place.units, material, place, { form: 'bar', length })}
-                onPress={() => void dropOffcut(id).catch(failed)}
-                style={styles.gone}
-              />
-            </View>
-          ))}
-        </Part>
-      )}
-      <Part title={pricesText.prices}>
-        <Field label={pricesText.lookFor} value={sought} onChange={setSought} />
-        <TableButton
-          label={pricesText.saveAllPricesAsA}
-          name={`${place.id}-prices`}
-          table={() => pricesTable(place, shop)}
-        />
-      </Part>
-      {[
+    <Columns
+      names={[pricesText.thePriceBook, pricesText.prices]}
+      head={
+        <View style={styles.head}>
+          <BackLink href="/mends/shopping" name={pricesText.shopping} />
+          <Txt kind="title">{pricesText.thePriceBook}</Txt>
+          <Txt tone="ink2">{pricesText.rookleLooksNothingUpUntil}</Txt>
+          {trouble && <Notice>{trouble}</Notice>}
+        </View>
+      }
+      left={
+        <>
+          <Part title={pricesText.money}>
+            <Picker
+              label={pricesText.currency}
+              options={currencies.map((it) => [it, it] as const)}
+              value={currencyOf(place) as (typeof currencies)[number]}
+              none={currencyOf(place)}
+              onChange={(it) =>
+                void changePlace('currency', (before) => withCurrency(before, it)).catch(failed)
+              }
+            />
+            <Txt kind="strong">{pricesText.toSpareOnTopOf}</Txt>
+            <Chips
+              narrow
+              options={allowances}
+              value={String(shop.allowance)}
+              onChoose={(it) => void setAllowance(Number(it)).catch(failed)}
+            />
+          </Part>
+          {shop.offcuts.length > 0 && (
+            <Part title={pricesText.offcutsInStock}>
+              <Txt tone="ink2">{pricesText.usedBeforeAnythingIsBought}</Txt>
+              {shop.offcuts.map(({ id, material, length, width }) => (
+                <View key={id} style={styles.line}>
+                  <Txt style={styles.words}>
+                    {soldWords(place, {
+                      material,
+                      size: isBar({ width })
+                        ? { form: 'bar', length }
+                        : { form: 'sheet', length, width },
+                    })}
+                  </Txt>
+                  <Button
+                    look="key"
+                    label={pricesText.gone}
+                    says={pricesText.gone2(place.units, material, place, { form: 'bar', length })}
+                    onPress={() => void dropOffcut(id).catch(failed)}
+                    style={styles.gone}
+                  />
+                </View>
+              ))}
+            </Part>
+          )}
+          <Part title={pricesText.prices}>
+            <Field label={pricesText.lookFor} value={sought} onChange={setSought} />
+            <TableButton
+              label={pricesText.saveAllPricesAsA}
+              name={`${place.id}-prices`}
+              table={() => pricesTable(place, shop)}
+            />
+          </Part>
+        </>
+      }
+      right={[
         [pricesText.onYourListNow, shown.filter((it) => wanted.has(it))] as const,
         [
           pricesText.withAPriceOfYours,
@@ -120,7 +127,7 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
             </Part>
           ),
       )}
-    </Screen>
+    />
   );
 }
 

@@ -15,13 +15,15 @@ import { lastOnFoot } from '@/core/walk/on-foot';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
+import { Column } from '@/ui/controls/Column';
 import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
 import { ScreenOnly } from '@/ui/controls/ScreenOnly';
 import { Txt } from '@/ui/controls/Txt';
-import { space } from '@/ui/theme/tokens';
+import { color, space } from '@/ui/theme/tokens';
 import { usePrinting } from '@/ui/theme/printing';
 import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWide } from '@/ui/theme/use-wide';
 import { useRouter } from 'expo-router';
 import { useAskedOf } from '@/workers/use-asked';
 import { useReckoning } from '@/workers/use-reckoning';
@@ -37,6 +39,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
   const judgement = useJudgement(yard, look);
   const guess = usePageWidth('readable');
   const printing = usePrinting();
+  const wide = useWide();
   const { found, waysIn, slowWays, marks, whereabouts, hold, stops } = judgement;
   const { list, mends: planned } = useShopping(yard, found.place);
   const { place, walks, sightings } = yard;
@@ -54,12 +57,9 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
       router.push({ pathname: '/item/[item]', params: { item, ...lookParams(look) } }),
     guess,
   };
-  return (
-    <Screen>
+  const paper = (
+    <>
       <View style={styles.head}>
-        <ScreenOnly>
-          <BackLink href="/records" name={reportText.records} />
-        </ScreenOnly>
         <Txt kind="title">
           {yard.place.name}: {answer.answer} {answer.when}
         </Txt>
@@ -74,13 +74,10 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
             )}
           </Txt>
         )}
-        <ScreenOnly>
-          <Button label={reportText.printOrSaveAsPdf} onPress={() => window.print()} />
-        </ScreenOnly>
       </View>
       <View role="group" aria-label={reportText.planAndLap}>
         <SitePlanSheet {...drawn} whereabouts={whereabouts} tallest={340} />
-        <LapSheet {...drawn} day={look.day} whole={printing} />
+        <LapSheet {...drawn} day={look.day} whole={printing || wide} />
       </View>
       <Part title={reportText.waysFound(waysIn.length)}>
         {waysIn.map((way, index) => (
@@ -116,6 +113,27 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
           {reportText.rookleRanksAndExplainsIt}
         </Txt>
       </View>
+    </>
+  );
+  const choices = (
+    <View style={styles.head}>
+      <BackLink href="/records" name={reportText.records} />
+      <Txt tone="ink2">{reportText.asItWillPrint}</Txt>
+      <Button label={reportText.printOrSaveAsPdf} onPress={() => window.print()} />
+    </View>
+  );
+  // On paper it runs from page to page by itself.
+  return wide && !printing ? (
+    <View style={styles.wide}>
+      <View style={styles.choices}>{choices}</View>
+      <Column name={reportText.planAndLap} style={styles.paper}>
+        {paper}
+      </Column>
+    </View>
+  ) : (
+    <Screen>
+      <ScreenOnly>{choices}</ScreenOnly>
+      {paper}
     </Screen>
   );
 }
@@ -163,4 +181,9 @@ function WayLines({ judged, way, number }: WayProps) {
   );
 }
 
-const styles = StyleSheet.create({ head: { padding: space.l, gap: space.s } });
+const styles = StyleSheet.create({
+  head: { padding: space.l, gap: space.s },
+  wide: { flex: 1, flexDirection: 'row', justifyContent: 'center', backgroundColor: color.field },
+  choices: { width: 300, borderRightWidth: 1, borderRightColor: color.hairline },
+  paper: { flex: 1, minWidth: 0, maxWidth: 860, backgroundColor: color.paper },
+});

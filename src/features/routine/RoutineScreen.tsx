@@ -13,9 +13,9 @@ import type { Yard } from '@/store/records';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
+import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
-import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { LineRoundPart } from './LineRoundPart';
@@ -24,17 +24,24 @@ import { strandHoursNames } from '@/words/edit-words';
 export function RoutineScreen({ yard: { place } }: { readonly yard: Yard }) {
   const edit = useEdit();
   return (
-    <Screen>
-      <View style={styles.head}>
-        <BackLink href="/place" name={routineText.place} />
-        <Txt kind="title">{routineText.routine}</Txt>
-        {edit.trouble && <Notice>{edit.trouble}</Notice>}
-        <UndoBar placeId={place.id} />
-      </View>
-      <ShuttingPart place={place} edit={edit} />
-      <StrandHoursPart place={place} edit={edit} />
-      <PositionPart place={place} edit={edit} />
-    </Screen>
+    <Columns
+      names={[routineText.shuttingUp, routineText.whenItGetsDark]}
+      head={
+        <View style={styles.head}>
+          <BackLink href="/place" name={routineText.place} />
+          <Txt kind="title">{routineText.routine}</Txt>
+          {edit.trouble && <Notice>{edit.trouble}</Notice>}
+          <UndoBar placeId={place.id} />
+        </View>
+      }
+      left={<ShuttingPart place={place} edit={edit} />}
+      right={
+        <>
+          <StrandHoursPart place={place} edit={edit} />
+          <PositionPart place={place} edit={edit} />
+        </>
+      }
+    />
   );
 }
 

@@ -21,11 +21,12 @@ import { useToday } from '@/store/use-today';
 import { Radio, RadioGroup } from '@/ui/controls/Radios';
 import { Button } from '@/ui/controls/Button';
 import { Chips } from '@/ui/controls/Chips';
+import { Columns } from '@/ui/controls/Columns';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Notice } from '@/ui/controls/Notice';
-import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { Lap } from '@/ui/drawings/Lap';
+import { SitePlan } from '@/ui/drawings/SitePlan';
 import { color, readableWidth, space, touch } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
@@ -47,7 +48,8 @@ export function BeginWalk({ yard, judgement }: Props) {
   const { beginWalk } = useChanges();
   const today = useToday();
   const wide = useWide();
-  const { width, onLayout } = useWidth(usePageWidth('full'));
+  const page = usePageWidth('full');
+  const { width, onLayout } = useWidth(wide ? page / 2 : page);
   const { purpose: wanted } = useLocalSearchParams<{ purpose?: string }>();
   const [purpose, setPurpose] = useState<WalkPurpose>(
     walkPurposes.find((it) => it === wanted) ?? 'full',
@@ -102,91 +104,102 @@ export function BeginWalk({ yard, judgement }: Props) {
       (error: unknown) => setTrouble(notSavedWords(error)),
     );
   };
+  const drawn = {
+    place: found.place,
+    marks: judgement.marks,
+    ways: waysIn,
+    selected: undefined,
+    onSelect: (bay: string) => {
+      const here = all.find((it) => it.bay === bay);
+      if (here) go(here);
+    },
+    width,
+  };
   return (
-    <Screen full>
-      <View style={styles.head}>
-        <Txt kind="title">{walkText.walkTheLap}</Txt>
-        <Txt tone="ink2">{walkText.oneThingToLookAt}</Txt>
-        {trouble && <Notice>{trouble}</Notice>}
-      </View>
-      <RadioGroup says={walkText.whatTheWalkIsFor} style={styles.choices}>
-        {choices.map((it) => {
-          const [name, note] = purposeNames[it.purpose];
-          const left = leavesOut(all, it.questions);
-          const isChosen = it.purpose === chosen?.purpose;
-          return (
-            <Radio
-              key={it.purpose}
-              checked={isChosen}
-              isStop={isChosen || (chosen === undefined && it === choices[0])}
-              onPress={() => setPurpose(it.purpose)}
-              style={[styles.choice, isChosen && styles.chosen]}
-            >
-              <View style={styles.line}>
-                <Txt kind="strong">{name}</Txt>
-                <Txt tone="ink2">{minutesWords(it.minutes)}</Txt>
-              </View>
-              <Txt kind="small" tone="ink2">
-                {count(it.stops.length, 'stop')}, {count(it.questions.length, 'reading')}: {note}.
-                {isChosen && left ? ` ${left}` : ''}
-              </Txt>
-            </Radio>
-          );
-        })}
-      </RadioGroup>
-      <View style={styles.head}>
-        <View role="group" aria-label={walkText.whichWayRound} style={styles.way}>
-          <Chips
-            options={[
-              ['with', after(1)],
-              ['against', after(-1)],
-            ]}
-            value={backwards ? 'against' : 'with'}
-            onChoose={(it) => setBackwards(it === 'against')}
-          />
+    <Columns
+      names={[walkText.whatTheWalkIsFor, walkText.whereItGoes]}
+      head={
+        <View style={styles.head}>
+          <Txt kind="title">{walkText.walkTheLap}</Txt>
+          <Txt tone="ink2">{walkText.oneThingToLookAt}</Txt>
+          {trouble && <Notice>{trouble}</Notice>}
         </View>
-        {chosen && first && (
-          <Button
-            label={stopText.walkByStops(found.place, chosen.stops[0] ?? { section: 'lap' })}
-            onPress={() => begin('stops')}
-          />
-        )}
-        {chosen && first && (
-          <Button
-            look="plain"
-            label={walkText.begin(
-              found.place,
-              chosen.stops[0] ?? { section: 'lap' },
-              questionWords(first, found.place).short,
+      }
+      left={
+        <>
+          <RadioGroup says={walkText.whatTheWalkIsFor} style={styles.choices}>
+            {choices.map((it) => {
+              const [name, note] = purposeNames[it.purpose];
+              const left = leavesOut(all, it.questions);
+              const isChosen = it.purpose === chosen?.purpose;
+              return (
+                <Radio
+                  key={it.purpose}
+                  checked={isChosen}
+                  isStop={isChosen || (chosen === undefined && it === choices[0])}
+                  onPress={() => setPurpose(it.purpose)}
+                  style={[styles.choice, isChosen && styles.chosen]}
+                >
+                  <View style={styles.line}>
+                    <Txt kind="strong">{name}</Txt>
+                    <Txt tone="ink2">{minutesWords(it.minutes)}</Txt>
+                  </View>
+                  <Txt kind="small" tone="ink2">
+                    {count(it.stops.length, 'stop')}, {count(it.questions.length, 'reading')}:{' '}
+                    {note}.{isChosen && left ? ` ${left}` : ''}
+                  </Txt>
+                </Radio>
+              );
+            })}
+          </RadioGroup>
+          <View style={styles.head}>
+            <View role="group" aria-label={walkText.whichWayRound} style={styles.way}>
+              <Chips
+                options={[
+                  ['with', after(1)],
+                  ['against', after(-1)],
+                ]}
+                value={backwards ? 'against' : 'with'}
+                onChoose={(it) => setBackwards(it === 'against')}
+              />
+            </View>
+            {chosen && first && (
+              <Button
+                label={stopText.walkByStops(found.place, chosen.stops[0] ?? { section: 'lap' })}
+                onPress={() => begin('stops')}
+              />
             )}
-            onPress={() => begin('questions')}
-          />
-        )}
-      </View>
-      <View onLayout={onLayout}>
-        <Lap
-          place={found.place}
-          marks={judgement.marks}
-          ways={waysIn}
-          selected={undefined}
-          onSelect={(bay) => {
-            const here = all.find((it) => it.bay === bay);
-            if (here) go(here);
-          }}
-          width={width}
-          whole={wide}
-          day={today}
-        />
-      </View>
-      {last && (
-        <LinkRow href="/walk/end" says={walkText.whatTheLastWalkFound}>
-          <Txt kind="strong">{walkText.whatTheLastWalkFound}</Txt>
-          <Txt kind="small" tone="ink2">
-            {dayWords(last.date)}, {count(last.readings.length, 'reading')}
-          </Txt>
-        </LinkRow>
-      )}
-    </Screen>
+            {chosen && first && (
+              <Button
+                look="plain"
+                label={walkText.begin(
+                  found.place,
+                  chosen.stops[0] ?? { section: 'lap' },
+                  questionWords(first, found.place).short,
+                )}
+                onPress={() => begin('questions')}
+              />
+            )}
+          </View>
+        </>
+      }
+      right={
+        <>
+          <View onLayout={onLayout}>
+            {wide && <SitePlan {...drawn} tallest={360} />}
+            <Lap {...drawn} whole={wide} day={today} />
+          </View>
+          {last && (
+            <LinkRow href="/walk/end" says={walkText.whatTheLastWalkFound}>
+              <Txt kind="strong">{walkText.whatTheLastWalkFound}</Txt>
+              <Txt kind="small" tone="ink2">
+                {dayWords(last.date)}, {count(last.readings.length, 'reading')}
+              </Txt>
+            </LinkRow>
+          )}
+        </>
+      }
+    />
   );
 }
 

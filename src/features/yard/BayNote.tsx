@@ -12,6 +12,7 @@ import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { lineCode } from '@/ui/theme/line-code';
 import { color, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
 import { capital } from '@/words/names';
 import { spotWords } from '@/words/spot-words';
 
@@ -25,6 +26,7 @@ export function BayNote({
   readonly look: Look;
 }) {
   const router = useRouter();
+  const wide = useWide();
   const { place } = judgement.found;
   const found = findBay(place, bay);
   if (!found) return null;
@@ -48,32 +50,36 @@ export function BayNote({
           {unread === 0 ? yardText.nothingThatLivesHereGets : yardText.nothingReadSoFarLets(unread)}
         </Txt>
       )}
-      <Button
-        look="plain"
-        label={yardText.whoGetsByAndWhy(found.bay.name)}
-        onPress={() =>
-          router.push({ pathname: '/item/[item]', params: { item: bay, ...lookParams(look) } })
-        }
-      />
-      {first && (
+      <View style={[styles.ways, wide && styles.beside]}>
         <Button
           look="plain"
-          label={yardText.walk(found.bay.name)}
+          label={yardText.whoGetsByAndWhy(found.bay.name)}
           onPress={() =>
-            router.push({ pathname: '/walk/[question]', params: { question: first.id } })
+            router.push({ pathname: '/item/[item]', params: { item: bay, ...lookParams(look) } })
           }
         />
-      )}
-      <Button
-        look="plain"
-        label={yardText.change(found.bay.name)}
-        onPress={() => router.push({ pathname: '/bay/[bay]', params: { bay } })}
-      />
+        {first && (
+          <Button
+            look="plain"
+            label={yardText.walk(found.bay.name)}
+            onPress={() =>
+              router.push({ pathname: '/walk/[question]', params: { question: first.id } })
+            }
+          />
+        )}
+        <Button
+          look="plain"
+          label={yardText.change(found.bay.name)}
+          onPress={() => router.push({ pathname: '/bay/[bay]', params: { bay } })}
+        />
+      </View>
     </View>
   );
 }
 
 const styles = StyleSheet.create({
+  ways: { gap: space.s },
+  beside: { flexDirection: 'row', flexWrap: 'wrap' },
   note: {
     padding: space.l,
     gap: space.s,

@@ -34,6 +34,8 @@ const leastPlan = 330;
 /** The column of ways in and animals on a wide screen, px. */
 const listWidth = 384;
 
+type Drawing = 'plan' | 'lap';
+
 export function YardScreen({ yard }: { readonly yard: Yard }) {
   const look = useLook();
   const judgement = useJudgement(yard, look);
@@ -45,16 +47,26 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const later = useDeferredValue(stage > 1 ? seen : undefined, undefined);
   const below = useBelow(stage > 0);
   const [selected, setSelected] = useState<BayId>();
+  const [touchedOn, setTouchedOn] = useState<Drawing>('plan');
+  const onPlan = (bay: BayId) => {
+    setSelected(bay);
+    setTouchedOn('plan');
+  };
+  const onLap = (bay: BayId) => {
+    setSelected(bay);
+    setTouchedOn('lap');
+  };
   const wide = useWide();
   const { height } = useWindowDimensions();
   const page = usePageWidth('full');
   const { marks, waysIn: ways, whereabouts } = judgement;
   const { place } = judgement.found;
   const room = height - abovePlan - wholeLapHeight(place, page);
-  const touched = { place, marks, ways, selected, onSelect: setSelected };
+  const touched = { place, marks, ways, selected };
   const plan = stage > 0 && (
     <SitePlanSheet
       {...touched}
+      onSelect={onPlan}
       whereabouts={whereabouts}
       guess={wide ? page - listWidth : Math.min(page, readableWidth)}
       tallest={wide ? Math.min(Math.max(room, leastPlan), 520) : leastPlan}
@@ -63,14 +75,17 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const lap = (
     <LapSheet
       {...touched}
+      onSelect={onLap}
       day={look.day}
       guess={wide ? page : Math.min(page, readableWidth)}
       whole={wide}
     />
   );
-  const note = below && selected && (
-    <below.BayNote judgement={judgement} bay={selected} look={look} />
-  );
+  // What is touched is said where the finger is.
+  const noteOn = (drawing: Drawing) =>
+    below &&
+    selected &&
+    touchedOn === drawing && <below.BayNote judgement={judgement} bay={selected} look={look} />;
   const scenarioBar = <ScenarioBar look={look} judgement={judgement} all={later?.all} />;
   const wayList = later && <WayList judgement={later.judgement} look={later.look} />;
   const last = stage > 2 ? later : undefined;
@@ -105,7 +120,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {damaged}
             {scenarioBar}
             {plan}
-            {note}
+            {noteOn('plan')}
             {outlook}
             {whatCounts}
             {last && below && <below.KeyList />}
@@ -115,7 +130,10 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {animalList}
           </Column>
         </View>
-        <View style={styles.foot}>{stage > 0 && lap}</View>
+        <View style={styles.foot}>
+          {noteOn('lap')}
+          {stage > 0 && lap}
+        </View>
       </View>
     );
   }
@@ -130,7 +148,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       {damaged}
       {scenarioBar}
       {plan}
-      {note}
+      {noteOn('plan')}
       {wayList}
       {last && (
         <>
@@ -141,6 +159,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             </Txt>
           </View>
           {lap}
+          {noteOn('lap')}
         </>
       )}
       {animalList}

@@ -5,6 +5,7 @@ import { distanceWords, lengthWords } from '../length-words';
 import { count } from '../names';
 
 export const placeText = spoken('place', {
+  planAndLap: 'Plan and lap',
   asTheDevice: 'as the device',
   aTremble: 'a tremble',
   aClick: 'a click',

@@ -11,6 +11,7 @@ import { mendTitle, moneyWords } from '../plan-words';
 import { soldWords } from '../shop-words';
 
 export const reportText = spoken('report', {
+  asItWillPrint: 'To hand to somebody. So it will print.',
   eveningsAndLosses: 'Evenings and losses',
   evenings: (nights: number, shut: number, missed: number) =>
     `Of the last ${nights} nights ${shut} were shut, ${missed} had a door open, ${nights - shut - missed} are not known.`,

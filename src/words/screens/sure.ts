@@ -4,6 +4,7 @@ import { spoken } from '../language';
 export const sureText = spoken('sure', {
   yard: 'Yard',
   howSure: 'How sure?',
+  whereItIs: 'Where it is',
   figuresThatAreBandsAre: (scenarioName: string) =>
     `${scenarioName}. Figures that are bands are drawn again within them, patience between half and twice, the share of visits that become tries between a third and three times, two hundred times; each time it is asked what is weakest.`,
   drawing: 'Drawing',

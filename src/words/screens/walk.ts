@@ -15,6 +15,7 @@ import { minutesWords } from '../minutes-words';
 import { stopName } from '../walk-words';
 
 export const walkText = spoken('walk', {
+  whereItGoes: 'Where it goes',
   typeWhatYouRead: 'Type what you read.',
   getBy: (bears: Bearing, who: readonly AnimalId[]) =>
     `${capital(animalList(who))} ${lets[bears][0]}`,
