@@ -7,6 +7,7 @@ import {
   birdsWords,
   bySpotWords,
   clashWords,
+  nightLeftWords,
   mendTitle,
   moneyWords,
   timeWords,
@@ -44,8 +45,8 @@ export function planText(place: Place, document: PlanFindings): string {
       return `  ${index + 1}. ${title(id)}: ${money(cents)} by the metre, ${timeWords(minutes)}`;
     }),
     ...answer.animals.map(
-      ({ animal, before, after, isShutAfter }) =>
-        `  ${animalName(animal)}: ${birdsWords(before)} to ${birdsWords(after)}${isShutAfter ? ', shut out at night' : ''}`,
+      ({ animal, before, after, nightAfter }) =>
+        `  ${animalName(animal)}: ${birdsWords(before)} to ${birdsWords(after)}${nightLeftWords(nightAfter)}`,
     ),
     ...Object.entries(answer.others).map(
       ([id, why]) => `  Not: ${title(id)}. ${whyNotWords(place, why, title)}`,

@@ -1,5 +1,6 @@
 /** A plan in plain words: money, time, where a mend goes, and why another does not. */
 import type { WhyNotWords } from '@/core/mends/plan/answer';
+import type { NightLeft } from '@/core/mends/plan/answer';
 import type { Clash } from '@/core/mends/plan/clashes';
 import type { StillBy } from '@/core/mends/plan/problem';
 import { findBay, findItem } from '@/core/place/find';
@@ -104,6 +105,16 @@ const spotNames: Readonly<Record<SpotKind, string>> = {
 export function bySpotWords(place: Place, { bay, spot }: StillBy): string {
   return `${whereWords(place, { bay, spot })}, ${spotNames[spot.kind]}`;
 }
+
+const nightLeft: Readonly<Record<NightLeft, string>> = {
+  'way-in': '',
+  'long-work': ', longer work than it gives itself left at night',
+  'whole-night': ', a whole night’s work left',
+  'shut-out': ', shut out at night',
+};
+
+/** After the losses by an animal; nothing where it has a way in. */
+export const nightLeftWords = (left: NightLeft): string => nightLeft[left];
 
 /** What cannot be done of what was asked, and what is done of it. */
 export function clashWords(

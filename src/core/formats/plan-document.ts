@@ -3,6 +3,7 @@
  * `N(1 − exp(−Λ/N))`, Λ being `fixedOf` and, over the terms, `weightOf × exp(−d)`, d the lightest way from outside to the birds, each link
  * weighing as the state whose `made` are just those of the set that it names.
  */
+import { nightsLeft } from '../mends/plan/answer';
 import { mendFields } from '../records/mend';
 import { day, text } from '../schema/common';
 import { scenarios } from '../score/scenario';
@@ -115,7 +116,13 @@ export const planSchema = object({
     object({ kind: oneOf(['must-and-wont', 'excludes'] as const), made: text, instead: text }),
   ),
   animals: list(
-    object({ animal, before: birds, after: birds, isShutBefore: flag, isShutAfter: flag }),
+    object({
+      animal,
+      before: birds,
+      after: birds,
+      nightBefore: oneOf(nightsLeft),
+      nightAfter: oneOf(nightsLeft),
+    }),
   ),
   others: map(whyNot),
   least: nullable(point),

@@ -12,7 +12,7 @@ const least = 0.005;
 
 export function PlanAnimals({ answer }: { readonly answer: PlanAnswer }) {
   const shown = answer.animals.filter(
-    ({ before, isShutBefore }) => before >= least || !isShutBefore,
+    ({ before, nightBefore }) => before >= least || nightBefore === 'way-in',
   );
   const most = Math.max(...shown.map(({ before }) => before), least);
   if (shown.length === 0) return null;
@@ -37,8 +37,8 @@ export function PlanAnimals({ answer }: { readonly answer: PlanAnswer }) {
   );
 }
 
-function changeWords({ before, after, isShutBefore, isShutAfter }: AnimalChange): string {
-  return planText.fromTo(before, after, isShutAfter && !isShutBefore);
+function changeWords({ before, after, nightBefore, nightAfter }: AnimalChange): string {
+  return planText.fromTo(before, after, nightAfter === nightBefore ? 'way-in' : nightAfter);
 }
 
 const styles = StyleSheet.create({

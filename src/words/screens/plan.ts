@@ -2,7 +2,7 @@
 import { spoken } from '../language';
 import { animalList, capital, count, listOf } from '../names';
 import { moneyOfPlan } from '../plan-text';
-import { birdsWords, moneyWords, sparedWords, timeWords } from '../plan-words';
+import { birdsWords, moneyWords, nightLeftWords, sparedWords, timeWords } from '../plan-words';
 
 export const planText = spoken('plan', {
   birdsAYear: (money: string, birds: number) => `${money}: ${birdsWords(birds)} birds a year`,
@@ -63,8 +63,8 @@ export const planText = spoken('plan', {
   beforeAndAfterByAnimal: 'Before and after, by animal',
   birdsAYearEachAnimal:
     'Birds a year, each animal as if it came alone: no flock loses more than it has.',
-  fromTo: (before: number, after: number, isShutOut: boolean) =>
-    `${birdsWords(before)} → ${birdsWords(after)}${isShutOut ? ', shut out at night' : ''}`,
+  fromTo: (before: number, after: number, left: Parameters<typeof nightLeftWords>[0]) =>
+    `${birdsWords(before)} → ${birdsWords(after)}${nightLeftWords(left)}`,
   inThisOrder: 'In this order',
   theLeastThatChangesAnything: 'The least that changes anything',
   whatMakesTheNightsSafer: 'What makes the nights safer comes first.',

@@ -6,7 +6,7 @@ import { judge } from '../../score/judge';
 import { atOnce } from '../../steps';
 import { moveMend } from '../review';
 import { ownMend } from '../own-mend';
-import { answering } from './answer';
+import { answering, type NightLeft } from './answer';
 import { buildProblem } from './build-problem';
 import { curving, kneeOf } from './curve';
 import { effortsBy } from './efforts';
@@ -84,11 +84,14 @@ test('before and after by animal are those of the judgement: shut out is neither
   const comers = new Set(
     [...ways.waysIn, ...ways.slowWays].flatMap(({ by }) => by.map(({ animal }) => animal)),
   );
-  for (const { animal, isShutBefore, isShutAfter, before, after } of animals) {
-    if (animal === 'norway-rat' || animal === 'stoat') expect(isShutBefore).toBe(false);
-    expect(isShutBefore).toBe(!comers.has(animal) || isShutBefore);
+  const isShut = (left: NightLeft) => left !== 'way-in';
+  for (const { animal, nightBefore, nightAfter, before, after } of animals) {
+    if (animal === 'norway-rat' || animal === 'stoat') expect(nightBefore).toBe('way-in');
+    if (!comers.has(animal)) expect(isShut(nightBefore)).toBe(true);
     expect(after).toBeLessThanOrEqual(before + 1e-9);
-    if (isShutBefore) expect(isShutAfter).toBe(true);
+    if (isShut(nightBefore)) expect(isShut(nightAfter)).toBe(true);
+    // Boards stay boards: given a night, a rat gnaws through them.
+    if (animal === 'norway-rat') expect(nightAfter).toBe('whole-night');
   }
 });
 

@@ -1,5 +1,6 @@
 /** A plan as it is shown and printed: by ids, with why each other mend is not in it, animal by animal, and the order of the work. */
 import type { Steps } from '../../steps';
+import { levelMinutes } from '../../effort/effort-level';
 import type { AnimalId } from '../../tables/animals';
 import type { Progress } from './best-plan';
 import type { Planning } from './build-problem';
@@ -36,15 +37,19 @@ export interface PlanAnswer {
   readonly others: Readonly<Record<string, WhyNotWords>>;
 }
 
+export const nightsLeft = ['way-in', 'long-work', 'whole-night', 'shut-out'] as const;
+/** What is left to it: a way in or a slow way; longer work than it gives itself; a whole night's; nothing gets in. */
+export type NightLeft = (typeof nightsLeft)[number];
+
 /** What a plan changes about one animal. */
 export interface AnimalChange {
   readonly animal: AnimalId;
   /** Birds a year, of a flock that cannot lose more than there are. */
   readonly before: number;
   readonly after: number;
-  /** No way in and no slow way on a night with everything shut. */
-  readonly isShutBefore: boolean;
-  readonly isShutAfter: boolean;
+  /** On a night with everything shut. */
+  readonly nightBefore: NightLeft;
+  readonly nightAfter: NightLeft;
 }
 
 /** The same as `WhyNot`, by ids. */
@@ -115,14 +120,21 @@ function animalChanges(problem: PlanProblem, chosen: readonly number[]): AnimalC
     .map((animal): AnimalChange => {
       const own = problem.terms.filter((term) => term.animal === animal);
       const nights = own.filter(({ scenarios }) => scenarios.includes('night-shut'));
-      const isShut = (choice: Choice) =>
-        nights.every((term) => distanceWith(term, choice, 'minutes') >= term.shutFrom);
+      const left = (choice: Choice): NightLeft => {
+        const minutes = nights.map((term) => distanceWith(term, choice, 'minutes'));
+        if (nights.some(({ shutFrom }, index) => (minutes[index] as number) < shutFrom)) {
+          return 'way-in';
+        }
+        const least = Math.min(...minutes);
+        if (least === Infinity) return 'shut-out';
+        return least < levelMinutes.night ? 'long-work' : 'whole-night';
+      };
       return {
         animal,
         before: lossBy(problem, none, animal),
         after: lossBy(problem, all, animal),
-        isShutBefore: isShut(none),
-        isShutAfter: isShut(all),
+        nightBefore: left(none),
+        nightAfter: left(all),
       };
     })
     .sort((a, b) => b.before - a.before);

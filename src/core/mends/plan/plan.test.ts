@@ -8,6 +8,9 @@ import { everySet, sumOf } from '../../tests/random-problem';
 import { judge } from '../../score/judge';
 import { lossesOfYear } from '../../score/losses';
 import { scenarios } from '../../score/scenario';
+import { valueOf } from '../../records/value-of';
+import type { Walk } from '../../records/walk';
+import { asMeant } from '../as-meant';
 import { buildProblem, type Planning } from './build-problem';
 import { planning } from './best-plan';
 import { curving, leastOf } from './curve';
@@ -73,6 +76,8 @@ const someSet = (problem: PlanProblem, seeds: readonly number[]): number[] =>
     return [...set, index];
   }, []);
 
+const at = '2026-05-01T09:00:00Z';
+
 const seeds = fc.array(fc.nat(), { minLength: 1, maxLength: 6 });
 
 describe('what a set of mends leaves', () => {
@@ -100,6 +105,34 @@ describe('what a set of mends leaves', () => {
           set.flatMap((index) => candidates[index]?.mend ?? []),
         );
         const { birds } = lossesOfYear(after, [], {}, year);
+        expect(lossWith(problem, set)).toBeCloseTo(birds.low, 6);
+      }),
+      { numRuns: 15 },
+    );
+  });
+
+  test('made exactly as asked, and measured so: the losses are the plan’s', () => {
+    fc.assert(
+      fc.property(randomPlace('all'), seeds, (place, chosen) => {
+        const { problem, candidates, ready } = buildProblem(place, [], [], year);
+        const set = someSet(problem, chosen).filter(
+          (index) => candidates[index]?.mend.kind !== 'shut-nightly',
+        );
+        const mends = set.flatMap((index) => candidates[index]?.mend ?? []);
+        const made = withMends(ready, mends);
+        const readings = mends
+          .flatMap(({ targets }) => targets)
+          .map(({ item, attribute, value }, index) => {
+            const found = valueOf(made, item, attribute);
+            const is = found && 'is' in found ? { is: found.is } : asMeant(value);
+            const said = typeof is.is === 'number' ? { is: is.is, entered: `${is.is} mm` } : is;
+            return { id: `r${index}`, item, attribute, at, how: 'measured', value: said };
+          }) as Walk['readings'];
+        const walk: Walk = {
+          ...{ id: 'w', placeId: place.id, date: at.slice(0, 10), ended: true },
+          ...{ kind: 'measure-again', readings },
+        };
+        const { birds } = lossesOfYear(ready, [walk], {}, year);
         expect(lossWith(problem, set)).toBeCloseTo(birds.low, 6);
       }),
       { numRuns: 15 },

@@ -7,6 +7,7 @@ import { any, bounds, isAmount, isKnown, type Possible } from '../../place/possi
 import { setAttribute } from '../../records/set-attribute';
 import { valueOf } from '../../records/value-of';
 import { addToPlace } from '../added-items';
+import { asMeant } from '../as-meant';
 
 /** The same whichever of them is made first, as long as none excludes another. */
 export const withMends = (place: Place, mends: readonly Pick<Mend, 'targets'>[]): Place =>
@@ -60,6 +61,8 @@ function composed(
     return isBetter ? before : { is: value.is };
   }
   if (!isAmountId(attribute)) return before ?? any;
+  // What is new is no better than it is asked to be: an opening behind which anything could be is not shut by that.
+  if (before === undefined) return asMeant(value);
   const [low, high] = bounds(before && isAmount(before) ? before : undefined, limitsOf(attribute));
   const clip = (it: number): number =>
     'atMost' in value ? Math.min(it, value.atMost) : Math.max(it, value.atLeast);
