@@ -207,7 +207,10 @@ test('a wall taken away takes no reading with it', async ({ page }) => {
   const before = await exportPlace(page);
   await page.getByRole('link', { name: 'Change hut' }).click();
   await press(page, 'There is no hut: take it away');
+  await expect(page.getByText('12 bantams sleep in it. Where will they?')).toBeVisible();
+  await page.getByRole('button', { name: 'run', exact: true }).click();
   await expect(headline(page)).toHaveText('It is gone');
+  await expect(page.getByText(/birds? in the open/)).toHaveCount(0);
   const without = await exportPlace(page);
   expect(readings(without)).toEqual(readings(before));
   expect(without).not.toContain('"hut-north"');

@@ -1,6 +1,5 @@
 /** A plan in plain words: money, time, where a mend goes, and why another does not. */
-import type { WhyNotWords } from '@/core/mends/plan/answer';
-import type { NightLeft } from '@/core/mends/plan/answer';
+import type { NightLeft, WhyNotWords } from '@/core/mends/plan/answer';
 import type { Clash } from '@/core/mends/plan/clashes';
 import type { StillBy } from '@/core/mends/plan/problem';
 import { findBay, findItem } from '@/core/place/find';

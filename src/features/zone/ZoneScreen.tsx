@@ -7,7 +7,6 @@ import {
   describeZone,
   nightsOf,
   setNights,
-  dropZone,
   forget,
   moveZone,
   setRoof,
@@ -39,6 +38,7 @@ import { movesNames, zoneKindNames } from '@/words/edit-words';
 import { capital } from '@/words/names';
 import { roomText } from '@/words/screens/room';
 import { SidesPart } from './SidesPart';
+import { TakeAwayPart } from './TakeAwayPart';
 
 const highest = 5000;
 
@@ -79,19 +79,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
           <RoofPart place={place} zone={zone} edit={edit} />
           {zone.kind === 'house' && <InsidePart zone={zone} edit={edit} place={place} />}
           <UsePart zone={zone} edit={edit} place={place} />
-          {place.zones.length > 1 && (
-            <View style={styles.head}>
-              <Button
-                look="warn"
-                label={zoneText.thereIsNoTakeIt(zone.name)}
-                onPress={() =>
-                  edit.change({ kind: 'taking-away', of: zone.name }, (it) =>
-                    dropZone(it, id, newId),
-                  )
-                }
-              />
-            </View>
-          )}
+          {place.zones.length > 1 && <TakeAwayPart place={place} zone={zone} edit={edit} />}
         </>
       )}
     </Screen>

@@ -1,5 +1,7 @@
 /** What the screens of `zone` say. */
+import type { Group } from '@/core/place/place';
 import { spoken } from '../language';
+import { birdNames, capital, listOf } from '../names';
 
 export const zoneText = spoken('zone', {
   sidesAndPosts: 'Sides and posts',
@@ -13,6 +15,9 @@ export const zoneText = spoken('zone', {
   place: 'Place',
   itIsGone: 'It is gone',
   thereIsNoTakeIt: (name: string) => `There is no ${name}: take it away`,
+  whereDoTheySleepThen: (groups: readonly Pick<Group, 'name' | 'kind' | 'count'>[]) =>
+    `${capital(listOf(groups.map(({ name, kind, count: n }) => `${n} ${name ?? birdNames[kind]}`)))} sleep in it. Where will they?`,
+  inTheOpen: 'in the open',
   moveItLeft: 'Move it left',
   moveItUp: 'Move it up',
   moveItDown: 'Move it down',

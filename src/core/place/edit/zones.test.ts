@@ -90,6 +90,8 @@ test('a second run is built on to the first and taken away again; readings of wh
   const back = dropZone({ ...second, flock: [{ ...flockIn(id) }] }, id, newId);
   expect(lapOf(back).length).toBeCloseTo(lapOf(place).length, 3);
   expect(back.flock[0]?.sleeps).toBe('outside');
+  const moved = dropZone({ ...second, flock: [{ ...flockIn(id) }] }, id, newId, 'house');
+  expect(moved.flock[0]?.sleeps).toBe('house');
 });
 
 const flockIn = (sleeps: string) => ({ id: 'g', kind: 'grown', count: 2, sleeps }) as const;

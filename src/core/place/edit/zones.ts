@@ -214,8 +214,13 @@ function outlineAgainst(
   return { ...box, start, heading };
 }
 
-/** Takes a zone away. Birds that were in it are outside until they are put elsewhere. The last zone stays. */
-export function dropZone(place: Place, id: ZoneId, newId: NewId): Place {
+/** Takes a zone away. Birds that slept in it sleep elsewhere then: outside, where nobody says where. The last zone stays. */
+export function dropZone(
+  place: Place,
+  id: ZoneId,
+  newId: NewId,
+  sleepsThen: ZoneId = outside,
+): Place {
   if (place.zones.length === 1 || !place.zones.some((zone) => zone.id === id)) return place;
   const zones = place.zones.filter((zone) => zone.id !== id);
   const laid = layAgain(place, zones, newId);
@@ -223,7 +228,7 @@ export function dropZone(place: Place, id: ZoneId, newId: NewId): Place {
     ...laid,
     flock: place.flock.map(({ days, ranging, ...group }) => ({
       ...group,
-      sleeps: group.sleeps === id ? outside : group.sleeps,
+      sleeps: group.sleeps === id ? sleepsThen : group.sleeps,
       ...(days !== undefined && days !== id && { days }),
       ...(ranging && ranging.zone !== id && { ranging }),
     })),
