@@ -18,6 +18,7 @@ import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
+import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
@@ -96,6 +97,11 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
         <>
           {answer && <Drawn yard={yard} chosen={chosen} />}
           {curve && <CurvePart {...shared} curve={curve} />}
+          {answer && !curve && !failed && (
+            <Part title={planText.whatMoreMoneyBrings}>
+              <Txt tone="ink2">{planText.eachSumIsWorkedOut}</Txt>
+            </Part>
+          )}
         </>
       }
     />

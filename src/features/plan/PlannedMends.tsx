@@ -3,10 +3,12 @@ import { planText } from '@/words/screens/plan';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { leastOf, type Curve } from '@/core/mends/plan/curve';
+import { inDays } from '@/core/mends/plan/days';
 import { useRouterHere } from '@/features/frame/use-router-here';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { Button } from '@/ui/controls/Button';
+import { Chips } from '@/ui/controls/Chips';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
@@ -34,6 +36,9 @@ export function PlannedMends({ yard, chosen, curve, ...shared }: Props) {
   };
   const least = curve && leastOf(curve);
   const leastFirst = (least?.chosen ?? []).flatMap((id) => shared.candidates.get(id) ?? []);
+  const [day, setDay] = useState<PerDay>('all');
+  const shown = chosen.length > 0 ? chosen : leastFirst;
+  const days = day === 'all' ? [shown] : inDays(shown, Number(day) * 60);
   return (
     <Part title={chosen.length > 0 ? planText.inThisOrder : planText.theLeastThatChangesAnything}>
       {chosen.length > 0 && (
@@ -41,16 +46,31 @@ export function PlannedMends({ yard, chosen, curve, ...shared }: Props) {
           {planText.whatMakesTheNightsSafer}
         </Txt>
       )}
-      <View style={styles.list}>
-        {(chosen.length > 0 ? chosen : leastFirst).map((candidate, index) => (
-          <MendRow
-            key={candidate.id}
-            {...shared}
-            candidate={candidate}
-            {...(chosen.length > 0 && { number: index + 1 })}
-          />
-        ))}
-      </View>
+      {chosen.length > 1 && (
+        <View role="group" aria-label={planText.hoursADay}>
+          <Chips narrow options={perDay} value={day} onChoose={setDay} />
+        </View>
+      )}
+      {days.map((jobs, at) => (
+        <View key={jobs[0]?.id} style={styles.list}>
+          {day !== 'all' && (
+            <Txt kind="sub">
+              {planText.day(
+                at + 1,
+                jobs.reduce((sum, it) => sum + it.minutes, 0),
+              )}
+            </Txt>
+          )}
+          {jobs.map((candidate) => (
+            <MendRow
+              key={candidate.id}
+              {...shared}
+              candidate={candidate}
+              {...(chosen.length > 0 && { number: chosen.indexOf(candidate) + 1 })}
+            />
+          ))}
+        </View>
+      ))}
       {chosen.length === 0 && curve && leastFirst.length === 0 && (
         <Txt>{planText.noMendOfTheCatalogue}</Txt>
       )}
@@ -59,5 +79,14 @@ export function PlannedMends({ yard, chosen, curve, ...shared }: Props) {
     </Part>
   );
 }
+
+/** Hours of work a day. */
+const perDay = [
+  ['all', planText.asItComes],
+  ['1', planText.hoursEach(1)],
+  ['2', planText.hoursEach(2)],
+  ['4', planText.hoursEach(4)],
+] as const;
+type PerDay = (typeof perDay)[number][0];
 
 const styles = StyleSheet.create({ list: { gap: space.xs } });

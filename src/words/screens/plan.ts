@@ -7,6 +7,7 @@ import { birdsWords, moneyWords, nightLeftWords, sparedWords, timeWords } from '
 export const planText = spoken('plan', {
   birdsAYear: (money: string, birds: number) => `${money}: ${birdsWords(birds)} birds a year`,
   whatMoreMoneyBrings: 'What more money brings',
+  eachSumIsWorkedOut: 'Working out the best plan for every sum: it may take a while …',
   curveSays: (hasHours: boolean) =>
     `Birds lost a year by the best plan for each sum paid in the shop${hasHours ? ', within the hours' : ''}; the bar is your money.`,
   theBendIsAtBirds: (money: string, birds: number) =>
@@ -66,8 +67,12 @@ export const planText = spoken('plan', {
   fromTo: (before: number, after: number, left: Parameters<typeof nightLeftWords>[0]) =>
     `${birdsWords(before)} → ${birdsWords(after)}${nightLeftWords(left)}`,
   inThisOrder: 'In this order',
+  hoursADay: 'Hours of work a day',
+  asItComes: 'as it comes',
+  hoursEach: (hours: number) => `${hours} h a day`,
+  day: (number: number, minutes: number) => `Day ${number}: ${timeWords(minutes)}`,
   theLeastThatChangesAnything: 'The least that changes anything',
-  whatMakesTheNightsSafer: 'What makes the nights safer comes first.',
+  whatMakesTheNightsSafer: 'What makes the nights safer by the hour comes first.',
   noMendOfTheCatalogue: 'No mend of the catalogue changes anything here.',
   putOnMyList: (many: number) => `Put ${count(many, 'mend')} on my list`,
   shutOneAnimalOut: 'Shut one animal out',
