@@ -42,7 +42,7 @@ export function PlaceDrawings({ yard }: { readonly yard: Yard }) {
         {placeText.touchAWallToChange}
       </Txt>
       <SitePlan {...drawing} tallest={360} />
-      <Lap {...drawing} whole={wide} />
+      <Lap {...drawing} whole={false} />
       <View style={styles.row}>
         <Button
           look="key"

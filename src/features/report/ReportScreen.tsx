@@ -77,7 +77,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
       </View>
       <View role="group" aria-label={reportText.planAndLap}>
         <SitePlanSheet {...drawn} whereabouts={whereabouts} tallest={340} />
-        <LapSheet {...drawn} day={look.day} whole={printing || wide} />
+        <LapSheet {...drawn} day={look.day} whole={printing} />
       </View>
       <Part title={reportText.waysFound(waysIn.length)}>
         {waysIn.map((way, index) => (

@@ -129,7 +129,7 @@ function Where({ yard, look }: { readonly yard: Yard; readonly look: Look }) {
   return useWide() ? (
     <>
       <SitePlanSheet {...drawn} whereabouts={whereabouts} tallest={380} />
-      <LapSheet {...drawn} day={look.day} whole />
+      <LapSheet {...drawn} day={look.day} whole={false} />
     </>
   ) : null;
 }

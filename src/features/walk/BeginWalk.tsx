@@ -187,7 +187,7 @@ export function BeginWalk({ yard, judgement }: Props) {
         <>
           <View onLayout={onLayout}>
             {wide && <SitePlan {...drawn} tallest={360} />}
-            <Lap {...drawn} whole={wide} day={today} />
+            <Lap {...drawn} whole={false} day={today} />
           </View>
           {last && (
             <LinkRow href="/walk/end" says={walkText.whatTheLastWalkFound}>
