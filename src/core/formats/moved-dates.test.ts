@@ -1,5 +1,7 @@
 /** Scenes dated from the day they are opened: the demo places as lived in, on whatever day that is. */
 import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { lastDay } from '../../../demo/lived/last-day';
 import { livedSamphireYard } from '../../../demo/lived/samphire-yard';
 import { livedTamarackBank } from '../../../demo/lived/tamarack-bank';
@@ -61,6 +63,11 @@ describe.each(scenes)('%s as lived in', (_name, lived, bare) => {
       }),
       { numRuns: 5 },
     );
+  });
+
+  test('the file that the server hands out is the one the story writes', () => {
+    const file = join(__dirname, '../../../demo/lived', `${lived.place.id}.json`);
+    expect(readFileSync(file, 'utf8') === text).toBe(true);
   });
 
   test('its last walk is that of the place as first walked: the same ways in', () => {
