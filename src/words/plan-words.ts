@@ -139,7 +139,7 @@ export function whyNotWords(
     case 'little':
       return 'It would spare too few to be called a change.';
     case 'not-sold':
-      return 'What it takes is not to be had, by your price book.';
+      return 'What it takes is not to be had in your shop, or in no size that does.';
     case 'nothing':
       return 'It would stop nothing that still gets in.';
     case 'instead':

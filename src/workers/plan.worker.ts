@@ -69,7 +69,7 @@ async function plan(ask: number, limits: Limits, animal: AnimalId | undefined): 
   const key = JSON.stringify(others);
   if (key === drawn) return;
   const curve = await inTurns(
-    curving(current.problem, others, shop, () => true, patience),
+    curving(current.problem, others, shop, patience),
     ask,
   );
   if (!curve) return;

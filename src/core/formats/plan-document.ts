@@ -141,7 +141,6 @@ export const planSchema = object({
     }),
   ),
   harmful: list(text),
-  fixed: birds,
   fixedOf: byGroup,
   flock: byGroup,
   terms: list(term),

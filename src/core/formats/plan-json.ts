@@ -80,7 +80,6 @@ export function planJson(document: PlanFindings): PlanDocument {
       inHand,
     })),
     harmful: harmful.map(({ id }) => id),
-    fixed: problem.fixed,
     fixedOf: problem.fixedOf,
     flock: problem.flock,
     terms: problem.terms.map((term) => termJson(term, idAt)),

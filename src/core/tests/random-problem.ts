@@ -115,7 +115,6 @@ export const randomProblem: fc.Arbitrary<PlanProblem> = fc
     fc.array(term(candidates), { minLength: 1, maxLength: 4 }).map((terms) => ({
       candidates,
       terms,
-      fixed: 0.5,
       fixedOf: { hens: 0.5 },
       flock: { hens: 10, ducks: 100 },
     })),

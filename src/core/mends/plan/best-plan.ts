@@ -141,7 +141,7 @@ export function* planning(
     cents: best.cents,
     minutes: best.minutes,
     after: best.loss,
-    bound: boundOf(open.peek(), best.loss - slack),
+    bound: boundOf(open.peek(), Math.max(0, best.loss - slack)),
     nodes,
     overspent,
   };

@@ -80,7 +80,6 @@ export function buildProblem(
         excludes: excludes.map(place).filter((it) => it >= 0),
       })),
       terms: merged(terms),
-      fixed: sumOf(fixedOf),
       fixedOf,
       flock: Object.fromEntries(found.flock.map((group) => [group.id, mostOf(group)])),
     },

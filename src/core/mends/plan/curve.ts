@@ -25,15 +25,13 @@ export interface Curve {
 }
 
 /**
- * From the dearest down: the best for a hundredth less than the one before costs. `limits` without money. `report`: how
- * many sums are done; false ends it there. `patience`: for every sum anew; where it
- * ends, the best so far stands for that sum. In steps.
+ * From the dearest down: the best for a hundredth less than the one before costs. `limits` without money. `patience`: for every
+ * sum anew; where it ends, the best so far stands for that sum. In steps.
  */
 export function* curving(
   problem: PlanProblem,
   limits: Omit<Limits, 'cents'>,
   till: Till,
-  report: (done: number) => boolean = () => true,
   patience: () => () => boolean = () => () => true,
 ): Steps<Curve> {
   const plans: PaidPlan[] = [];
@@ -43,7 +41,7 @@ export function* curving(
     const plan: PaidPlan = yield* planningAtTill(problem, within, till, patience());
     if (plan.overspent) break;
     plans.push(plan);
-    if (plan.paid === 0 || !report(plans.length)) break;
+    if (plan.paid === 0) break;
     cents = plan.paid - 1;
   }
   const points = pointsOf(problem, plans);

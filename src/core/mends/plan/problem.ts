@@ -12,9 +12,7 @@ import type { BySpot } from './spot-weights';
 export interface PlanProblem {
   readonly candidates: readonly Option[];
   readonly terms: readonly Term[];
-  /** Birds a year that no mend bears on: those in the open. */
-  readonly fixed: number;
-  /** The same by group. */
+  /** Birds a year that no mend bears on, by group: those in the open. */
   readonly fixedOf: ByGroup;
   /** How many birds each group has. */
   readonly flock: ByGroup;

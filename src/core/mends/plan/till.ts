@@ -3,8 +3,7 @@ import type { Amount, Material } from '../catalogue';
 import { quick } from '../cutting/cheapest-cutting';
 import { buy } from '../shopping/shopping-list';
 import { takeOff } from '../shopping/take-off';
-import { prices } from '../catalogue/prices';
-import { costOf } from '../shopping/cost';
+import { costOf, quantityIn } from '../shopping/cost';
 import { soldOf, unitPricesOf, type Shop } from '../shopping/shop';
 import { quantityOf } from '../shopping/sold';
 import { cheapestCover } from '../shopping/covering';
@@ -194,15 +193,6 @@ function coverFor(
   };
 }
 
-/** In what its material is reckoned by: square metres, metres, pieces. */
-function quantityIn(amount: Amount): number {
-  if ('count' in amount) return amount.count;
-  const metres = amount.length / 1000;
-  return prices[amount.material].by === 'square-metre'
-    ? (metres * (amount.height ?? 1000)) / 1000
-    : metres;
-}
-
 /** Of each material no more, and no piece of it longer or higher. */
 const takesNoMore =
   ({ candidates, problem }: Planning) =>
@@ -211,12 +201,19 @@ const takesNoMore =
     if (!own || !other) return false;
     if ((problem.candidates[rival]?.cents ?? 0) > (problem.candidates[mend]?.cents ?? 0))
       return false;
-    return own.takes.every((it) =>
-      other.takes.some((theirs) => theirs.material === it.material && isNoLarger(it, theirs)),
-    );
+    // Each piece has one of the other's that is no smaller, and none serves twice.
+    const left = [...other.takes];
+    return own.takes.every((it) => {
+      const like = left.findIndex(
+        (theirs) => theirs.material === it.material && isNoLarger(it, theirs),
+      );
+      if (like >= 0) left.splice(like, 1);
+      return like >= 0;
+    });
   };
 
 function isNoLarger(a: Amount, b: Amount): boolean {
   if ('count' in a || 'count' in b) return 'count' in a && 'count' in b && a.count <= b.count;
-  return a.length <= b.length && (a.height ?? 0) <= (b.height ?? 0);
+  const isCutAlike = JSON.stringify(a.cut) === JSON.stringify(b.cut);
+  return isCutAlike && a.length <= b.length && (a.height ?? 0) <= (b.height ?? 0);
 }

@@ -11,11 +11,14 @@ export function costOf(
   return amounts.reduce((sum, amount) => sum + Math.ceil(centsOf(amount, unitPrices) - 1e-9), 0);
 }
 
-function centsOf(amount: Amount, unitPrices: UnitPrices): number {
-  const cents = unitPrices[amount.material];
-  if ('count' in amount) return cents * amount.count;
+const centsOf = (amount: Amount, unitPrices: UnitPrices): number =>
+  unitPrices[amount.material] * quantityIn(amount);
+
+/** In what its material is reckoned by: square metres, metres, pieces. */
+export function quantityIn(amount: Amount): number {
+  if ('count' in amount) return amount.count;
   const metres = amount.length / 1000;
   return prices[amount.material].by === 'square-metre'
-    ? (cents * metres * (amount.height ?? 1000)) / 1000
-    : cents * metres;
+    ? (metres * (amount.height ?? 1000)) / 1000
+    : metres;
 }
