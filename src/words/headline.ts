@@ -19,8 +19,8 @@ export interface Headline {
   readonly under: string;
 }
 
-/** `walked`: whether anybody has walked the place; before that nothing is said to be open or shut tonight. */
-export function headline(judgement: Judgement, walked = true): Headline {
+/** `lookedAt`: whether there is more to go by than the shape; before that nothing is said to be open or shut tonight. */
+export function headline(judgement: Judgement, lookedAt = true): Headline {
   const { waysIn, stops, found } = judgement;
   const slow =
     judgement.slowWays.length === 0
@@ -48,7 +48,7 @@ export function headline(judgement: Judgement, walked = true): Headline {
       under: 'No group is there in these hours.',
     };
   }
-  if (!walked && stops.unread > 0) return notWalked(waysIn);
+  if (!lookedAt) return notWalked(waysIn);
   const open = inTheOpen(judgement);
   if (open.birds > 0 && open.who.length > 0 && waysIn.length === 0) {
     return {

@@ -11,7 +11,7 @@ import { LapSheet } from '@/features/look/LapSheet';
 import { SitePlanSheet } from '@/features/look/SitePlanSheet';
 import { lookParams, useLook } from '@/features/look/use-look';
 import type { Yard } from '@/store/records';
-import { lastOnFoot } from '@/core/walk/on-foot';
+import { isLookedAt } from '@/core/walk/on-foot';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
@@ -46,7 +46,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
   const asked = { place, walks, log: sightings, scenario: look.scenario, date: look.day };
   const year = useReckoning(useAskedOf('year', asked));
   const losses = year.state === 'done' ? year.answer : undefined;
-  const answer = headline(judgement, lastOnFoot(walks) !== undefined);
+  const answer = headline(judgement, isLookedAt(walks, judgement));
   const walked = inDateOrder(yard.walks).at(-1)?.date;
   const drawn = {
     place: found.place,
@@ -126,7 +126,7 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
   return wide && !printing ? (
     <View style={styles.wide}>
       <View style={styles.choices}>{choices}</View>
-      <Column name={reportText.planAndLap} style={styles.paper}>
+      <Column name={reportText.theReport} style={styles.paper}>
         {paper}
       </Column>
     </View>

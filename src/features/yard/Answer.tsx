@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { duskOf } from '@/core/place/dusk';
 import type { Judgement } from '@/core/score/judge';
 import type { Look } from '@/features/look/use-look';
-import { lastOnFoot } from '@/core/walk/on-foot';
+import { isLookedAt, lastOnFoot } from '@/core/walk/on-foot';
 import type { Yard } from '@/store/records';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
@@ -23,7 +23,8 @@ export function Answer({
   readonly look: Look;
 }) {
   const last = lastOnFoot(yard.walks);
-  const { answer, tone, when, under } = headline(judgement, last !== undefined);
+  const lookedAt = isLookedAt(yard.walks, judgement);
+  const { answer, tone, when, under } = headline(judgement, lookedAt);
   const walked = last ? yardText.walked(last.date) : yardText.notWalkedYet;
   const toMeasure = yard.mends.filter((mend) => mend.state === 'done').length;
   return (
@@ -41,7 +42,7 @@ export function Answer({
       <Txt kind="body" tone="ink2">
         {under}
       </Txt>
-      {last && (
+      {lookedAt && (
         <Txt kind="body" tone="ink2">
           {holdWords(judgement.hold)}. {yardText.holdIs}
         </Txt>

@@ -3,7 +3,7 @@ import { yardText } from '@/words/screens/yard';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
-import { lastOnFoot } from '@/core/walk/on-foot';
+import { isLookedAt } from '@/core/walk/on-foot';
 import { DamagedNotice } from '@/features/frame/DamagedNotice';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
@@ -97,8 +97,8 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const settle = last && below && <below.SettleOffer yard={yard} />;
   const evening = look.day === look.today && <EveningCard yard={yard} place={place} />;
   // Before the first walk it is what there is to do: nothing else falls due yet.
-  const isWalked = lastOnFoot(yard.walks) !== undefined;
-  const due = last && below && isWalked && look.day === look.today && (
+  const lookedAt = isLookedAt(yard.walks, judgement);
+  const due = last && below && lookedAt && look.day === look.today && (
     <below.DueCard yard={yard} place={place} />
   );
   const news = last && below && look.day === look.today && (
@@ -112,11 +112,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.columns}>
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
-            {!isWalked && settle}
+            {!lookedAt && settle}
             {evening}
             {news}
             {due}
-            {isWalked && settle}
+            {lookedAt && settle}
             {damaged}
             {scenarioBar}
             {plan}
@@ -140,11 +140,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
-      {!isWalked && settle}
+      {!lookedAt && settle}
       {evening}
       {news}
       {due}
-      {isWalked && settle}
+      {lookedAt && settle}
       {damaged}
       {scenarioBar}
       {plan}

@@ -11,6 +11,7 @@ import { mendTitle, moneyWords } from '../plan-words';
 import { soldWords } from '../shop-words';
 
 export const reportText = spoken('report', {
+  theReport: 'The report',
   asItWillPrint: 'To hand to somebody. So it will print.',
   eveningsAndLosses: 'Evenings and losses',
   evenings: (nights: number, shut: number, missed: number) =>
