@@ -81,7 +81,7 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
             <View>
               <LinkRow href="/flock" says={placeText.changeTheFlock}>
                 <Txt kind="strong">{placeText.theFlock}</Txt>
-                <Txt tone="ink2">{groupWords(place)}</Txt>
+                <Txt tone="ink2">{groupWords(birds)}</Txt>
               </LinkRow>
               <LinkRow href="/routine" says={placeText.changeTheRoutine}>
                 <Txt kind="strong">{placeText.routineAndStrandHours}</Txt>

@@ -12,7 +12,7 @@ import { soldWords } from '../shop-words';
 
 export const reportText = spoken('report', {
   theReport: 'The report',
-  asItWillPrint: 'To hand to somebody. So it will print.',
+  asItWillPrint: 'To hand to somebody. So it will print, with the lap whole.',
   eveningsAndLosses: 'Evenings and losses',
   evenings: (nights: number, shut: number, missed: number) =>
     `Of the last ${nights} nights ${shut} were shut, ${missed} had a door open, ${nights - shut - missed} are not known.`,
