@@ -68,10 +68,7 @@ async function plan(ask: number, limits: Limits, animal: AnimalId | undefined): 
   const { cents: _cents, ...others } = limitsWithHand(current, limits);
   const key = JSON.stringify(others);
   if (key === drawn) return;
-  const curve = await inTurns(
-    curving(current.problem, others, shop, patience),
-    ask,
-  );
+  const curve = await inTurns(curving(current.problem, others, shop, patience), ask);
   if (!curve) return;
   drawn = key;
   tell({ kind: 'curve', ask, curve });
