@@ -9,7 +9,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      setupFiles: ['<rootDir>/src/core/tests/seed.ts'],
+      setupFiles: ['<rootDir>/src/core/tests/setup.ts'],
       testMatch: ['<rootDir>/{src/core,src/words,cli,demo,server,scripts}/**/*.test.ts'],
       moduleNameMapper: alias,
     },

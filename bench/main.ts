@@ -1,6 +1,7 @@
 /** Runs all benchmarks on the built export and writes docs/performance.md. */
 import { writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import '../src/core/fence/dense-inverse';
 import { listen } from '../server/listen';
 import { memoryCost } from './memory';
 import { devicesCost } from './devices';

@@ -1,6 +1,7 @@
 /** What every command has in common: a place file given by name, a day, and one plain sentence for whatever is wrong. */
 import { readFileSync, statSync } from 'node:fs';
 import { resolve } from 'node:path';
+import '../src/core/fence/dense-inverse';
 import { largestFile, type PlaceFile } from '../src/core/formats/place-file';
 import { readPlaceFile } from '../src/core/formats/read-place-file';
 import { isDay } from '../src/core/schema/day';

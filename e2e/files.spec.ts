@@ -1,4 +1,5 @@
 /** Files that are not what they should be: a clear sentence, nothing changed. And a place begun from nothing. */
+import { recordsIn } from './own-browser';
 import { expect, test } from './test';
 import { readFileSync } from 'node:fs';
 import { emptyPort } from './places';
@@ -71,6 +72,9 @@ test.describe('without demo data', () => {
     await expect(page.getByRole('alert')).toHaveText(/Give the place a name/);
     // Leaving keeps it.
     await page.getByLabel('Name of the place').fill('Withy Corner');
+    // Storing is not waited for by whoever types; who leaves within those milliseconds is no keeper.
+    const isKept = async () => (await recordsIn(page)).some((it) => it.includes('Withy Corner'));
+    await expect.poll(isKept).toBe(true);
     await page.reload();
     await page.getByRole('button', { name: /^House and run/ }).click();
     await expect(page.getByLabel('Run, along the gate’s side')).toHaveValue('4.2 m');

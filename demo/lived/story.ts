@@ -3,6 +3,7 @@
  * the readings of the walks that were told, not by our word. Days are counted back from `lastDay`; whoever opens the place has them
  * moved, so that the last day is theirs.
  */
+import '../../src/core/fence/dense-inverse';
 import { weakEverywhere } from '../../src/core/mends/plan/weak-everywhere';
 import { casesOfYear } from '../../src/core/mends/plan/cases';
 import { chooseMend, partialProposalsFor } from '../../src/core/mends/propose';

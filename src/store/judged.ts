@@ -6,6 +6,7 @@ import { forgetAnswers } from '@/core/memo';
 import { judge, judging, type Judgement } from '@/core/score/judge';
 import type { Scenario } from '@/core/score/scenario';
 import { inTurns } from './in-turns';
+import { readyToJudge } from './ready-to-judge';
 import type { Yard } from './records';
 
 export interface Looked {
@@ -56,5 +57,6 @@ export async function judgeInTurns(yard: Judged['yard'], look: Looked): Promise<
   const { place, walks, sightings: log } = yard;
   const { scenario, day: date } = look;
   if (find(yard, look)) return;
+  await readyToJudge(place);
   keep(yard, look, await inTurns(judging(place, walks, { scenario, log, date })));
 }

@@ -1,4 +1,6 @@
-/** What jsdom lacks and a browser has. */
+/** What jsdom lacks and a browser has; lines are judged in every test, whatever it imports. */
+import '../core/fence/dense-inverse';
+
 window.matchMedia = (media) => ({
   matches: true,
   media,

@@ -1,4 +1,5 @@
 /** Plans away from the screen, in turns, so that a newer question is heard while an older one is worked at. */
+import '@/core/fence/dense-inverse';
 import { answering, limitsWithHand } from '@/core/mends/plan/answer';
 import { ownEffects, suggestedValue } from '@/core/mends/own-mend';
 import { livedScales } from '@/core/score/losses';

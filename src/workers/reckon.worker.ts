@@ -1,4 +1,5 @@
 /** Runs what takes long away from the screen. It is stopped by ending the worker. */
+import '@/core/fence/dense-inverse';
 import type { Mend } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import type { Walk } from '@/core/records/walk';

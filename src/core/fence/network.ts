@@ -1,5 +1,5 @@
 /** A line as a linear network at the peak of the pulse: nodes joined by resistances, leaks to earth, one source between two nodes. */
-import { inverse, Matrix } from 'ml-matrix';
+import { inverse } from './inverse';
 import type { Source } from './source';
 
 /** Two nodes and the Ω between them. */
@@ -35,9 +35,12 @@ const hangsOnNothing = 1e-12;
 
 /** Kirchhoff's current law at every node, `Y·v = i`, by the inverse of `Y`: volts, and from the same matrix what a leak anywhere would do. */
 export function solve({ nodes, pieces, leaks, source }: Network): Solved {
-  const admittance = Matrix.zeros(nodes, nodes);
-  const add = (row: number, column: number, siemens: number) =>
-    admittance.set(row, column, admittance.get(row, column) + siemens);
+  const admittance = Array.from({ length: nodes }, () => Array<number>(nodes).fill(0));
+  const add = (row: number, column: number, siemens: number) => {
+    const at = admittance[row];
+    if (at?.[column] === undefined) throw new Error('no such node');
+    at[column] += siemens;
+  };
   const join = (a: number, b: number, ohms: number) => {
     add(a, a, 1 / ohms);
     add(b, b, 1 / ohms);
@@ -53,9 +56,9 @@ export function solve({ nodes, pieces, leaks, source }: Network): Solved {
   const current = open / within;
   const volts = Array.from(
     { length: nodes },
-    (_, node) => current * (transfer.get(node, feed) - transfer.get(node, earth)),
+    (_, node) => current * (transfer(node, feed) - transfer(node, earth)),
   );
-  return { volts, transfer: (at, by) => transfer.get(at, by) };
+  return { volts, transfer };
 }
 
 /** Volts at a node, kV, once a leak of so many Ω is at another: one more leak is a change of rank one. */

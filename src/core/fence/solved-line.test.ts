@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { lusolve, zeros, type Matrix } from 'mathjs';
-import '../tests/seed';
+import '../tests/setup';
 import { describedFence, moistCase, pathOf, seven, type Strung } from '../tests/fenced';
 import { grounds } from '../tables/fence-ground';
 import { fenceWires } from '../tables/fence-wires';

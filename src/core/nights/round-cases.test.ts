@@ -1,6 +1,6 @@
 /** How a round may go, against every combination of doors judged by itself. */
 import fc from 'fast-check';
-import '../tests/seed';
+import '../tests/setup';
 import { samphireYard } from '../../../demo/samphire-yard';
 import { applyReadings } from '../records/apply-readings';
 import type { Opening, Place } from '../place/place';

@@ -1,6 +1,6 @@
 /** The quick answer against Yup’s, on documents whole and damaged. */
 import fc from 'fast-check';
-import '../tests/seed';
+import '../tests/setup';
 import { samphireYard } from '../../../demo/samphire-yard';
 import { placeFileSchema } from '../formats/place-file';
 import { foundSignsSchema } from '../records/found-signs';

@@ -1,6 +1,6 @@
 /** The rules of chance: against brute force on small tables, and over random stories. */
 import fc from 'fast-check';
-import '../tests/seed';
+import '../tests/setup';
 import type { Sign } from '../records/found-signs';
 import { animalIds } from '../tables/animals';
 import { otherCauses, signAnswers, signChance, signColumns, signQuestions } from '../tables/signs';
