@@ -1,4 +1,5 @@
 /** Walks a place stop by stop as a keeper would, by touch: reads what is so from a record, and counts what it takes. */
+import '../src/core/fence/dense-inverse';
 import { attributes } from '../src/core/attributes';
 import type { PlaceFile } from '../src/core/formats/place-file';
 import { latestReadings } from '../src/core/records/apply-readings';
