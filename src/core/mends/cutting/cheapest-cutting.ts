@@ -1,17 +1,14 @@
 /**
- * The cheapest rolls that pieces can be cut from, and of equally cheap ones those with the least waste. Sets of rolls are tried in the
- * order of what they cost at the least, from an empty one on (best first, as in Hart, Nilsson and Raphael 1968; recalled from memory);
- * whether the pieces can be cut from a set is searched through. Exact unless the search is broken off; what is proved is said.
+ * The cheapest rolls that pieces can be cut from, and of equally cheap ones those with the least waste. A first cutting is near it
+ * (`by-shelves.ts`); then sets of rolls are tried in the order of what they cost at the least, from an empty one on (best first, as in
+ * Hart, Nilsson and Raphael 1968; recalled from memory); whether the pieces can be cut from a set is searched through. Exact unless the
+ * search is broken off, as it is beyond some thirty pieces; what is proved is said.
  */
-import { cutByBars } from './by-bars';
-import { fillSections } from './fill-sections';
+import { byShelves } from './by-shelves';
 import { isOfLengths, turnedBack, turnedPiece, turnedRoll } from './of-lengths';
 import { areaOf, fitsOn, sumBy, type Cut, type Cutting, type Piece, type Roll } from './cutting';
-import { byGreed } from './by-greed';
 import { dualBound, type DualBound } from './dual-bound';
 import { doNotTakeThem, packing } from './packing';
-import { mostInSet } from './piece-sets';
-import { rollPrices } from './roll-prices';
 import { throughSets, type CuttingLimits, type PackRolls } from './roll-sets';
 
 export type { CuttingLimits } from './roll-sets';
@@ -19,23 +16,17 @@ export type { CuttingLimits } from './roll-sets';
 /** Enough for most; what it does not prove is said. */
 export const quick: CuttingLimits = { ofOneSet: 2000, inAll: 8000, withPrices: false };
 
-/** Up to this many pieces it is searched until all is proved: mostly seconds, seldom minutes. */
-const fewPieces = mostInSet;
-/** More pieces than that are not proved in any time a keeper waits. */
-const mostPriced = 80;
-
 /** Each state takes longer to look at the more pieces there are. */
 export function thorough(pieces: number): CuttingLimits {
-  if (pieces <= fewPieces) return { ofOneSet: 8_000_000, inAll: 20_000_000, withPrices: true };
-  const share = (fewPieces / pieces) ** 2;
+  const share = Math.min(1, 30 / pieces) ** 2;
   return {
     ofOneSet: Math.ceil(60_000 * share),
     inAll: Math.ceil(400_000 * share),
-    withPrices: pieces <= mostPriced,
+    withPrices: true,
   };
 }
 
-/** `limits`: where none are given it is searched quickly, and thoroughly only where that proves too little. */
+/** `limits`: where none are given it is searched quickly, and thoroughly only where money may still be spared. */
 export function cheapestCutting(
   given: readonly Piece[],
   sold: readonly Roll[],
@@ -55,12 +46,9 @@ export function cheapestCutting(
       ? cutOfLengths(pieces, own, bought, within)
       : cutAcross(pieces, own, bought, within);
   const first = search(limits ?? quick);
-  const cutting = first && !limits && !isProved(first) ? search(thorough(given.length)) : first;
+  const cutting =
+    first && !limits && first.lowestCents < first.cents ? search(thorough(given.length)) : first;
   return cutting ? { cutting } : { tooLarge: given.map(({ id }) => id) };
-}
-
-function isProved({ cents, lowestCents, waste, leastWaste }: Cutting): boolean {
-  return lowestCents >= cents && leastWaste >= waste;
 }
 
 function cutOfLengths(
@@ -70,8 +58,7 @@ function cutOfLengths(
   limits: CuttingLimits,
 ): Cutting | undefined {
   const turned = [pieces.map(turnedPiece), stock.map(turnedRoll), bought.map(turnedRoll)] as const;
-  const cutting =
-    pieces.length <= mostInSet ? cutByBars(...turned, limits) : cutAcross(...turned, limits);
+  const cutting = cutAcross(...turned, limits);
   return cutting && turnedBack(cutting, pieces, [...stock, ...bought]);
 }
 
@@ -85,25 +72,24 @@ function cutAcross(
   bought: readonly Roll[],
   limits: CuttingLimits,
 ): Cutting | undefined {
-  const first = byGreed(pieces, stock, bought);
+  const first = byShelves(pieces, stock, bought);
   if (!first) return undefined;
   const { packed, cents } = first;
   const atLeast = limits.withPrices ? leastMoney(pieces, stock, bought, cents) : 0;
   const dualOf = limits.withPrices ? areaBounds(pieces, packed.area) : () => noBound;
-  const roomOf = limits.withPrices ? rollPrices(pieces, [...stock, ...bought]) : undefined;
   const pack: PackRolls = (rolls, below, mostNodes) => {
     const dual = dualOf(rolls);
     if (dual.whole > sumBy(rolls, areaOf) + 1) return doNotTakeThem;
-    const room = roomOf?.(rolls);
-    if (room?.isTooLittle) return { ...doNotTakeThem, nodes: room.nodes };
-    return room && pieces.length <= mostInSet
-      ? fillSections(pieces, rolls, below, mostNodes, dual, room)
-      : packing(pieces, rolls, below, mostNodes, dual);
+    return packing(pieces, rolls, below, mostNodes, dual);
   };
-  return throughSets({ pieces, stock, bought, first, atLeast, pack, limits });
+  const found = throughSets({ pieces, stock, bought, first, atLeast, pack, limits });
+  if (found.lowestCents >= found.cents || limits.withPrices) return found;
+  // Prices tell more than a search that was broken off, and take less than it did.
+  const lowest = Math.min(found.cents, leastMoney(pieces, stock, bought, found.cents));
+  return { ...found, lowestCents: Math.max(found.lowestCents, lowest) };
 }
 
-const noBound: DualBound = { whole: 0, prices: [], worth: () => 0, rest: () => 0 };
+const noBound: DualBound = { whole: 0, rest: () => 0 };
 
 /** Each section costs its share of the roll that it is cut from. What is in stock costs nothing, and then nothing is known. */
 function leastMoney(

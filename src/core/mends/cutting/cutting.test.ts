@@ -43,6 +43,24 @@ function expectCuttable(pieces: readonly Piece[], { rolls, cents, waste }: Cutti
   expect(waste).toBeCloseTo(sections - sumBy(pieces, areaOf), 3);
 }
 
+const meshRolls = [
+  [600, 5000, 3000],
+  [900, 5000, 4500],
+  [600, 10_000, 5280],
+  [900, 10_000, 7920],
+  [900, 25_000, 18_000],
+  [1200, 25_000, 24_000],
+];
+
+/** Width, length, price. */
+const asRolls = (all: readonly (readonly number[])[]): Roll[] =>
+  all.map(([width = 0, length = 0, cents = 0], at) => ({
+    id: `r${at} ${cents}`,
+    width,
+    length,
+    cents,
+  }));
+
 const somePieces = (most: number) =>
   fc
     .array(
@@ -120,8 +138,6 @@ test('no bound is above what is found, and each tells of the rest as of the whol
       // One roll of each width is more than enough: only the sections are of interest.
       const { packed } = packing(pieces, endless, Infinity, 20_000, {
         whole: 0,
-        prices: [],
-        worth: () => 0,
         rest: () => 0,
       });
       expect(whole).toBeLessThanOrEqual((packed?.area ?? 0) + 1e-3);
@@ -139,20 +155,57 @@ test('thirty pieces and six roll sizes are proved to the cent', () => {
     fc.array(fc.record({ length: lengths, width: widths }), { minLength: 30, maxLength: 30 }),
     { seed: 11, numRuns: 8 },
   );
-  const rolls = [
-    [600, 5000, 3000],
-    [900, 5000, 4500],
-    [600, 10_000, 5280],
-    [900, 10_000, 7920],
-    [900, 25_000, 18_000],
-    [1200, 25_000, 24_000],
-  ].map(([width = 0, length = 0, cents = 0], at): Roll => ({ id: `r${at}`, width, length, cents }));
+  const rolls = asRolls(meshRolls);
   for (const given of cases) {
     const pieces = given.map((it, at): Piece => ({ id: `p${at}`, ...it }));
     const ours = cut(pieces, rolls);
     expectCuttable(pieces, ours);
     expect(ours.lowestCents).toBe(ours.cents);
   }
+});
+
+test('lists of 5 to 200 pieces, looked at quickly: hardly dearer than any cutting can be', () => {
+  const list = (most: number, isBars: boolean) =>
+    fc.array(
+      fc.record({
+        length: fc.integer({ min: 20, max: isBars ? 180 : 320 }).map((it) => it * 10),
+        width: isBars ? fc.constant(150) : fc.constantFrom(150, 250, 300, 600, 700, 850),
+      }),
+      { minLength: most, maxLength: most },
+    );
+  const bars = [
+    [150, 1800, 720],
+    [150, 2400, 1056],
+    [150, 3600, 1500],
+  ];
+  // Each list is the next in a row of lengths that grow evenly in proportion.
+  const over = Array.from({ length: 100 }, (_, seed) => {
+    const count = Math.round(5 * 40 ** (seed / 99));
+    const [given = []] = fc.sample(list(count, seed % 4 === 0), { seed, numRuns: 1 });
+    const pieces = given.map((it, at): Piece => ({ id: `p${at}`, ...it }));
+    const ours = cut(pieces, seed % 4 === 0 ? asRolls(bars) : asRolls(meshRolls), quick);
+    if (seed % 9 === 0) expectCuttable(pieces, ours);
+    return ours.cents / ours.lowestCents - 1;
+  }).sort((a, b) => a - b);
+  expect(over[50]).toBeLessThan(0.03);
+  // Part of that is the bound's: it knows of no whole rolls.
+  expect(over[99]).toBeLessThan(0.2);
+});
+
+test.each([0, 1, 1e12])('rolls for %d hundredths are cut as well as others', (cents) => {
+  const pieces = Array.from({ length: 60 }, (_, at): Piece => ({
+    id: `p${at}`,
+    length: 500 + 37 * at,
+    width: 100 + 13 * (at % 40),
+  }));
+  const rolls = asRolls(meshRolls.map(([width = 0, length = 0]) => [width, length, cents]));
+  const ours = cut(pieces, rolls, quick);
+  expectCuttable(pieces, ours);
+  expect(ours.lowestCents).toBeLessThanOrEqual(ours.cents);
+  const besides = [...rolls, ...asRolls([[1200, 5000, 4000]])];
+  const fewer = cut(pieces.slice(0, 20), besides);
+  expectCuttable(pieces.slice(0, 20), fewer);
+  expect(fewer.cents).toBe(Math.min(cents, 4000));
 });
 
 test('pieces too wide for the cheaper roll are not cut from it', () => {

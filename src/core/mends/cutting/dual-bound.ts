@@ -16,10 +16,6 @@ export interface Strip {
 export interface DualBound {
   /** Of all pieces. */
   readonly whole: number;
-  /** Of each piece: those of one section never come to more than the section costs. */
-  readonly prices: readonly number[];
-  /** What pieces from a place on are worth that fit in a gap, at the most. */
-  readonly worth: (from: number, gap: number) => number;
   /** Of the pieces from this place on, where these widths are left in sections that are begun. */
   readonly rest: (from: number, gaps: readonly number[]) => number;
 }
@@ -55,14 +51,12 @@ export function dualBound(
   const { saved } = look(best.prices, costOf);
   return {
     whole: best.whole,
-    prices: best.prices.map((it, index) => it + (saved[index] ?? 0)),
-    worth: table.worth,
     rest: restOf(table, best.prices, saved),
   };
 }
 
 /** By its share of the narrowest strip that it fits. */
-export function startPrices(pieces: readonly Piece[], strips: readonly Strip[]): number[] {
+function startPrices(pieces: readonly Piece[], strips: readonly Strip[]): number[] {
   return pieces.map(({ length, width }) =>
     Math.min(
       ...strips

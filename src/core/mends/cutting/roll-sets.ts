@@ -3,7 +3,7 @@
  * 1968; recalled from memory), until none is left that could cost less, or waste less for the same money.
  */
 import { heapOf } from '../../heap';
-import type { Found } from './by-greed';
+import type { Found } from './found';
 import { areaOf, fitsOn, sumBy, type Cutting, type Piece, type Roll } from './cutting';
 import type { Packing } from './packing';
 import { restBound } from './rest-bound';
@@ -21,12 +21,6 @@ export interface CuttingLimits {
 /** Whether the pieces can be cut from these rolls with less area of sections than `below`. */
 export type PackRolls = (rolls: readonly Roll[], below: number, mostNodes: number) => Packing;
 
-/** Something that the rolls of any cutting have at least so much of. */
-export interface Measure {
-  readonly needed: number;
-  readonly of: (roll: Roll) => number;
-}
-
 /** What sets of rolls are tried for. */
 export interface SetsToTry {
   /** The longest first. */
@@ -37,8 +31,6 @@ export interface SetsToTry {
   readonly first: Found;
   /** Hundredths of money that any cutting costs. */
   readonly atLeast: number;
-  /** Beside area. */
-  readonly measures?: readonly Measure[];
   readonly pack: PackRolls;
   readonly limits: CuttingLimits;
 }
@@ -62,7 +54,6 @@ export function throughSets({
   bought: sold,
   first,
   atLeast,
-  measures = [],
   pack,
   limits,
 }: SetsToTry): Cutting {
@@ -72,27 +63,25 @@ export function throughSets({
   // The dearest for their area come last: of what is still wanting, less and less is then to be had cheaply.
   const bought = [...sold].sort((a, b) => a.cents / areaOf(a) - b.cents / areaOf(b));
   const inStock = sumBy(stock, areaOf);
-  const wanting = [{ needed, of: areaOf }, ...measures].map((it) => wantingOf(it, stock, bought));
+  const rates = ratesFrom(bought);
+  // Nothing that is a matter of rounding is lacking.
+  const lacking = needed * (1 - 1e-9) - inStock;
   const setOf = (counts: readonly number[], from: number): RollSet => {
     const inSet = (each: readonly number[]): number =>
       each.reduce((sum, it, at) => sum + it * (counts[at] ?? 0), 0);
     const cents = inSet(bought.map((roll) => roll.cents));
-    const missing = wanting.map(({ lacking, values, rates }) => {
-      const lack = lacking - inSet(values);
-      return lack > 0 ? lack * (rates[from] ?? Infinity) : 0;
-    });
-    const more = Math.max(...missing);
+    const area = inSet(bought.map(areaOf));
+    const more = area < lacking ? (lacking - area) * (rates[from] ?? Infinity) : 0;
     // Money is whole hundredths.
     const least = Math.max(atLeast, Math.ceil(cents + more - 1e-6));
-    const area = inStock + inSet(bought.map(areaOf));
-    return { counts, cents, area, isEnough: more === 0, least, from };
+    return { counts, cents, area: inStock + area, isEnough: more === 0, least, from };
   };
   const rollsOf = ({ counts }: RollSet): Roll[] => [
     ...stock,
     ...bought.flatMap((roll, at) => Array.from({ length: counts[at] ?? 0 }, () => roll)),
   ];
   const open = heapOf<RollSet>(
-    (a, b) => a.least < b.least || (a.least === b.least && a.area > b.area),
+    (a, b) => a.least < b.least || (a.least === b.least && a.area < b.area),
   );
   open.push(
     setOf(
@@ -119,6 +108,8 @@ export function throughSets({
       if (packed) best = { rolls, packed, cents: set.cents };
     }
     left -= 1;
+    // Nobody wants more rolls than pieces, not even for nothing.
+    if (sumBy(set.counts, (it) => it) >= pieces.length) continue;
     for (let at = set.from; at < bought.length; at += 1) {
       const { count = Infinity } = bought[at] as Roll;
       const counts = set.counts.map((it, index) => (index === at ? it + 1 : it));
@@ -142,17 +133,10 @@ export function throughSets({
   };
 }
 
-/** What is lacking of a measure, how much of it each roll has, and at what rate it is bought where only rolls from a place on are. */
-function wantingOf(measure: Measure, stock: readonly Roll[], bought: readonly Roll[]) {
-  const { needed, of } = measure;
-  const values = bought.map(of);
-  const each = bought.map(({ cents }, at) => cents / (values[at] ?? 0));
-  return {
-    // Nothing that is a matter of rounding is lacking.
-    lacking: needed * (1 - 1e-9) - sumBy(stock, of),
-    values,
-    rates: each.map((_, from) => Math.min(...each.slice(from))),
-  };
+/** At what rate area is bought where only rolls from a place on are. */
+function ratesFrom(bought: readonly Roll[]): number[] {
+  const each = bought.map((roll) => roll.cents / areaOf(roll));
+  return each.map((_, from) => Math.min(...each.slice(from)));
 }
 
 const takesAll = (pieces: readonly Piece[], rolls: readonly Roll[]): boolean =>

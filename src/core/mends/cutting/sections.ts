@@ -16,9 +16,8 @@ export interface Look {
   readonly whole: number;
   /** By piece: what beginning a section with it saves, 0 or less. */
   readonly saved: readonly number[];
-  readonly taken: number[];
-  /** By width: how long its sections are together. */
-  readonly begun: number[];
+  /** How often each piece is in them. */
+  readonly taken: readonly number[];
 }
 
 /** The kinds of sections there are, and what they are worth. */
@@ -43,8 +42,8 @@ export function sectionsOf(pieces: readonly Piece[], widths: readonly number[]):
     table,
     look(prices, costOf) {
       table.price(prices);
-      const [taken, begun] = [pieces.map(() => 0), widths.map(() => 0)];
-      const saved = pieces.map(({ width, length }, index) => {
+      const taken = pieces.map(() => 0);
+      const saved = pieces.map(({ width }, index) => {
         let [least, of] = [0, -1];
         for (const [kind, wide] of widths.entries()) {
           if (wide < width) continue;
@@ -54,12 +53,11 @@ export function sectionsOf(pieces: readonly Piece[], widths: readonly number[]):
         }
         if (of < 0) return 0;
         taken[index] = (taken[index] ?? 0) + 1;
-        begun[of] = (begun[of] ?? 0) + length;
-        table.addBest(index + 1, (widths[of] ?? 0) - width, taken, 1);
+        table.addBest(index + 1, (widths[of] ?? 0) - width, taken);
         return least;
       });
       const whole = [...prices, ...saved].reduce((sum, it) => sum + it, 0);
-      return { whole, saved, taken, begun };
+      return { whole, saved, taken };
     },
   };
 }

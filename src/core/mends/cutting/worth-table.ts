@@ -3,14 +3,12 @@ import { commonDivisor } from './cutting';
 
 /** Most worth by room, filled once the prices are known. */
 export interface WorthTable {
-  /** How much is looked at to put prices in. */
-  readonly cells: number;
   /** Must come before anything is asked. */
   readonly price: (prices: readonly number[]) => void;
   /** From a place in the list on: what pieces are worth that fit in a gap; never less than that. */
   readonly worth: (from: number, gap: number) => number;
-  /** Adds `times` to each of the pieces from a place on that are worth most in a gap. */
-  readonly addBest: (from: number, gap: number, taken: number[], times: number) => void;
+  /** Counts once more each of the pieces from a place on that are worth most in a gap. */
+  readonly addBest: (from: number, gap: number, taken: number[]) => void;
 }
 
 /**
@@ -31,7 +29,6 @@ export function worthTable(
   const size = full + 1;
   const table = new Float64Array((sizes.length + 1) * size);
   return {
-    cells: table.length,
     price(prices) {
       for (let at = sizes.length - 1; at >= 0; at -= 1) {
         const [row, below] = [at * size, (at + 1) * size];
@@ -44,11 +41,11 @@ export function worthTable(
       }
     },
     worth: (from, gap) => table[from * size + room(gap)] ?? 0,
-    addBest(from, gap, taken, times) {
+    addBest(from, gap, taken) {
       let left = room(gap);
       for (let at = from; at < sizes.length; at += 1) {
         if (table[at * size + left] === table[(at + 1) * size + left]) continue;
-        taken[at] = (taken[at] ?? 0) + times;
+        taken[at] = (taken[at] ?? 0) + 1;
         left -= taking[at] ?? 0;
       }
     },
