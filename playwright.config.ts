@@ -9,6 +9,10 @@ const serve = (port: number, ...args: string[]) => ({
   reuseExistingServer: false,
 });
 
+/** Driven by touch, on screens of their own, or about what is kept and judged: there the size of the window changes nothing. */
+const onlyOnPhone =
+  /agreement|devices|due|files|first-load|full|judgement|killed|nothing-lost|offline|readings|stops-driver|stops-small|two-keepers|walk-driver/;
+
 const busy = Boolean(process.env.CI);
 
 export default defineConfig({
@@ -42,8 +46,7 @@ export default defineConfig({
     {
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
-      // Driven by touch, on screens of their own, or where the size of the window changes nothing.
-      testIgnore: /stops-driver|stops-small|killed/,
+      testIgnore: onlyOnPhone,
     },
   ],
   webServer: [serve(demoPort, '--demo', '--bare'), serve(emptyPort)],

@@ -1,6 +1,6 @@
 /** Every screen without axe violations, at both sizes, light and dusk (WCAG 2.2 A and AA, and axe's own good practice). */
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from './test';
+import { expect, onTheDay, test, type Page } from './test';
 import { headline, key, onward, openYard } from './steps';
 
 const screens: [name: string, path: string][] = [
@@ -77,9 +77,29 @@ async function expectNoViolations(page: Page): Promise<void> {
   }
 }
 
+/** Nothing is said on these: one yard is opened once for all of them. */
+const looking = test.extend<object, { readonly looked: Page }>({
+  looked: [
+    async ({ browser }, use, { project }) => {
+      const { viewport = null, hasTouch = false, baseURL = '', contextOptions } = project.use;
+      const page = await browser.newPage({
+        ...contextOptions,
+        viewport,
+        hasTouch,
+        baseURL,
+        serviceWorkers: 'block',
+      });
+      await onTheDay(page);
+      await openYard(page);
+      await use(page);
+      await page.close();
+    },
+    { scope: 'worker' },
+  ],
+});
+
 for (const [name, path] of screens) {
-  test(`${name} has no violations`, async ({ page }) => {
-    await openYard(page);
+  looking(`${name} has no violations`, async ({ looked: page }) => {
     await page.goto(path);
     await expect(headline(page)).toBeVisible();
     await expectNoViolations(page);

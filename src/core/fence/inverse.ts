@@ -15,6 +15,9 @@ export function giveInverse(inverse: Inverse): void {
   given = inverse;
 }
 
+/** Whether lines can be judged. */
+export const isInverseGiven = (): boolean => given !== undefined;
+
 /** Throws where none was given yet, rather than judge a line as if it had no volts. */
 export const inverse: Inverse = (matrix) => {
   if (!given) throw new Error('a line is judged before dense-inverse was imported');
