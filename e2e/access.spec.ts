@@ -82,17 +82,13 @@ const looking = test.extend<object, { readonly looked: Page }>({
   looked: [
     async ({ browser }, use, { project }) => {
       const { viewport = null, hasTouch = false, baseURL = '', contextOptions } = project.use;
-      const page = await browser.newPage({
-        ...contextOptions,
-        viewport,
-        hasTouch,
-        baseURL,
-        serviceWorkers: 'block',
-      });
+      const own = { ...contextOptions, viewport, hasTouch, baseURL };
+      const context = await browser.newContext({ ...own, serviceWorkers: 'block' });
+      const page = await context.newPage();
       await onTheDay(page);
       await openYard(page);
       await use(page);
-      await page.close();
+      await context.close();
     },
     { scope: 'worker' },
   ],

@@ -23,7 +23,13 @@ interface Props {
 export function StopFoot({ onBack, onLeave, busy, main, passOver }: Props) {
   const wide = useWide();
   const big = (
-    <Button label={main.label} disabled={busy} onPress={main.press} style={styles.main} />
+    <Button
+      label={main.label}
+      disabled={busy}
+      deliberate
+      onPress={main.press}
+      style={styles.main}
+    />
   );
   const isStacked = passOver !== undefined && !wide;
   return (
@@ -48,6 +54,7 @@ export function StopFoot({ onBack, onLeave, busy, main, passOver }: Props) {
             look="plain"
             label={passOver.label}
             disabled={busy}
+            deliberate
             onPress={passOver.press}
             style={isStacked ? styles.grow : styles.past}
           />

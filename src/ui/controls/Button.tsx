@@ -1,5 +1,11 @@
 /** The button a glove finds. `<Button label="Next: pull test" onPress={next} />` */
-import { Pressable, StyleSheet, type StyleProp, type ViewStyle } from 'react-native';
+import {
+  Pressable,
+  StyleSheet,
+  type GestureResponderEvent,
+  type StyleProp,
+  type ViewStyle,
+} from 'react-native';
 import { color, readableWidth, space, touch } from '../theme/tokens';
 import { Txt } from './Txt';
 
@@ -10,6 +16,8 @@ export interface ButtonProps {
   readonly disabled?: boolean;
   readonly selected?: boolean;
   readonly style?: StyleProp<ViewStyle>;
+  /** Where another screen's button may have stood a moment ago: the second of two quick taps was meant for that one. */
+  readonly deliberate?: boolean;
   /** Said instead of the label where that is a sign or too short. */
   readonly says?: string;
 }
@@ -21,15 +29,19 @@ export function Button({
   disabled = false,
   selected,
   style,
+  deliberate = false,
   says,
 }: ButtonProps) {
+  const press = (event: GestureResponderEvent) => {
+    if (!deliberate || !isSecondOfTwo(event)) onPress();
+  };
   return (
     <Pressable
       role="button"
       aria-label={says ?? label}
       {...(selected !== undefined && { 'aria-pressed': selected })}
       disabled={disabled}
-      onPress={onPress}
+      onPress={press}
       style={({ pressed }) => [
         shape.base,
         looks[selected ? 'chosen' : look],
@@ -43,6 +55,11 @@ export function Button({
       </Txt>
     </Pressable>
   );
+}
+
+/** A browser counts taps that follow each other quickly on one spot, whatever has come to stand there meanwhile. */
+function isSecondOfTwo({ nativeEvent }: GestureResponderEvent): boolean {
+  return 'detail' in nativeEvent && Number(nativeEvent.detail) > 1;
 }
 
 const shape = StyleSheet.create({
