@@ -5,10 +5,15 @@ import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
 import { devicesText } from '@/words/screens/devices';
 
-export function NewsRow({ news }: { readonly news: DeviceNews }) {
+interface Props {
+  readonly news: DeviceNews;
+  readonly beside?: boolean;
+}
+
+export function NewsRow({ news, beside = false }: Props) {
   const [head, under] = [devicesText.newsHead(news), devicesText.newsUnder(news)];
   return (
-    <LinkRow href={hrefOf(news)} says={`${head}. ${under}`}>
+    <LinkRow href={hrefOf(news)} says={`${head}. ${under}`} beside={beside}>
       <Txt kind="strong" tone={news.news === 'seen' ? 'hours' : 'open'}>
         {head}
       </Txt>

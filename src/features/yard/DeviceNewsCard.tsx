@@ -6,6 +6,7 @@ import { useToday } from '@/store/use-today';
 import type { Place } from '@/core/place/place';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
+import { useWide } from '@/ui/theme/use-wide';
 import { devicesText } from '@/words/screens/devices';
 
 interface Props {
@@ -16,14 +17,15 @@ interface Props {
 
 export function DeviceNewsCard({ yard, place }: Props) {
   const today = useToday();
+  const wide = useWide();
   const [first, ...others] = newsOf(place, yard.sightings, today);
   if (!first) return null;
   // One leads to what does something about it; of several the page says which.
-  if (others.length === 0) return <NewsRow news={first} />;
+  if (others.length === 0) return <NewsRow news={first} beside={wide} />;
   const says = devicesText.allNews([first, ...others]);
   return (
-    <LinkRow href="/devices" says={`${devicesText.outOfTheOrdinary}: ${says}`}>
-      <Txt tone="ink2">
+    <LinkRow href="/devices" says={`${devicesText.outOfTheOrdinary}: ${says}`} beside={wide}>
+      <Txt tone="ink2" lines={3}>
         <Txt kind="strong" tone="open">
           {devicesText.outOfTheOrdinary}:
         </Txt>{' '}

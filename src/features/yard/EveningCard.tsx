@@ -36,10 +36,10 @@ export function EveningCard({ yard: { sightings: log }, place }: Props) {
     </Txt>
   );
   return (
-    <View style={styles.card}>
+    <View style={[styles.card, wide && styles.beside]}>
       <LinkRow href="/shut" says={`${says.head} ${says.under}`}>
-        {wide ? (
-          <Txt tone="ink2">
+        {wide || !says.isPressing ? (
+          <Txt tone="ink2" lines={wide ? 3 : 1}>
             {head} {says.under}
           </Txt>
         ) : (
@@ -65,4 +65,10 @@ export function EveningCard({ yard: { sightings: log }, place }: Props) {
 
 const styles = StyleSheet.create({
   card: { backgroundColor: color.paper, borderBottomWidth: 1, borderBottomColor: color.hairline },
+  beside: {
+    flex: 1,
+    borderBottomWidth: 0,
+    borderRightWidth: 1,
+    borderRightColor: color.hairline,
+  },
 });

@@ -21,25 +21,29 @@ interface Props {
 
 export function ScenarioBar({ look, judgement, all }: Props) {
   return (
-    <View>
-      <View role="group" aria-label={yardText.scenario} style={styles.bar}>
-        {scenarios.map((scenario) => {
-          const judged = scenario === look.scenario ? judgement : all?.[scenario];
-          return (
-            <ScenarioLink
-              key={scenario}
-              look={look}
-              scenario={scenario}
-              sign={judged ? signOf(judged) : '…'}
-              says={`${scenarioNames[scenario][1]}${judged ? `: ${saysOf(judged)}` : ''}`}
-            />
-          );
-        })}
-      </View>
-      <Txt kind="small" tone="ink2" style={styles.note}>
-        {scenarioNotes[look.scenario]}
-      </Txt>
+    <View role="group" aria-label={yardText.scenario} style={styles.bar}>
+      {scenarios.map((scenario) => {
+        const judged = scenario === look.scenario ? judgement : all?.[scenario];
+        return (
+          <ScenarioLink
+            key={scenario}
+            look={look}
+            scenario={scenario}
+            sign={judged ? signOf(judged) : '…'}
+            says={`${scenarioNames[scenario][1]}${judged ? `: ${saysOf(judged)}` : ''}`}
+          />
+        );
+      })}
     </View>
+  );
+}
+
+/** What is taken for granted in it; under the plan, so that the plan is seen the sooner. */
+export function ScenarioNote({ scenario }: Pick<Look, 'scenario'>) {
+  return (
+    <Txt kind="small" tone="ink2" style={styles.note}>
+      {scenarioNotes[scenario]}
+    </Txt>
   );
 }
 

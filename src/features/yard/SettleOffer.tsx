@@ -9,11 +9,13 @@ import type { Yard } from '@/store/records';
 import { useToday } from '@/store/use-today';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
+import { useWide } from '@/ui/theme/use-wide';
 import { yardText } from '@/words/screens/yard';
 
 export function SettleOffer({ yard }: { readonly yard: Yard }) {
   const today = useToday();
   const settled = useSettling(yard);
+  const wide = useWide();
   // A walk in hand is gone on with first.
   if (!settled || settled.asks.length === 0 || openWalk(yard.walks, 'lap')) return null;
   const { asks } = settled;
@@ -24,7 +26,7 @@ export function SettleOffer({ yard }: { readonly yard: Yard }) {
     ? yardText.couldStillChangeThis(asks.length, minutes)
     : yardText.walkItToKnow(asks.length, minutes);
   return (
-    <LinkRow href={{ pathname: '/walk', params: { purpose: 'settle' } }} says={says}>
+    <LinkRow href={{ pathname: '/walk', params: { purpose: 'settle' } }} says={says} beside={wide}>
       <Txt kind="strong" tone="holds">
         {says}
       </Txt>

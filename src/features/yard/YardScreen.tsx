@@ -21,7 +21,7 @@ import { useAllScenarios } from '@/features/look/use-all-scenarios';
 import { useLook } from '@/features/look/use-look';
 import { Answer } from './Answer';
 import { EveningCard } from './EveningCard';
-import { ScenarioBar } from './ScenarioBar';
+import { ScenarioBar, ScenarioNote } from './ScenarioBar';
 import { useBelow } from './use-below';
 import { useYardKeys } from './use-yard-keys';
 import { WayList } from './WayList';
@@ -104,6 +104,15 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const news = last && below && look.day === look.today && (
     <below.DeviceNewsCard yard={yard} place={place} />
   );
+  const cards = (
+    <>
+      {!lookedAt && settle}
+      {evening}
+      {news}
+      {due}
+      {lookedAt && settle}
+    </>
+  );
   const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
@@ -112,14 +121,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.columns}>
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
-            {!lookedAt && settle}
-            {evening}
-            {news}
-            {due}
-            {lookedAt && settle}
+            <View style={styles.cards}>{cards}</View>
             {damaged}
             {scenarioBar}
             {plan}
+            <ScenarioNote {...look} />
             {noteOn('plan')}
             {outlook}
             {whatCounts}
@@ -140,14 +146,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
-      {!lookedAt && settle}
-      {evening}
-      {news}
-      {due}
-      {lookedAt && settle}
+      {cards}
       {damaged}
       {scenarioBar}
       {plan}
+      <ScenarioNote {...look} />
       {noteOn('plan')}
       {wayList}
       {last && (
@@ -172,6 +175,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
 const styles = StyleSheet.create({
   wide: { flex: 1, backgroundColor: color.field },
   columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
+  cards: { flexDirection: 'row' },
   left: { flex: 1, minWidth: 0 },
   right: {
     flexGrow: 0,

@@ -8,13 +8,18 @@ interface Props {
   readonly href: Href;
   readonly says: string;
   readonly lead?: ReactNode;
+  /** One of several side by side, as wide as the others. */
+  readonly beside?: boolean;
   readonly children: ReactNode;
 }
 
-export function LinkRow({ href, says, lead, children }: Props) {
+export function LinkRow({ href, says, lead, beside = false, children }: Props) {
   return (
     <Link href={href} asChild>
-      <Pressable aria-label={says} style={StyleSheet.flatten(styles.row)}>
+      <Pressable
+        aria-label={says}
+        style={StyleSheet.flatten([styles.row, beside && styles.beside])}
+      >
         {lead !== undefined && <View style={styles.lead}>{lead}</View>}
         <View style={styles.body}>{children}</View>
       </Pressable>
@@ -32,6 +37,7 @@ const styles = StyleSheet.create({
     borderTopColor: color.hairline,
     gap: space.m,
   },
+  beside: { flex: 1, borderRightWidth: 1, borderRightColor: color.hairline },
   lead: { width: 56, alignItems: 'flex-end' },
   body: { flex: 1, gap: 2 },
 });
