@@ -56,7 +56,7 @@ export const eveningText = {
       case 'said':
         return {
           head: saidWords(place, night),
-          under: 'Said of this evening. Tap to say more.',
+          under: 'Said of this night. Tap to say more.',
           isPressing: night.state === 'missed',
         };
       case 'late':

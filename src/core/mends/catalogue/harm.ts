@@ -33,6 +33,16 @@ export function harmChecks(mend: CatalogueMend): HarmCheck[] {
   });
 }
 
+/** Harms that lower the worth of a mend among its like: what lasts, of birds and house, and not of whoever makes it. */
+const lasting: readonly Harm[] = ['air', 'shade', 'snow', 'drainage', 'entangling'];
+
+/** How much of them a mend does: each counts one, air the share that it takes (assumption of ours: none is worse than another). */
+export function harmOf(mend: CatalogueMend): number {
+  return harmChecks(mend)
+    .filter(({ harm, applies }) => applies && lasting.includes(harm))
+    .reduce((sum, { share = 1 }) => sum + share, 0);
+}
+
 /** Share of a plain opening that wire and knots fill: `1 − (clear ÷ pitch)²` for square mesh (geometry); boards fill all of it. */
 export function airTakenBy(mesh: MeshId): number {
   const { kind, clear, pitch } = meshes[mesh];

@@ -14,6 +14,7 @@ import { usualRound } from '../../nights/round-cases';
 import { isAbout, shareOfVisits, whereabouts } from '../../score/scenario';
 import { expectedVisits, shying } from '../../score/visits';
 import { animals } from '../../tables/animals';
+import { harmOf } from '../catalogue/harm';
 import { bayStates, type BayStates } from './bay-states';
 import { candidatesFor, isStillThere, type Candidate } from './candidates';
 import { casesOfYear, type MonthCase } from './cases';
@@ -73,10 +74,11 @@ export function buildProblem(
   const terms = [...weights.values()].map((it) => termOf(ready, it, maker));
   return {
     problem: {
-      candidates: candidates.map(({ id, cents, minutes, excludes }) => ({
+      candidates: candidates.map(({ id, cents, minutes, excludes, proposal }) => ({
         id,
         cents,
         minutes,
+        harm: proposal ? harmOf(proposal.mend) : 0,
         excludes: excludes.map(place).filter((it) => it >= 0),
       })),
       terms: merged(terms),

@@ -4,6 +4,7 @@
  */
 import type { Steps } from '../../steps';
 import { planning, type Plan, type Progress, type Refuses } from './best-plan';
+import { gentlest } from './gentlest';
 import type { Limits } from './limits';
 import { lossAt, lossWith } from './loss';
 import { choiceOf } from './order';
@@ -38,7 +39,9 @@ export function* planningAtTill(
   report: (progress: Progress) => boolean = () => true,
 ): Steps<PaidPlan> {
   const plan = yield* paidFor(limits, till, report);
-  const chosen = withoutIdle(problem, plan.chosen, chosenOf(startOf(problem, limits)));
+  const start = startOf(problem, limits);
+  const needed = withoutIdle(problem, plan.chosen, chosenOf(start));
+  const chosen = gentlest(problem, needed, start, till);
   const sums = chosen.map((it) => problem.candidates[it]);
   return {
     ...plan,

@@ -26,6 +26,8 @@ export interface Option {
   readonly id: string;
   readonly cents: number;
   readonly minutes: number;
+  /** What it does to birds and house beside: of like mends the one with less is made. Absent: none. */
+  readonly harm?: number;
   /** Places in `candidates`. */
   readonly excludes: readonly number[];
 }
