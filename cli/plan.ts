@@ -66,18 +66,19 @@ function main(): void {
   for (const id of [...(limits.must ?? []), ...(limits.wont ?? [])]) knownMend(planning, id);
   refuseClash(planning, limits.must ?? []);
   const till = values['by-metre'] ? byTheMetre(planning) : tillOf(planning, shop);
+  const curve = () =>
+    atOnce(curving(planning.problem, withoutMoney(limitsWithHand(planning, limits)), till));
+  // What the curve comes upon the plan for this sum does not fall behind.
+  const told = values.json ? curve() : undefined;
   const answer = atOnce(answering(planning, limits, till));
-  // In words only the least that changes anything is told of it, where the plan is empty.
-  const isCurveTold = values.json || answer.chosen.length === 0;
   const document: PlanFindings = {
     place: known.place.name,
     date,
     planning,
     limits: limitsWithHand(planning, limits),
     answer,
-    curve: isCurveTold
-      ? atOnce(curving(planning.problem, withoutMoney(limitsWithHand(planning, limits)), till))
-      : { points: [], knee: 0 },
+    // In words only the least that changes anything is told of it, where the plan is empty.
+    curve: told ?? (answer.chosen.length === 0 ? curve() : { points: [], knee: 0 }),
     stopgaps: stopgaps(found, date ?? `${year}-01-01`, unitPrices),
     ...(animal && {
       shutOut: {

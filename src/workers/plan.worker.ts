@@ -10,6 +10,7 @@ import { stopgaps } from '@/core/mends/plan/for-tonight';
 import type { Limits } from '@/core/mends/plan/limits';
 import { shuttingOut } from '@/core/mends/plan/shut-out';
 import { tillOf, type Till } from '@/core/mends/plan/till';
+import { worthwhile } from '@/core/mends/plan/worthwhile';
 import { unitPricesOf } from '@/core/mends/shopping/shop';
 import { applyReadings } from '@/core/records/apply-readings';
 import { withFlockOn } from '@/core/records/flock-on';
@@ -73,6 +74,14 @@ async function plan(ask: number, limits: Limits, animal: AnimalId | undefined): 
   if (!curve) return;
   drawn = key;
   tell({ kind: 'curve', ask, curve });
+  // What the curve came upon the plan for this sum does not fall behind.
+  const { cents = Infinity } = limits;
+  const isBehind = curve.points.some(
+    (it) => it.cents <= cents && answer.after - it.after > worthwhile.value,
+  );
+  if (!isBehind) return;
+  const again = await inTurns(answering(current, limits, shop, report), ask);
+  if (again) tell({ kind: 'answer', ask, answer: again });
 }
 
 async function shutOut(

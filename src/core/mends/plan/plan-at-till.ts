@@ -10,7 +10,7 @@ import { lossAt, lossWith } from './loss';
 import { choiceOf } from './order';
 import type { PlanProblem } from './problem';
 import { startOf } from './start';
-import { chosenOf } from './choice';
+import { barred, chosenOf } from './choice';
 import type { Till } from './till';
 import { worthwhile } from './worthwhile';
 
@@ -43,6 +43,7 @@ export function* planningAtTill(
   const needed = withoutIdle(problem, plan.chosen, chosenOf(start));
   const chosen = gentlest(problem, needed, start, till);
   const sums = chosen.map((it) => problem.candidates[it]);
+  if (!plan.overspent) till.remember(chosen);
   return {
     ...plan,
     chosen,
@@ -87,8 +88,15 @@ function* paidFor(
   const isHad = (chosen: readonly number[]): boolean =>
     till.cost(chosen) <= cents && till.notToBeHad(chosen).length === 0;
   if (first.overspent || isHad(first.chosen)) return first;
-  const known = yield* firstThatIsHad(least, limits, isHad);
-  const must = chosenOf(startOf(least, limits));
+  const start = startOf(least, limits);
+  const must = chosenOf(start);
+  const firstHad = yield* firstThatIsHad(least, limits, isHad);
+  const { minutes = Infinity } = limits;
+  const known = [...(firstHad ? [firstHad.chosen] : []), ...till.remembered()]
+    .filter((set) => isHad(set) && must.every((it) => set.includes(it)))
+    .filter((set) => set.every((it) => start[it] !== barred) && minutesOf(least, set) <= minutes)
+    .map((set) => ({ set, loss: lossWith(least, set) }))
+    .sort((a, b) => a.loss - b.loss)[0]?.set;
   const refusing = refusalsOf(till, cents, must);
   const most = till.priced() + mostPriced;
   const plan = yield* planning(
@@ -100,7 +108,7 @@ function* paidFor(
       isBeyond: (chosen) => till.atLeast(chosen) > cents || refusing.refuses(chosen),
       isNoDearer: till.isNoDearer,
       slack,
-      ...(known && { known: known.chosen }),
+      ...(known && { known }),
     },
   );
   // What must be made is paid for, whatever it takes.
@@ -124,6 +132,9 @@ function* nearlyThenQuite(
     nodes: quite.nodes + nearly.nodes,
   };
 }
+
+const minutesOf = ({ candidates }: PlanProblem, chosen: readonly number[]): number =>
+  chosen.reduce((sum, it) => sum + (candidates[it]?.minutes ?? 0), 0);
 
 function* firstThatIsHad(
   problem: PlanProblem,

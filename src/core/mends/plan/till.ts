@@ -28,6 +28,9 @@ export interface Till {
   readonly least: PlanProblem;
   /** How many sets have been priced. */
   readonly priced: () => number;
+  /** Plans that were found for other sums: what one search came upon no later one falls behind. */
+  readonly remember: (chosen: readonly number[]) => void;
+  readonly remembered: () => readonly (readonly number[])[];
 }
 
 /** By the metre: what each mend takes, added up. */
@@ -44,6 +47,8 @@ export function byTheMetre({ problem }: Pick<Planning, 'problem'>): Till {
     notToBeHad: () => [],
     least: problem,
     priced: () => 0,
+    remember: () => undefined,
+    remembered: () => [],
   };
 }
 
@@ -58,6 +63,7 @@ export function tillOf(session: Planning, shop: Shop): Till {
     }
   });
   const bills = new Map<string, Bill>();
+  const found: (readonly number[])[] = [];
   const billOf = (material: Material, chosen: readonly number[]): Bill => {
     const key = `${material} ${[...chosen].sort((a, b) => a - b).join()}`;
     const bill = bills.get(key) ?? billFor(session, material, chosen, shop);
@@ -90,6 +96,8 @@ export function tillOf(session: Planning, shop: Shop): Till {
     },
     least: { ...problem, candidates: leastOf(session, shop) },
     priced: () => bills.size,
+    remember: (chosen) => found.push(chosen),
+    remembered: () => found,
   };
 }
 
