@@ -1,16 +1,19 @@
-/** Every mend along the lap, with how far it is: what was planned, bought, done, and holds, at one look. */
+/** Every mend in the order asked for, with how far it is: what was planned, bought, done, and holds, at one look. */
 import { mendsText } from '@/words/screens/mends';
 import { Link } from 'expo-router';
+import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { mendStates } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import { MendTrack, stationAt } from '@/ui/drawings/MendTrack';
+import { Chips } from '@/ui/controls/Chips';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { dueWords } from '@/words/day-words';
 import { mendName, mendStateWords, mendStationNames } from '@/words/mend-words';
 import { moneyWords, timeWords, whereWords } from '@/words/plan-words';
 import { isThoughtOf, type ListedMend } from './filters';
+import { sortedBy, type MendOrder } from './sorted';
 
 interface Props {
   readonly place: Place;
@@ -21,13 +24,30 @@ interface Props {
 const trackWidth = 360;
 const stationWidth = 72;
 
+const orders: readonly (readonly [MendOrder, string])[] = [
+  ['lap', mendsText.byLap],
+  ['state', mendsText.byState],
+  ['money', mendsText.byMoney],
+  ['work', mendsText.byWork],
+  ['due', mendsText.byDue],
+];
+
 export function MendTable({ place, listed, today }: Props) {
+  const [order, setOrder] = useState<MendOrder>('lap');
   if (listed.length === 0) return null;
   return (
-    <View role="group" aria-label={mendsText.mendsAlongTheLap} style={styles.table}>
+    <View role="group" aria-label={mendsText.mendsInOrder} style={styles.table}>
+      {listed.length > 1 && (
+        <View role="group" aria-label={mendsText.inTheOrderOf} style={styles.orders}>
+          <Txt kind="label" tone="ink2">
+            {mendsText.inTheOrderOf}
+          </Txt>
+          <Chips narrow options={orders} value={order} onChoose={setOrder} />
+        </View>
+      )}
       <View style={styles.row}>
         <Txt kind="label" tone="ink2" style={styles.what}>
-          {mendsText.alongTheLap}
+          {mendsText.whatAndWhere}
         </Txt>
         <View style={styles.stations}>
           {mendStates.map((state, at) => (
@@ -45,7 +65,7 @@ export function MendTable({ place, listed, today }: Props) {
           {mendsText.reckonedAndSpent}
         </Txt>
       </View>
-      {listed.map((it) => (
+      {sortedBy(listed, order).map((it) => (
         <Row key={it.mend.id} place={place} today={today} {...it} />
       ))}
     </View>
@@ -107,6 +127,7 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
 
 const styles = StyleSheet.create({
   table: { backgroundColor: color.paper, paddingHorizontal: space.l, paddingVertical: space.m },
+  orders: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.m },
   row: {
     flexDirection: 'row',
     alignItems: 'center',

@@ -50,11 +50,13 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
   const { place, walks, mends, sightings, shop } = yard;
   const [kind, setKind] = useState<(typeof kinds)[number][0]>('all');
   const [most, setMost] = useState(atOnce);
+  const [isOldestFirst, setOldestFirst] = useState(false);
   const events = useMemo(
     () => timeline({ walks, mends, sightings, purchases: shop?.purchases ?? [] }, localDayOf),
     [walks, mends, sightings, shop],
   );
-  const shown = events.filter((it) => kind === 'all' || kindOf(it) === kind);
+  const ofKind = events.filter((it) => kind === 'all' || kindOf(it) === kind);
+  const shown = isOldestFirst ? [...ofKind].reverse() : ofKind;
   const asked = { place, walks, log: sightings, scenario: look.scenario, date: look.day };
   const trend = useReckoning(useAskedOf('trend', asked));
   const losses = useReckoning(useAskedOf('losses', asked));
@@ -66,6 +68,14 @@ export function RecordsScreen({ yard }: { readonly yard: Yard }) {
           <BackLink href="/mends" name={recordsText.mends} />
           <Txt kind="title">{count(events.length, 'record')}</Txt>
           <Chips narrow options={kinds} value={kind} onChoose={setKind} />
+          {events.length > 1 && (
+            <Button
+              look="plain"
+              label={isOldestFirst ? recordsText.newestFirst : recordsText.oldestFirst}
+              onPress={() => setOldestFirst(!isOldestFirst)}
+              style={styles.turn}
+            />
+          )}
         </View>
       }
       left={
@@ -168,6 +178,7 @@ function toneOf(event: Event): 'ink' | 'open' | 'holds' {
 }
 
 const styles = StyleSheet.create({
+  turn: { alignSelf: 'flex-start' },
   head: { padding: space.l, gap: space.m },
   list: { padding: space.l, gap: space.l, backgroundColor: color.paper },
   day: { gap: space.xs },

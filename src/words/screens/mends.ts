@@ -89,8 +89,14 @@ export const mendsText = spoken('mends', {
   ofMade: (animalName: string, many: number, many2: number) =>
     `${capital(animalName)}: ${many} of ${many2} made`,
   itStillComesIn: (map: Parameters<typeof listOf>[0]) => `It still comes in: ${listOf(map)}.`,
-  mendsAlongTheLap: 'Mends along the lap',
-  alongTheLap: 'Along the lap',
+  mendsInOrder: 'Mends and how far they are',
+  whatAndWhere: 'What and where',
+  inTheOrderOf: 'In the order of',
+  byLap: 'the lap',
+  byState: 'how far it is',
+  byMoney: 'money',
+  byWork: 'work',
+  byDue: 'day due',
   reckonedAndSpent: 'Reckoned, and spent',
   againstAt: (place: Place, mend: Mend, isThoughtOf: boolean) => {
     const own = isThoughtOf ? '. Of your own, not planned' : '';

@@ -11,6 +11,8 @@ export const recordsText = spoken('records', {
   allNightsAsATable: 'All evenings as a table',
   bought: 'Bought',
   records: 'Records',
+  newestFirst: 'Newest first',
+  oldestFirst: 'Oldest first',
   howItCameAlong: 'How it came along',
   showMoreOfThe: (many: number) => `Show more of the ${many}`,
   nothingOfThatKindYet: 'Nothing of that kind yet.',
