@@ -13,6 +13,7 @@ import {
   openFile,
   openYard,
   saidIn,
+  unfold,
   tryBegin,
 } from './steps';
 
@@ -179,7 +180,9 @@ test('every change can be taken back and done again, by button and by key', asyn
   // What is said of the sill counts at once: the way in is gone.
   await enter(page, 'Gap under the sill', '5 mm');
   await press(page, 'Another mesh from some height up');
+  await unfold(page, 'Electric strands');
   await press(page, 'A strand along this bay');
+  await unfold(page, 'Name and posts');
   await enter(page, 'Name of the bay', 'by the willow');
   await expect(headline(page)).toHaveText('By the willow');
   await press(page, 'Undo: the name');
@@ -295,6 +298,7 @@ test('dusk is chosen and stays', async ({ page }) => {
   await go(page, 'Place');
   const field = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
   const light = await field();
+  await unfold(page, 'Looks and signals');
   await press(page, 'dusk');
   await expect.poll(field).not.toBe(light);
   const dusk = await field();

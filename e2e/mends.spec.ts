@@ -165,8 +165,16 @@ test('due, who and what it took stand with the mend; only some are shown; all is
 }, info) => {
   if (info.project.name !== 'wide') return;
   await planned(page);
-  const table = page.getByRole('group', { name: 'Mends along the lap' });
+  const table = page.getByRole('group', { name: 'Mends and how far they are' });
   await expect(table.getByRole('link')).toHaveCount(4);
+  const names = () => table.getByRole('link').evaluateAll((all) => all.map((it) => it.ariaLabel));
+  const along = await names();
+  await button(page, 'work').click();
+  const byWork = await names();
+  expect(byWork).not.toEqual(along);
+  expect([...byWork].sort()).toEqual([...along].sort());
+  await button(page, 'the lap').click();
+  expect(await names()).toEqual(along);
   await table.getByRole('link', { name: /^Board along the sill/ }).click();
   await button(page, 'Write it down').click();
   await page.getByRole('textbox', { name: /^Due/ }).fill('2026-02-30');

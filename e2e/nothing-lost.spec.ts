@@ -1,7 +1,7 @@
 /** Nothing lost, nothing blank: older files, damaged records, screens that fail, tabs without locks. */
 import type { Page } from '@playwright/test';
 import { expect, test } from './test';
-import { exportPlace, go, headline, openFile, openYard } from './steps';
+import { exportPlace, go, headline, openFile, openYard, unfold } from './steps';
 
 /** Writes a record as something else might have left it. */
 const leave = (page: Page, key: string, text: string) =>
@@ -33,6 +33,7 @@ const leave = (page: Page, key: string, text: string) =>
 
 const rename = async (page: Page, name: string) => {
   await go(page, 'Place');
+  await unfold(page, 'Name and units');
   const field = page.getByLabel('Name of the place');
   await field.fill(name);
   await field.blur();

@@ -12,6 +12,14 @@ export const headline = (page: Page) => page.getByRole('heading', { level: 1 });
 export const go = (page: Page, place: 'Yard' | 'Walk' | 'Mends' | 'Place') =>
   page.getByRole('navigation').getByRole('link', { name: place }).click();
 
+/** Opens a part that a phone folds away; on a wide screen it is open. */
+export async function unfold(page: Page, title: string): Promise<void> {
+  const part = page.getByRole('group', { name: title, exact: true });
+  await part.waitFor();
+  const folded = part.getByRole('button', { name: new RegExp(`^${title}: `), expanded: false });
+  if ((await folded.count()) > 0) await folded.click();
+}
+
 /** Types a reading on the keys of the screen. */
 export async function key(page: Page, digits: string): Promise<void> {
   await page.getByRole('button', { name: 'clear', exact: true }).click();

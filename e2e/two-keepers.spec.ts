@@ -1,7 +1,7 @@
 /** One place on two phones: joined both ways, what was changed on both chosen, and taken back in one step. */
 import type { Browser, Page } from '@playwright/test';
 import { expect, test } from './test';
-import { exportPlace, go, headline, openFile, openYard } from './steps';
+import { exportPlace, go, headline, openFile, openYard, unfold } from './steps';
 
 /** A second phone: nothing of the first is on it. */
 async function secondPhone(browser: Browser, like: Page): Promise<Page> {
@@ -13,6 +13,7 @@ async function secondPhone(browser: Browser, like: Page): Promise<Page> {
 
 async function called(page: Page, name: string): Promise<void> {
   await go(page, 'Place');
+  await unfold(page, 'Who keeps it');
   const field = page.getByLabel('What you are called, on this phone');
   await field.fill(name);
   await field.blur();
@@ -21,6 +22,7 @@ async function called(page: Page, name: string): Promise<void> {
 
 async function rename(page: Page, name: string): Promise<void> {
   await go(page, 'Place');
+  await unfold(page, 'Name and units');
   const field = page.getByLabel('Name of the place');
   await field.fill(name);
   await field.blur();
@@ -73,6 +75,7 @@ test('two keepers’ phones are joined both ways, and nothing is lost', async ({
   const fromBirch = await exportPlace(other);
   await openFile(page, 'birch.json', fromBirch);
   await page.getByRole('button', { name: 'Join them' }).click();
+  await unfold(page, 'Who keeps it');
   await expect(page.getByText('Also kept by Birch.')).toBeVisible();
   await page.reload();
   const ashAfter = JSON.parse(await exportPlace(page));

@@ -1,6 +1,6 @@
 /** The walk: what it asks, in which order, in how few taps; and what becomes of it. */
 import { expect, test, type Page } from './test';
-import { headline, key, onward, openYard } from './steps';
+import { headline, key, onward, openYard, unfold } from './steps';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first();
 
@@ -239,9 +239,11 @@ test('by keyboard: digits, still, as the bay before, can’t tell, choices, skip
 
 test('sunlight and signals are chosen and stay', async ({ page }) => {
   await page.goto('/place');
+  await unfold(page, 'Looks and signals');
   await button(page, 'sunlight').click();
   await button(page, 'a tremble').click();
   await page.reload();
+  await unfold(page, 'Looks and signals');
   await expect(button(page, 'a tremble')).toHaveAttribute('aria-pressed', 'true');
   await expect(page.locator('html')).toHaveAttribute('data-appearance', 'sunlight');
 });

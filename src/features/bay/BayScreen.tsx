@@ -13,7 +13,7 @@ import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
-import { Part } from '@/ui/controls/Part';
+import { FoldedPart } from '@/ui/controls/FoldedPart';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
@@ -60,7 +60,7 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
       {isWall && <StrandsPart {...parts} />}
       {isWall && <TopPart {...parts} />}
       {isWall && <AlikePart {...parts} />}
-      <Part title={bayText.nameAndPosts}>
+      <FoldedPart title={bayText.nameAndPosts} closed={bayText.nameAndSize(place, own.bay)}>
         <TextField
           label={bayText.nameOfTheBay}
           text={own.bay.name}
@@ -68,7 +68,7 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
           onChange={(name) => parts.change('name', (bay) => ({ ...bay, name }))}
         />
         {isWall && <PostsPart {...parts} />}
-      </Part>
+      </FoldedPart>
       {first && (
         <View style={styles.head}>
           <Button

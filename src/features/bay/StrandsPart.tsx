@@ -8,7 +8,7 @@ import { LengthField } from '@/features/edit/LengthField';
 import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
-import { Part } from '@/ui/controls/Part';
+import { FoldedPart } from '@/ui/controls/FoldedPart';
 import { Picker } from '@/ui/controls/Picker';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
@@ -26,7 +26,7 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
   const string = (ids: readonly string[]) =>
     edit.change('strand', (it) => addStrand(it, ids, newId));
   return (
-    <Part title={bayText.electricStrands}>
+    <FoldedPart title={bayText.electricStrands} closed={bayText.strandsHere(strands.length)}>
       {strands.length === 0 && <Txt tone="ink2">{bayText.noneAlongThisBay}</Txt>}
       {strands.map((strand, index) => (
         <View key={strand.id} style={styles.strand}>
@@ -85,7 +85,7 @@ export function StrandsPart({ place, bay, found, edit, change }: BayParts) {
         />
       </View>
       <Notice tone="hours">{bayText.onlyFromAListedEnergizer}</Notice>
-    </Part>
+    </FoldedPart>
   );
 }
 

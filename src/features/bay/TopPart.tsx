@@ -4,8 +4,9 @@ import type { TopEdge } from '@/core/place/place';
 import { LengthField } from '@/features/edit/LengthField';
 import { NumberField } from '@/features/edit/NumberField';
 import { Choice } from '@/ui/controls/Choice';
-import { Part } from '@/ui/controls/Part';
+import { FoldedPart } from '@/ui/controls/FoldedPart';
 import { topNames } from '@/words/edit-words';
+import { capital } from '@/words/names';
 import type { BayParts } from './bay-edit';
 
 const kinds = Object.keys(topNames) as TopEdge['kind'][];
@@ -21,7 +22,7 @@ export function TopPart({ place, bay, change }: BayParts) {
     else set(kind === 'tilt' ? { kind, tilt: top.tilt ?? usual.tilt } : { kind });
   };
   return (
-    <Part title={bayText.topEdge}>
+    <FoldedPart title={bayText.topEdge} closed={capital(topNames[top.kind])}>
       <Choice
         label={bayText.aboveItIs}
         options={kinds.map((it) => [it, topNames[it]] as const)}
@@ -46,6 +47,6 @@ export function TopPart({ place, bay, change }: BayParts) {
           onChange={(tilt) => set(tilt === undefined ? { kind: 'tilt' } : { ...top, tilt })}
         />
       )}
-    </Part>
+    </FoldedPart>
   );
 }

@@ -5,7 +5,7 @@ import { appearanceKey, keepAppearance, readAppearance } from '@/store/appearanc
 import { signalKinds, type Signal } from '@/store/signal';
 import { useSignal } from '@/features/frame/use-feedback';
 import { Choice } from '@/ui/controls/Choice';
-import { Part } from '@/ui/controls/Part';
+import { FoldedPart } from '@/ui/controls/FoldedPart';
 import { appearances, type Appearance } from '@/ui/theme/theme-css';
 
 const names: Readonly<Record<Appearance, string>> = {
@@ -30,12 +30,16 @@ export function AppearancePart() {
     keepAppearance(next).catch(() => undefined);
   };
   const { signal, setSignal } = useSignal();
+  const look = appearances.find((it) => it === data) ?? 'device';
   return (
-    <Part title={placeText.looksAndSignals}>
+    <FoldedPart
+      title={placeText.looksAndSignals}
+      closed={placeText.looksNow(names[look], signals[signal])}
+    >
       <Choice
         label={placeText.duskSparesNightSightSunlight}
         options={appearances.map((it) => [it, names[it]] as const)}
-        value={appearances.find((it) => it === data) ?? 'device'}
+        value={look}
         onChange={choose}
       />
       <Choice
@@ -44,6 +48,6 @@ export function AppearancePart() {
         value={signal}
         onChange={setSignal}
       />
-    </Part>
+    </FoldedPart>
   );
 }

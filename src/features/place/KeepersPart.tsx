@@ -6,9 +6,9 @@ import { useEdit } from '@/features/edit/use-edit';
 import { now } from '@/store/ids';
 import { thisPhone } from '@/store/phone';
 import { Notice } from '@/ui/controls/Notice';
-import { Part } from '@/ui/controls/Part';
+import { FoldedPart } from '@/ui/controls/FoldedPart';
 import { Txt } from '@/ui/controls/Txt';
-import { listOf } from '@/words/names';
+import { capital, listOf } from '@/words/names';
 import { placeText } from '@/words/screens/place';
 
 export function KeepersPart({ place }: { readonly place: Place }) {
@@ -32,7 +32,14 @@ export function KeepersPart({ place }: { readonly place: Place }) {
     }));
   };
   return (
-    <Part title={placeText.keepers}>
+    <FoldedPart
+      title={placeText.keepers}
+      closed={
+        keepers.length === 0
+          ? placeText.oneOrTwoPhones
+          : capital(listOf(keepers.map(({ name }) => name)))
+      }
+    >
       <TextField
         label={placeText.whatYouAreCalled}
         text={keepers.find((it) => it.phone === phone)?.name ?? ''}
@@ -43,6 +50,6 @@ export function KeepersPart({ place }: { readonly place: Place }) {
       {trouble && <Notice>{trouble}</Notice>}
       {others.length > 0 && <Txt>{placeText.keepersAre(listOf(others))}</Txt>}
       <Txt tone="ink2">{placeText.twoPhones}</Txt>
-    </Part>
+    </FoldedPart>
   );
 }

@@ -15,6 +15,7 @@ import { useToday } from '@/store/use-today';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
 import { Columns } from '@/ui/controls/Columns';
+import { FoldedPart } from '@/ui/controls/FoldedPart';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Notice } from '@/ui/controls/Notice';
 import { WhereItStands } from '@/features/where/WhereItStands';
@@ -22,7 +23,7 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { zoneKindNames } from '@/words/edit-words';
-import { animalList, birdNames, capital, unitsNames } from '@/words/names';
+import { animalList, birdNames, capital, regionNames, unitsNames } from '@/words/names';
 import { AppearancePart } from './AppearancePart';
 import { FileBlock } from './FileBlock';
 import { KeepersPart } from './KeepersPart';
@@ -101,7 +102,14 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
               </LinkRow>
             </View>
           </Part>
-          <Part title={placeText.nameAndUnits}>
+          <FoldedPart
+            title={placeText.nameAndUnits}
+            closed={placeText.nameAndWhere(
+              place.name,
+              unitsNames[place.units],
+              regionNames[place.setting.region],
+            )}
+          >
             <TextField
               label={placeText.nameOfThePlace}
               text={place.name}
@@ -120,7 +128,7 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
               onRegion={(region) => change('region', (it) => setRegion(it, region))}
               onWhere={(where) => change('region', (it) => setWhere(it, where))}
             />
-          </Part>
+          </FoldedPart>
           <AppearancePart />
           <KeepersPart place={place} />
           <FileBlock yard={yard} />

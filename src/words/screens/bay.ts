@@ -1,8 +1,8 @@
 /** What the screens of `bay` say. */
 import { spoken } from '../language';
-import type { Units } from '@/core/place/place';
-import { lengthWords } from '../length-words';
-import { count } from '../names';
+import type { Bay, Place, Units } from '@/core/place/place';
+import { distanceWords, lengthWords } from '../length-words';
+import { capital, count } from '../names';
 
 export const bayText = spoken('bay', {
   othersLikeThisOne: 'Others like this one',
@@ -90,6 +90,7 @@ export const bayText = spoken('bay', {
   setItTwoBaysAlike: 'Set it: two bays alike',
   takeOutThePostBefore: (name: string) => `Take out the post before ${name}`,
   electricStrands: 'Electric strands',
+  strandsHere: (many: number) => (many === 0 ? 'None along this bay' : count(many, 'wire')),
   noneAlongThisBay: 'None along this bay.',
   strandHeight: (index: number) => `Strand ${index}, height`,
   fromTheWall: 'From the wall',
@@ -105,6 +106,8 @@ export const bayText = spoken('bay', {
   degreesOutwardFromUpright: 'Degrees outward from upright',
   place: 'Place',
   nameAndPosts: 'Name and posts',
+  nameAndSize: ({ units }: Place, { name, width, height }: Bay) =>
+    `${capital(name)}, ${distanceWords(width, units)} wide, ${distanceWords(height, units)} high`,
   nameOfTheBay: 'Name of the bay',
   walk: (name: string) => `Walk ${name}`,
   thisBayIsGone: 'This bay is gone',

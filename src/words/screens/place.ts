@@ -2,7 +2,7 @@
 import { spoken } from '../language';
 import type { Units } from '@/core/place/place';
 import { distanceWords, lengthWords } from '../length-words';
-import { count } from '../names';
+import { capital, count } from '../names';
 
 export const placeText = spoken('place', {
   planAndLap: 'Plan and lap',
@@ -10,6 +10,7 @@ export const placeText = spoken('place', {
   aTremble: 'a tremble',
   aClick: 'a click',
   looksAndSignals: 'Looks and signals',
+  looksNow: (look: string, signal: string) => `${capital(look)}; ${signal} when a reading is saved`,
   duskSparesNightSightSunlight: 'Dusk spares night sight; sunlight is as hard as ink on paper',
   whenAReadingIsSaved: 'When a reading is saved',
   noneWithoutANetwork:
@@ -31,6 +32,7 @@ export const placeText = spoken('place', {
   asInTheFile: 'as it is in the file',
   chooseFirst: 'Say first which state of each part is to stand.',
   keepers: 'Who keeps it',
+  oneOrTwoPhones: 'What you are called; keeping it on two phones',
   whatYouAreCalled: 'What you are called, on this phone',
   keepersAre: (names: string) => `Also kept by ${names}.`,
   twoPhones:
@@ -60,6 +62,7 @@ export const placeText = spoken('place', {
   whatLivesNearYou: 'What lives near you',
   whatLivesHereAndWhat: 'What lives here, and what was seen',
   nameAndUnits: 'Name and units',
+  nameAndWhere: (name: string, units: string, where: string) => `${name}, ${units}, ${where}`,
   nameOfThePlace: 'Name of the place',
   units: 'Units',
   howItJudges: 'How it judges',
