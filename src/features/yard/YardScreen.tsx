@@ -72,6 +72,8 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       tallest={wide ? Math.min(Math.max(room, leastPlan), 520) : leastPlan}
     />
   );
+  // Not before the plan: it would be seen to move.
+  const note = stage > 0 && <ScenarioNote {...look} />;
   const lap = (
     <LapSheet
       {...touched}
@@ -125,7 +127,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {damaged}
             {scenarioBar}
             {plan}
-            <ScenarioNote {...look} />
+            {note}
             {noteOn('plan')}
             {outlook}
             {whatCounts}
@@ -150,7 +152,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       {damaged}
       {scenarioBar}
       {plan}
-      <ScenarioNote {...look} />
+      {note}
       {noteOn('plan')}
       {wayList}
       {last && (
