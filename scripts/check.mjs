@@ -1,4 +1,7 @@
-/** `npm run check`: lint, types, formatting and the tests that stand beside what has changed since the last commit. Quick; `npm test` is the whole. */
+/**
+ * `npm run check`: lint, types, formatting and the tests that stand beside what has changed since the last commit. Quick; `npm test` is
+ * the whole.
+ */
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { dirname } from 'node:path';

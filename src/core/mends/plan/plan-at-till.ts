@@ -111,10 +111,13 @@ function* paidFor(
       ...(known && { known }),
     },
   );
+  // Of what was known the search may have left out what others do as well: it counts whole here.
+  const isBehind = known !== undefined && lossWith(least, known) < plan.after - 1e-9;
+  const chosen = isBehind ? known : plan.chosen;
   // What must be made is paid for, whatever it takes.
-  const overspent = plan.overspent || till.cost(plan.chosen) > cents;
+  const overspent = plan.overspent || till.cost(chosen) > cents;
   const bound = refusing.isSure() ? plan.bound : Math.min(plan.bound, first.bound);
-  return { ...plan, overspent, bound };
+  return { ...plan, chosen, overspent, bound };
 }
 
 /** First to within what anybody would call a change, then, if that is soon done, the one with least work of all that are as good. */
