@@ -30,7 +30,10 @@ export function byShelves(
     own.push({ roll, sections });
     rest = rest.filter(({ id }) => !ids.has(id));
   }
-  const best = cheapestOf(choicesOf(bought).flatMap((rolls) => corrected(rest, rolls)));
+  const best =
+    rest.length === 0
+      ? []
+      : cheapestOf(choicesOf(bought).flatMap((rolls) => corrected(rest, rolls)));
   if (!best) return undefined;
   const all = [...own, ...best];
   return {

@@ -5,7 +5,7 @@
 import { heapOf } from '../../heap';
 import { sumBy, type Roll } from './cutting';
 
-/** Sets of rolls that are looked at before the first that was had is good enough. */
+/** Sets of rolls that are looked at; then they are taken one after the other. */
 const mostSets = 2000;
 
 /** Sections, by their place, on each roll. `undefined` where there are not rolls enough. */
@@ -52,7 +52,38 @@ export function coveringRolls(
       );
     });
   }
-  return undefined;
+  return oneByOne(rolls, order, lengths);
+}
+
+/** Each time the roll that takes most for its money of what is left. */
+function oneByOne(rolls: readonly Roll[], order: readonly number[], lengths: readonly number[]) {
+  const on: { readonly roll: Roll; readonly of: readonly number[] }[] = [];
+  const left = new Map(rolls.map((roll) => [roll, roll.count ?? Infinity]));
+  let rest = order;
+  while (rest.length > 0) {
+    const [best] = rolls
+      .filter((roll) => (left.get(roll) ?? 0) > 0)
+      .map((roll) => ({ roll, ...filledUp(roll, rest, lengths) }))
+      .filter(({ of }) => of.length > 0)
+      .sort((a, b) => a.roll.cents / a.taken - b.roll.cents / b.taken);
+    if (!best) return undefined;
+    on.push(best);
+    left.set(best.roll, (left.get(best.roll) ?? 1) - 1);
+    rest = rest.filter((at) => !best.of.includes(at));
+  }
+  return on;
+}
+
+function filledUp(roll: Roll, rest: readonly number[], lengths: readonly number[]) {
+  const of: number[] = [];
+  let taken = 0;
+  for (const at of rest) {
+    const length = lengths[at] ?? 0;
+    if (taken + length > roll.length) continue;
+    taken += length;
+    of.push(at);
+  }
+  return { of, taken };
 }
 
 function laidOn(set: readonly Roll[], order: readonly number[], lengths: readonly number[]) {

@@ -208,6 +208,28 @@ test.each([0, 1, 1e12])('rolls for %d hundredths are cut as well as others', (ce
   expect(fewer.cents).toBe(Math.min(cents, 4000));
 });
 
+test('what the shed has is enough where nothing is sold', () => {
+  const offcut = { id: 'offcut', length: 3000, width: 600, cents: 0, count: 1 };
+  expect(cut([{ id: 'a', length: 900, width: 300 }], [offcut]).cents).toBe(0);
+});
+
+test('a great many long sections, of which rolls of several lengths each waste half', () => {
+  const pieces = Array.from({ length: 150 }, (_, at): Piece => ({
+    id: `p${at}`,
+    length: 5100 + at,
+    width: 880,
+  }));
+  const rolls = asRolls([
+    [900, 6000, 4600],
+    [900, 10_000, 7000],
+    [900, 14_900, 9900],
+    [900, 19_900, 13_000],
+  ]);
+  const ours = cut(pieces, rolls, quick);
+  expectCuttable(pieces, ours);
+  expect(ours.cents).toBeLessThan(1.2 * ours.lowestCents);
+});
+
 test('pieces too wide for the cheaper roll are not cut from it', () => {
   const pieces = [
     { id: 'a', length: 5000, width: 1200 },
