@@ -1,9 +1,9 @@
 /** Back comes back to where the reader was on a page, as it does in any browser; a page opened anew begins at its head. */
-import { usePathname } from 'expo-router';
+import { usePathname, useRoute } from 'expo-router';
 import { useEffect, useRef, type RefObject } from 'react';
 import type { ScrollView } from 'react-native';
 
-/** px from the head, by entry of the browser's history, address and part of the page. Lasts as long as the tab. */
+/** px from the head, by visit of a page. Lasts as long as the tab. */
 const kept = new Map<string, number>();
 
 /** What is done by a reader's own hand: from then on the page is theirs. */
@@ -13,6 +13,7 @@ const ownMoves = ['wheel', 'touchstart', 'pointerdown', 'keydown'] as const;
 export function useKeptScroll(part = ''): RefObject<ScrollView | null> {
   const ref = useRef<ScrollView>(null);
   const path = usePathname();
+  const { key } = useRoute();
   const shown = useRef<string>(undefined);
   useEffect(() => {
     const isAnother = shown.current !== undefined && shown.current !== path;
@@ -20,7 +21,13 @@ export function useKeptScroll(part = ''): RefObject<ScrollView | null> {
     const node = ref.current?.getScrollableNode() as HTMLElement | undefined;
     const content = node?.firstElementChild;
     if (!node || !content || typeof ResizeObserver === 'undefined') return undefined;
-    let wanted = kept.get(keyOf(path, part));
+    // The browser's way back restores its entry, with other keys than the router gave; by the router's own way back the key is
+    // the same, and the screen may be drawn a moment before the browser is back at its entry.
+    const visits = () => [`${key} ${path} ${part}`, `${entryId()} ${path} ${part}`];
+    let wanted = visits().reduce<number | undefined>(
+      (at, visit) => at ?? kept.get(visit),
+      undefined,
+    );
     const end = () => {
       wanted = undefined;
     };
@@ -33,7 +40,7 @@ export function useKeptScroll(part = ''): RefObject<ScrollView | null> {
       if (Math.abs(node.scrollTop - wanted) < 1) end();
     });
     const note = () => {
-      if (wanted === undefined) kept.set(keyOf(path, part), node.scrollTop);
+      if (wanted === undefined) for (const visit of visits()) kept.set(visit, node.scrollTop);
     };
     follow.observe(content);
     node.addEventListener('scroll', note, { passive: true });
@@ -48,12 +55,12 @@ export function useKeptScroll(part = ''): RefObject<ScrollView | null> {
       node.removeEventListener('scroll', note);
       for (const move of ownMoves) node.removeEventListener(move, take);
     };
-  }, [path, part]);
+  }, [path, part, key]);
   return ref;
 }
 
-/** The router gives every entry of the history an id; the address as well, for a screen is drawn a moment before its entry is made. */
-function keyOf(path: string, part: string): string {
+/** The router gives every entry of the browser's history an id. */
+function entryId(): string {
   const { id = '' } = (window.history.state ?? {}) as { readonly id?: string };
-  return `${id} ${path} ${part}`;
+  return id;
 }
