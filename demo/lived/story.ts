@@ -16,6 +16,7 @@ import type { DoorSaid } from '../../src/core/records/evening';
 import type { Mend, MendKind, MendState } from '../../src/core/records/mend';
 import type { LogEntry } from '../../src/core/records/sighting';
 import type { Reading, Walk } from '../../src/core/records/walk';
+import { doorSaid } from '../../src/core/nights/evening-now';
 import { doorsOfRound } from '../../src/core/nights/shutters';
 import { daysLater } from '../../src/core/schema/day';
 import { lastDay } from './last-day';
@@ -177,10 +178,9 @@ export class Story {
     for (let ago = from; ago >= to; ago -= 1) {
       const it = { by: undefined, told: 'evening' as const, doors: {}, fewer: {}, ...other[ago] };
       if (it.silent) continue;
-      const doors = doorsOfRound(this.place).map(({ id }): DoorSaid => ({
-        opening: id,
-        was: it.doors[id] ?? 'shut',
-      }));
+      const doors = doorsOfRound(this.place).map((door): DoorSaid =>
+        doorSaid(door, it.doors[door.id] ?? 'shut'),
+      );
       const isMorning = it.told === 'morning';
       this.say(ago, {
         what: 'evening',

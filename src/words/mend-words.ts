@@ -152,6 +152,8 @@ export const cautionWords: Readonly<Record<Caution, string>> = {
   'animal-inside':
     'Make sure no animal or its young is shut in. Many are protected by law; ask your authority before disturbing one.',
   'keeper-shut-in': 'Whoever is inside must be able to get out.',
+  'bird-out':
+    'It fails in two ways: it stays open, or it shuts a late bird out. Count at dusk all the same.',
   shade:
     'Boards and sheet give shade, and heat under them in summer: keep a side that air moves through.',
   fire: 'Whoever is inside must get out in a fire, and birds be got out: keep one way that opens in the dark.',
@@ -202,6 +204,7 @@ const materialNames: Readonly<
   brackets: 'brackets',
   ballast: 'slabs for weight',
   closer: 'door spring or weight',
+  'door-drive': 'door drive with light cell',
   insulators: 'insulators',
   'fence-wire': 'fence wire',
   'earth-stake': 'earth stake',

@@ -83,6 +83,15 @@ export const moreMendWords = {
       'See that you can get out from inside.',
     ],
   },
+  'light-door': {
+    name: 'Drive that shuts the pop door at dusk',
+    steps: [
+      'See that the door runs freely by its own weight, with a rail to land in; a drive does not mend a door that jams.',
+      'Fix the drive above the door, its light cell where no lamp falls on it, and hang the door on it.',
+      'Stay with it for the first evenings: every bird must be in before it shuts, and it must land all the way.',
+      'Change its battery when you change the clocks, and look at it each dusk on the evening’s round.',
+    ],
+  },
   'flap-out': {
     name: 'Mesh flap that travels with the pen',
     steps: [

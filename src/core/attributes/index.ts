@@ -37,6 +37,7 @@ import { latch } from './latch';
 import { latchForce } from './latch-force';
 import { leaning } from './leaning';
 import { letsGo } from './lets-go';
+import { shutBy } from './shut-by';
 import { openVolts } from './open-volts';
 import { openingCorners } from './opening-corners';
 import { openingGap } from './opening-gap';
@@ -96,6 +97,7 @@ const registry = {
   'opening.crossed': crossed,
   'opening.hooked': hooked,
   'opening.letGo': letsGo,
+  'opening.shutBy': shutBy,
   'opening.habit': habit,
   'latch.kind': latch,
   'strand.height': strandHeight,

@@ -192,7 +192,7 @@ function doorEvenings(
       told,
       by: device.name,
       ...(was === 'shut' && { shutAt: at }),
-      doors: [{ opening, was }],
+      doors: [{ opening, was, shutBy: 'light' }],
       counts: [],
     });
     if (did === 'jammed') evenings.push(said('jammed', 'evening'));

@@ -38,7 +38,7 @@ test('where the sun does not set nothing is ever late', () => {
 test('what is unsaid is as it should be: doors shut, all birds in, the line on', () => {
   const withFence = { ...place, fence: { id: 'line', on: 'nights' as const } };
   expect(restOf(withFence, [], nightOn(place, [], date))).toEqual({
-    doors: [{ opening: 'pop-door', was: 'shut' }],
+    doors: [{ opening: 'pop-door', was: 'shut', shutBy: 'cord' }],
     counts: [{ group: 'bantams', least: 12, most: 12 }],
     strand: 'on',
   });

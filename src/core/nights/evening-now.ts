@@ -1,8 +1,8 @@
 /** Where an evening stands: whether it is time, whether it was said, and what is still to be said. */
 import type { LogEntry } from '../records/sighting';
-import type { Place } from '../place/place';
+import type { Opening, Place } from '../place/place';
 import { groupAfter } from '../records/flock-on';
-import type { CountSaid, DoorSaid, Evening } from '../records/evening';
+import type { CountSaid, DoorSaid, DoorState, Evening } from '../records/evening';
 import type { Dusk } from '../place/dusk';
 import { mostOf } from '../place/group-on';
 import { daysSaid, type Night } from './night';
@@ -39,7 +39,7 @@ export function restOf(
 ): Pick<Evening, 'doors' | 'counts' | 'strand'> {
   const doors = doorsOfRound(place)
     .filter(({ id }) => !night.doors.has(id))
-    .map(({ id }): DoorSaid => ({ opening: id, was: 'shut' }));
+    .map((door): DoorSaid => doorSaid(door, 'shut'));
   const counts = place.flock
     .filter(({ id }) => !night.counts.has(id))
     .map((group) => groupAfter(group, log, night.date))
@@ -47,6 +47,11 @@ export function restOf(
     .map((group): CountSaid => ({ group: group.id, least: group.count, most: mostOf(group) }));
   const strand = place.fence && night.strand === undefined ? ({ strand: 'on' } as const) : {};
   return { doors, counts, ...strand };
+}
+
+/** How a door stood, and what shuts it in these days: a drive that is fitted later begins with a log of its own. */
+export function doorSaid({ id, shutBy }: Opening, was: DoorState): DoorSaid {
+  return { opening: id, was, shutBy };
 }
 
 /** Whether anything is left to say. */

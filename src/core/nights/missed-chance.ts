@@ -3,6 +3,7 @@
  * weight of so many evenings. With `m` the prior mean, `w` its weight, `n` evenings and `k` of them missed: Beta(m·w + k, (1 − m)·w + n − k).
  */
 import type { Place } from '../place/place';
+import type { DoorState } from '../records/evening';
 import type { LogEntry } from '../records/sighting';
 import { missedBy, priorRounds, staysOpenShare } from '../tables/shutting';
 import { nightsTold, type NightTold } from './night';
@@ -74,9 +75,27 @@ export const keeperOf = ({ routine }: Place): string => routine?.shuts?.trim() ?
 export const nameOf = (place: Place, { by }: Pick<NightTold, 'by'>): string =>
   by?.trim() || keeperOf(place);
 
+/**
+ * How one's doors stood that evening. Where none of a person's was said, what else was shut by hand in those days stands for them:
+ * whoever forgot one forgets another. What was shut otherwise then is no round of theirs.
+ */
+export function saidOf(
+  { kind, doors }: Shutter,
+  { doors: said, shutBy }: NightTold,
+): ReadonlyMap<string, DoorState> {
+  const isNow = (id: string): boolean => doors.some((door) => door.id === id);
+  const byDevice = kind === 'device';
+  const own = [...said].filter(([id]) => {
+    const by = shutBy.get(id);
+    return by === undefined ? isNow(id) : (by === 'light') === byDevice;
+  });
+  const ofNow = own.filter(([id]) => isNow(id));
+  return new Map(ofNow.length > 0 || byDevice ? ofNow : own);
+}
+
 /** How it stood of the doors of one that shuts; `undefined` where nothing was said of them. */
-function outcomeOf({ doors }: Shutter, night: NightTold): 'shut' | 'open' | 'bird-out' | undefined {
-  const said = doors.flatMap(({ id }) => night.doors.get(id) ?? []);
+function outcomeOf(shutter: Shutter, night: NightTold): 'shut' | 'open' | 'bird-out' | undefined {
+  const said = [...saidOf(shutter, night).values()];
   if (said.length === 0) return undefined;
   if (said.some((was) => was === 'open' || was === 'jammed')) return 'open';
   return said.includes('bird-out') ? 'bird-out' : 'shut';
@@ -92,7 +111,7 @@ function countRounds(
   log: readonly LogEntry[],
   shutter: Shutter,
 ): ReadonlyMap<string, Rounds> {
-  const key = [keeperOf(place), ...shutter.doors.map(({ id }) => id)].join('\n');
+  const key = [shutter.kind, keeperOf(place), ...shutter.doors.map(({ id }) => id)].join('\n');
   return getOrMake(counted(log), key, () => {
     const rounds = new Map<string, Rounds>();
     for (const night of nightsTold(log).values()) {

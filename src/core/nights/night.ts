@@ -3,6 +3,7 @@
  * however often, the same night comes out. Of two sayings of one thing the later stands; of one moment, the one whose id sorts last.
  */
 import { memoized } from '../memo';
+import type { ShutBy } from '../place/bay';
 import type { Place } from '../place/place';
 import type { CountSaid, DoorState, Evening } from '../records/evening';
 import type { LogEntry } from '../records/sighting';
@@ -17,6 +18,8 @@ export interface NightTold {
   readonly date: string;
   /** How doors stood, by opening. */
   readonly doors: ReadonlyMap<string, DoorState>;
+  /** What shut doors then, where it was said: by hand until a drive was fitted. */
+  readonly shutBy: ReadonlyMap<string, ShutBy>;
   /** How many were in, by group. */
   readonly counts: ReadonlyMap<string, CountSaid>;
   /** Who shut up, where it was said. */
@@ -82,11 +85,13 @@ export function stampAfter({ said }: NightTold, now: Date): string {
 /** `said`: in the order in which it was said. */
 function joined(date: string, said: readonly Evening[]): NightTold {
   const doors = new Map<string, DoorState>();
+  const by = new Map<string, ShutBy>();
   const counts = new Map<string, CountSaid>();
   const found = new Set<string>();
   for (const it of said) {
-    for (const { opening, was } of it.doors) {
+    for (const { opening, was, shutBy } of it.doors) {
       doors.set(opening, was);
+      if (shutBy) by.set(opening, shutBy);
       if (it.told === 'morning' && was !== 'shut') found.add(opening);
       else found.delete(opening);
     }
@@ -95,6 +100,7 @@ function joined(date: string, said: readonly Evening[]): NightTold {
   return {
     date,
     doors,
+    shutBy: by,
     counts,
     by: said.findLast(({ by }) => by !== undefined)?.by,
     shutAt: said.findLast(({ shutAt }) => shutAt !== undefined)?.shutAt,

@@ -4,8 +4,9 @@ import '../tests/setup';
 import { samphireYard } from '../../../demo/samphire-yard';
 import { applyReadings } from '../records/apply-readings';
 import type { Opening, Place } from '../place/place';
-import type { Evening } from '../records/evening';
+import type { DoorState, Evening } from '../records/evening';
 import type { Away } from '../records/spells';
+import { daysLater } from '../schema/day';
 import { judge } from '../score/judge';
 import { judgeAll } from '../score/judge-all';
 import { tonight, tonightBy } from '../score/tonight';
@@ -47,7 +48,7 @@ test('tonight is every combination of doors, each judged with those doors standi
   const all = judgeAll(three, [], { date });
   const blend = tonightBy(
     all,
-    casesOf(doors.map((id) => ({ doors: [id], chance: chances[id] ?? 0 }))),
+    casesOf(doors.map((id) => [{ doors: [id], chance: chances[id] ?? 0 }])),
   );
   let hold = 0;
   for (let mask = 0; mask < 8; mask += 1) {
@@ -71,7 +72,7 @@ test('chances of all cases add up to one, whatever shuts', () => {
       fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { maxLength: 7 }),
       (chances) => {
         const { cases, missed } = casesOf(
-          chances.map((chance, index) => ({ doors: [`d${index}`], chance })),
+          chances.map((chance, index) => [{ doors: [`d${index}`], chance }]),
         );
         const sum = cases.reduce((all, { chance }) => all + chance, 0);
         expect(sum).toBeCloseTo(1, 9);
@@ -107,4 +108,47 @@ test('away with nobody to cover the doors stand open; with a cover, by their log
   // Over: as ever; and never in what is usual.
   expect(roundOn(found, [away({})], '2026-11-22').missed).toBe(0.02);
   expect(usualRound(found, [away({})]).missed).toBe(0.02);
+});
+
+/** Evenings of two doors, one after the other. */
+const evenings = (said: readonly (readonly [pop: DoorState, gate: DoorState])[]): Evening[] =>
+  said.map(([pop, gate], index): Evening => ({
+    ...evening('shut'),
+    ...{ id: `e${index}`, date: daysLater('2026-01-01', index) },
+    doors: [
+      { opening: 'pop-door', was: pop },
+      { opening: 'gate', was: gate },
+    ],
+  }));
+
+test('of two doors, the one that the log has seen forgotten alone is forgotten alone as often', () => {
+  const two = withDoors(found, (door) => (door.id === 'gate' ? { ...door, byDay: 'open' } : door));
+  const log = evenings([
+    ...Array.from({ length: 46 }, () => ['shut', 'shut'] as const),
+    ...Array.from({ length: 3 }, () => ['shut', 'open'] as const),
+    ['open', 'open'],
+  ]);
+  const { cases, missed } = usualRound(two, log);
+  // Dirichlet over shut, all, the gate: prior 49 and 1 of 50 evenings, then what was seen (closed form).
+  const chances = new Map(cases.map(({ open, chance }) => [[...open].sort().join(), chance]));
+  expect(chances.get('gate,pop-door')).toBeCloseTo((1 + 1) / 100, 12);
+  expect(chances.get('gate')).toBeCloseTo(3 / 100, 12);
+  expect(chances.get('')).toBeCloseTo(95 / 100, 12);
+  expect(missed).toBeCloseTo(5 / 100, 12);
+});
+
+test('a drive that is fitted begins with a log of its own; what was shut by hand is the person’s', () => {
+  const driven = withDoors(found, (door) =>
+    door.id === 'pop-door' ? { ...door, shutBy: 'light' } : door,
+  );
+  const log = (shutBy: 'hand' | 'light') =>
+    Array.from({ length: 50 }, (_, index): Evening => ({
+      ...evening('open'),
+      ...{ id: `e${index}`, date: daysLater('2026-01-01', index) },
+      doors: [{ opening: 'pop-door', was: 'open', shutBy }],
+    }));
+  expect(usualRound(driven, log('hand')).missed).toBeCloseTo(0.01, 12);
+  expect(usualRound(driven, log('light')).missed).toBeCloseTo((0.5 + 50) / 100, 12);
+  // The same log of the same door, before: neither is taken for the other's.
+  expect(usualRound(found, log('hand')).missed).toBeCloseTo((1 + 50) / 100, 12);
 });

@@ -6,14 +6,14 @@ import { memoized } from '../memo';
 
 /** Somebody or something that shuts doors. */
 export interface Shutter {
-  /** `person`, or the id of the door that shuts itself. */
+  /** `personId`, or the id of the door that shuts itself. */
   readonly id: string;
   readonly kind: 'person' | 'device';
   readonly doors: readonly Opening[];
 }
 
-/** Id of the one who shuts what does not shut itself. */
-export const personId = 'person';
+/** Id of the one who shuts what does not shut itself: no door has one with a stroke. */
+export const personId = '/person';
 
 /** Doors that the evening round shuts, in the order of the place. */
 export const doorsOfRound = memoized((place: Place): readonly Opening[] =>

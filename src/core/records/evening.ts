@@ -1,4 +1,5 @@
 /** What was said of an evening: how doors stood, how many birds were in. Each saying is a record of its own; see core/nights. */
+import { shutBys } from '../place/bay';
 import { most } from '../schema/limits';
 import { keptFields } from './kept';
 import { day, instant, text } from '../schema/common';
@@ -24,6 +25,8 @@ const doorSaid = object({
   /** An opening's id. */
   opening: text,
   was: oneOf(doorStates),
+  /** What shut it in those days. Absent: what does now. */
+  shutBy: optional(oneOf(shutBys)),
 });
 /** How one door stood. */
 export interface DoorSaid extends TypeOf<typeof doorSaid> {}

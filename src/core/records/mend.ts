@@ -56,6 +56,7 @@ export const mendKinds = [
   'lap-seam',
   'screw-shut',
   'spring-closer',
+  'light-door',
   'flap-out',
   'mesh-under',
   'frame-down',

@@ -74,6 +74,21 @@ export const doorWords = {
     sort: 'doors',
     tonight: propped,
   },
+  'opening.shutBy': {
+    ask: ({ opening = 'door' }) => ({
+      title: `What shuts the ${opening}?`,
+      todo: 'At dusk, as it went the last evenings. See it land all the way.',
+      short: `what shuts the ${opening}`,
+    }),
+    answers: {
+      light: ['a drive, by light or clock', 'it may stay open, or shut a bird out'],
+      hand: ['somebody, by hand', ''],
+      cord: ['somebody, by a cord', ''],
+      nobody: ['nobody', ''],
+    },
+    sort: 'doors',
+    tonight: propped,
+  },
   'latch.kind': {
     ask: ({ opening = 'door' }) => ({
       title: `What holds the ${opening} shut?`,

@@ -64,6 +64,7 @@ export const handiwork: Readonly<Record<CatalogueKind, Handiwork>> = {
   'lap-seam': it('handy', 'tape', 'saw', 'driver'),
   'screw-shut': it('anyone', 'driver'),
   'spring-closer': it('handy', 'drill', 'driver'),
+  'light-door': it('handy', 'drill', 'driver'),
   'flap-out': it('handy', 'tape', 'snips', 'gloves', 'pliers'),
   'mesh-under': it('handy', 'tape', 'snips', 'gloves', 'driver'),
   'frame-down': it('anyone'),

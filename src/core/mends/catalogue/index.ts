@@ -4,7 +4,7 @@ import { battenEdge } from './batten-edge';
 import { boardOver } from './board-over';
 import { boarded } from './boarded';
 import { collarPlate, lapSeam, screwShut } from './close-opening';
-import { shutNightly, springCloser } from './door-habits';
+import { lightDoor, shutNightly, springCloser } from './door-habits';
 import { floorMesh, meshUnder } from './floor-mesh';
 import { frameDown } from './frame-down';
 import { carabinerOn, clipEdge, holeStuffed, wedgeShut } from './for-tonight';
@@ -75,6 +75,7 @@ export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'lap-seam': lapSeam,
   'screw-shut': screwShut,
   'spring-closer': springCloser,
+  'light-door': lightDoor,
   'flap-out': flapOut,
   'mesh-under': meshUnder,
   'frame-down': frameDown,

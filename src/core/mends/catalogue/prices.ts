@@ -42,6 +42,7 @@ export const prices: Readonly<Record<Material, Price>> = {
   brackets: price('piece', 3),
   ballast: price('piece', 4),
   closer: price('piece', 12),
+  'door-drive': price('piece', 120),
   insulators: { by: 'piece', cents: lineKit.insulator },
   'fence-wire': { by: 'metre', cents: lineKit.wire },
   'earth-stake': { by: 'piece', cents: lineKit.rod },

@@ -7,19 +7,22 @@ import type { SpotKind } from '../../place/spot';
 import type { Mend } from '../../records/mend';
 import type { Animal } from '../../tables/animals';
 import type { Candidate } from './candidates';
+import { bayMissed, type Missed } from './missed';
 import { spotWeights, type SpotWeights } from './spot-weights';
 import { laidOver, withMends } from './with-mends';
 
 /** Weights of a bay by the mends that are made of it. */
 export interface BayStates {
   /** `made`: places in `candidates`, ascending. */
-  weights(
-    bay: BayId,
-    made: readonly number[],
-    animal: Animal,
-    scenario: Scenario,
-    date: string,
-  ): SpotWeights;
+  weights(bay: BayId, made: readonly number[], at: Meeting): SpotWeights;
+}
+
+/** Who is met, and how the place stands. */
+export interface Meeting {
+  readonly animal: Animal;
+  readonly scenario: Scenario;
+  readonly date: string;
+  readonly missed?: Missed;
 }
 
 interface State {
@@ -42,11 +45,17 @@ export function bayStates(ready: Place, candidates: readonly Candidate[]): BaySt
     return { place, bay: withLineOf(bay, findBay(whole, id)?.bay), asked: new Map() };
   };
   return {
-    weights: (id, made, animal, scenario, date) => {
+    weights: (id, made, { animal, scenario, date, missed }) => {
       const key = `${made.join()} ${id}`;
       const { place, bay, asked } = getOrMake(states, key, () => stateOf(id, made));
-      return getOrMake(asked, `${animal.id} ${scenario} ${date}`, () =>
-        spotWeights(place, bay, animal, whenOf(place, scenario, date)),
+      const who = missed ? [...missed].sort().join() : '';
+      return getOrMake(asked, `${animal.id} ${scenario} ${date} ${who}`, () =>
+        spotWeights(
+          place,
+          missed ? bayMissed(bay, missed) : bay,
+          animal,
+          whenOf(place, scenario, date),
+        ),
       );
     },
   };

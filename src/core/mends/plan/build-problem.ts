@@ -8,9 +8,7 @@ import type { LogEntry } from '../../records/sighting';
 import type { Mend } from '../../records/mend';
 import { shareThatTry } from '../../score/attempts';
 import { takenBy, isHadOutside } from '../../score/judge-animal';
-import { shareOfNights } from '../../score/losses';
 import type { Scales } from '../../score/experience';
-import { usualRound } from '../../nights/round-cases';
 import { isAbout, shareOfVisits, whereabouts } from '../../score/scenario';
 import { expectedVisits, shying } from '../../score/visits';
 import { animals } from '../../tables/animals';
@@ -19,6 +17,7 @@ import { bayStates, type BayStates } from './bay-states';
 import { candidatesFor, isStillThere, type Candidate } from './candidates';
 import { casesOfYear, type MonthCase } from './cases';
 import { linksOf, type LinkMaker, type TermCase } from './links';
+import { missedCases, type MissedCase } from './missed';
 import type { ByGroup, PlanProblem, Term } from './problem';
 import type { SpotWeights } from './spot-weights';
 import { shutFrom } from './shut-from';
@@ -70,7 +69,13 @@ export function buildProblem(
     mendsOf: mendsByBay(ready, candidates),
     excludes: (a, b) => excluded[a]?.has(b) ?? false,
   };
-  const { weights, fixedOf } = weightsOf(found, log, cases, scales);
+  const rounds = missedCases(
+    found,
+    log,
+    ready,
+    candidates.map(({ mend }) => mend),
+  );
+  const { weights, fixedOf } = weightsOf(found, log, withRounds(cases, rounds), scales);
   const terms = [...weights.values()].map((it) => termOf(ready, it, maker));
   return {
     problem: {
@@ -96,23 +101,42 @@ interface Weighed extends TermCase {
   readonly weightOf: ByGroup;
 }
 
+/** A month's circumstances with how the round goes, and the share of its nights or days. */
+interface RoundCase extends MonthCase, Partial<Pick<MissedCase, 'missed'>> {
+  readonly share: number;
+}
+
+/** Nights on which nobody misses, and those of every way to miss; every day is a day. */
+function withRounds(cases: readonly MonthCase[], rounds: readonly MissedCase[]): RoundCase[] {
+  return cases.flatMap((it): RoundCase[] => {
+    const isLeft = it.scenario === 'left-open';
+    if (!isLeft && it.scenario !== 'night-shut') return [{ ...it, share: 1 }];
+    return rounds
+      .filter(({ missed }) => missed.size > 0 === isLeft)
+      .map(({ missed, chance }) => ({
+        ...it,
+        share: chance,
+        ...(isLeft && { missed, key: `${it.key} ${[...missed].sort().join()}` }),
+      }));
+  });
+}
+
 function weightsOf(
   found: Place,
   log: readonly LogEntry[],
-  cases: readonly MonthCase[],
+  cases: readonly RoundCase[],
   scales: Scales | undefined,
 ) {
   const weights = new Map<string, Weighed>();
-  const { missed } = usualRound(found, log);
   let fixedOf: ByGroup = {};
-  for (const { scenario, date, days, key, when } of cases) {
+  for (const { scenario, date, days, key, when, missed, share } of cases) {
     const birds = whereabouts(found, scenario, date);
     for (const id of toKeepOut(found)) {
       const animal = animals[id];
       if (!isAbout(found, animal, scenario, date)) continue;
       const tries =
         days *
-        shareOfNights(scenario, missed) *
+        share *
         expectedVisits(found, animal, log, date) *
         shying(animal, log, date) *
         shareThatTry(found, animal, date, log) *
@@ -128,7 +152,7 @@ function weightsOf(
         }
         const name = `${id} ${zone} ${key}`;
         const weightOf = added(weights.get(name)?.weightOf ?? {}, own);
-        weights.set(name, { animal, scenario, date, zone, weightOf });
+        weights.set(name, { animal, scenario, date, missed, zone, weightOf });
       }
     }
   }
@@ -218,7 +242,7 @@ function harmfulOf(
     for (const id of toKeepOut(ready)) {
       for (const { scenario, date } of cases) {
         const lightest = (made: readonly number[], of = bay) =>
-          lightestOf(states.weights(of, made, animals[id], scenario, date));
+          lightestOf(states.weights(of, made, { animal: animals[id], scenario, date }));
         // A roof is no worse than what was open before it: the lightest way into its zone.
         const base = isNew.has(bay) ? lightestInto(bay, lightest) : lightest([]);
         for (const mend of mends) {

@@ -1,8 +1,6 @@
 /** The links of one term: every spot that something gets by, with what it weighs under each set of its mends. */
 import { outside, type BayId, type Face, type Place, type ZoneId } from '../../place/place';
-import type { Scenario } from '../../score/scenario';
-import type { Animal } from '../../tables/animals';
-import type { BayStates } from './bay-states';
+import type { BayStates, Meeting } from './bay-states';
 import { birdsEnd, outsideEnd, type Link, type LinkState } from './problem';
 import { least, type BySpot, type SpotWeights } from './spot-weights';
 
@@ -14,25 +12,23 @@ export interface LinkMaker {
   readonly excludes: (a: number, b: number) => boolean;
 }
 
-/** Whose term it is: animal, scenario, day, zone. */
-export interface TermCase {
-  readonly animal: Animal;
-  readonly scenario: Scenario;
-  readonly date: string;
+/** Whose term it is, and the zone of the birds. */
+export interface TermCase extends Meeting {
   readonly zone: ZoneId;
 }
 
 /** Every way through or reach into a bay as a link between zones, with what it weighs by each set of its mends. */
 export function linksOf(
   place: Place,
-  { animal, scenario, date, zone }: TermCase,
+  at: TermCase,
   zones: readonly ZoneId[],
   maker: LinkMaker,
 ): Link[] {
+  const { zone } = at;
   const end = (id: ZoneId): number => (id === outside ? outsideEnd : zones.indexOf(id));
   return place.faces.flatMap((face) =>
     face.bays.flatMap((bay) =>
-      spotTables(bay.id, animal, scenario, date, maker).flatMap(({ by, mends, states }) =>
+      spotTables(bay.id, at, maker).flatMap(({ by, mends, states }) =>
         endsOf(face, by.way, zone, end).map(([from, to]) => ({
           bay: bay.id,
           by,
@@ -70,12 +66,10 @@ interface SpotTable {
 
 function spotTables(
   bay: BayId,
-  animal: Animal,
-  scenario: Scenario,
-  date: string,
+  at: Meeting,
   { states, mendsOf, excludes }: LinkMaker,
 ): SpotTable[] {
-  const weights = (made: readonly number[]) => states.weights(bay, made, animal, scenario, date);
+  const weights = (made: readonly number[]) => states.weights(bay, made, at);
   const mends = mendsOf.get(bay) ?? [];
   const base = weights([]);
   const alone = new Map(mends.map((mend) => [mend, weights([mend])]));
@@ -90,8 +84,8 @@ function spotTables(
       by: { way: by.way, spot: by.spot },
       mends: own,
       states: subsets.map((made): LinkState => {
-        const at = made.length === 0 ? base : weights(made);
-        const parts = spots.flatMap((spot) => at.get(spot) ?? []);
+        const weighed = made.length === 0 ? base : weights(made);
+        const parts = spots.flatMap((spot) => weighed.get(spot) ?? []);
         return {
           mask: made.reduce((mask, mend) => mask | (1 << own.indexOf(mend)), 0),
           weight: parts.reduce<number | null>((sum, it) => least(sum, it.weight), null),

@@ -1,0 +1,93 @@
+/** Rounds that are missed, in the plan: what it reckons of every mend is what the judgement says of the place with it made. */
+import '../../tests/setup';
+import { samphireYard } from '../../../../demo/samphire-yard';
+import type { DoorState, Evening } from '../../records/evening';
+import { applyReadings } from '../../records/apply-readings';
+import type { ShutBy } from '../../place/bay';
+import type { Opening, Place } from '../../place/place';
+import { daysLater } from '../../schema/day';
+import { lossesOfYear } from '../../score/losses';
+import { buildProblem } from './build-problem';
+import { lossWith } from './loss';
+import { withMends } from './with-mends';
+
+const found = applyReadings(samphireYard.place, samphireYard.walks).place;
+
+const withDoors = (doors: Readonly<Record<string, Partial<Opening>>>): Place => ({
+  ...found,
+  faces: found.faces.map((face) => ({
+    ...face,
+    bays: face.bays.map((bay) => ({
+      ...bay,
+      openings: bay.openings.map((it) => ({ ...it, ...doors[it.id] })),
+    })),
+  })),
+});
+
+/** So many evenings as each says, one after the other. */
+function evenings(
+  shutBy: Readonly<Record<string, ShutBy>>,
+  ...said: readonly (readonly [number, Readonly<Record<string, DoorState>>])[]
+): Evening[] {
+  const all = said.flatMap(([many, doors]) => Array.from({ length: many }, () => doors));
+  return all.map((doors, index): Evening => {
+    const date = daysLater('2026-01-01', index);
+    return {
+      ...{ id: `e${index}`, placeId: found.id, date, what: 'evening', told: 'evening' },
+      ...{ at: `${date}T17:00:00Z`, counts: [] },
+      doors: Object.entries(doors).map(([opening, was]) => ({
+        opening,
+        was,
+        shutBy: shutBy[opening] ?? 'hand',
+      })),
+    };
+  });
+}
+
+const both = (pop: DoorState, gate: DoorState) => ({ 'pop-door': pop, gate });
+
+const places: readonly (readonly [string, Place, Evening[]])[] = [
+  [
+    'two doors of one person, of which the gate is forgotten by itself',
+    withDoors({ gate: { byDay: 'open' } }),
+    evenings({}, [40, both('shut', 'shut')], [3, both('shut', 'open')], [1, both('open', 'open')]),
+  ],
+  [
+    'a door that shuts itself beside one that is shut by hand',
+    withDoors({ 'pop-door': { shutBy: 'light' }, gate: { byDay: 'open' } }),
+    evenings({ 'pop-door': 'light' }, [20, both('shut', 'shut')], [2, both('open', 'shut')]),
+  ],
+  ['a pop door that nobody shuts', withDoors({ 'pop-door': { habit: 'never' } }), []],
+  [
+    'a gate that stands open day and night beside a round that is often missed',
+    withDoors({ gate: { byDay: 'open', habit: 'cold-or-storms' } }),
+    evenings({}, [10, { 'pop-door': 'shut' }], [5, { 'pop-door': 'open' }]),
+  ],
+];
+
+test.each(places)(
+  '%s: each mend alone, and every two that touch the round, come to what is judged of them',
+  (_name, place, log) => {
+    const { problem, candidates, ready } = buildProblem(place, log, [], 2026);
+    const ofRound = candidates.flatMap(({ mend: { kind } }, index) =>
+      ['spring-closer', 'shut-nightly', 'light-door'].includes(kind) ? [index] : [],
+    );
+    expect(ofRound.length).toBeGreaterThan(0);
+    const sets = [
+      [],
+      ...candidates.map((_, index) => [index]),
+      ...ofRound.flatMap((a) => ofRound.filter((b) => b > a).map((b) => [a, b])),
+    ];
+    for (const set of sets) {
+      if (
+        set.some((it) =>
+          candidates[it]?.excludes.some((id) => set.some((b) => candidates[b]?.id === id)),
+        )
+      )
+        continue;
+      const mends = set.flatMap((it) => candidates[it]?.mend ?? []);
+      const { birds } = lossesOfYear(withMends(ready, mends), [], { log }, 2026);
+      expect([set, lossWith(problem, set).toFixed(6)]).toEqual([set, birds.low.toFixed(6)]);
+    }
+  },
+);
