@@ -1,14 +1,15 @@
 /** What state an opening’s own cover is in. */
 import { conditions } from '../tables/fixings';
 import { choice, never } from './attribute';
+import { hasItsOwn } from './has-its-own';
 import { field } from './paths';
 
 export const doorCondition = choice('layer', {
   choices: conditions,
   better: conditions,
   asked: {
-    when: (_layer, { matters, opening }) =>
-      matters.condition && opening !== undefined && !opening.isFixed,
+    when: ({ condition }, { matters, opening }) =>
+      matters.condition && hasItsOwn(condition, opening),
   },
   shortWalks: ['storm'],
   wears: true,

@@ -1,14 +1,14 @@
 /** What holds an opening’s own cover on, apart from that of the wall around it. */
 import { fixings } from '../tables/fixings';
 import { choice, never } from './attribute';
+import { hasItsOwn } from './has-its-own';
 import { field } from './paths';
 
 export const doorFixing = choice('layer', {
   choices: fixings,
   better: fixings,
   asked: {
-    when: (_layer, { matters, opening }) =>
-      matters.fixing && opening !== undefined && !opening.isFixed,
+    when: ({ fixing }, { matters, opening }) => matters.fixing && hasItsOwn(fixing, opening),
   },
   shortWalks: [],
   wears: false,

@@ -134,3 +134,26 @@ test('who opens a latch: clever paws one motion, nobody two different ones (comm
   // A door that nothing holds is leaned on.
   expect(openedBy(here, 'none')).toContain('red-fox');
 });
+
+test('a vent’s own fixing and state are asked where the place says it has them: they are judged by then', () => {
+  const asked = (more: object) => {
+    const faces = found.faces.map((face) => ({
+      ...face,
+      bays: face.bays.map((bay) => ({
+        ...bay,
+        openings: bay.openings.map((it) =>
+          it.kind === 'vent'
+            ? { ...it, cover: (it.cover ?? []).map((layer) => ({ ...layer, ...more })) }
+            : it,
+        ),
+      })),
+    }));
+    return questionsOf({ ...found, faces })
+      .filter(({ item }) => item === 'vent-mesh')
+      .map(({ attribute }) => attribute);
+  };
+  expect(asked({})).not.toContain('layer.condition');
+  expect(asked({ fixing: { any: true }, condition: { any: true } })).toEqual(
+    expect.arrayContaining(['layer.fixing', 'layer.condition']),
+  );
+});

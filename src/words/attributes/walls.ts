@@ -49,7 +49,7 @@ export const wallWords = {
     tonight: over,
   },
   'layer.fixing': {
-    ask: ({ opening = 'door' }) => ({
+    ask: ({ opening = 'mesh' }) => ({
       title: `What holds the cover of the ${opening} on?`,
       todo: 'The weakest kind of fixing anywhere on it. Boards that are its frame: screws.',
       short: `fixing of the ${opening}`,
@@ -60,7 +60,7 @@ export const wallWords = {
     tonight: shut,
   },
   'layer.condition': {
-    ask: ({ opening = 'door' }) => ({
+    ask: ({ opening = 'mesh' }) => ({
       title: `What state is the ${opening} in?`,
       todo: 'Boards, mesh and fixings, at their worst spot. Press the lower edge with a thumb.',
       short: `condition of the ${opening}`,
