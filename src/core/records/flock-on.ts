@@ -25,6 +25,17 @@ export function groupAfter(group: Group, log: readonly LogEntry[], date?: string
   };
 }
 
+/** One bird lost on a day, as it is first written down: off the flock from then on where there is only one it can be of. */
+export function lossOn({ flock }: Place, date: string): Omit<Loss, 'id' | 'placeId'> {
+  const [only, another] = flock;
+  return {
+    what: 'loss',
+    birds: 1,
+    date,
+    ...(only && !another && { group: only.id, fewer: 1 }),
+  };
+}
+
 const kept = answersBy<
   Place,
   { log: readonly LogEntry[]; date: string | undefined; place: Place }

@@ -1,5 +1,6 @@
 /** After a loss: who it may have been, by which way, the next question, and where to look first. */
-import { StyleSheet, View } from 'react-native';
+import { useState } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import type { Culprit, Loss } from '@/core/records/sighting';
 import type { Ranked } from '@/core/signs/inquiry';
 import { otherCauses } from '@/core/tables/signs';
@@ -16,6 +17,7 @@ import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
 import { happenedText } from '@/words/screens/happened';
 import { QuestionPart } from './QuestionPart';
 import { useInquiry, type InquiryAt } from './use-inquiry';
@@ -36,31 +38,64 @@ function Known({ yard, loss }: { readonly yard: Yard; readonly loss: Loss }) {
   const { place } = useJudgement(yard).found;
   const at = useInquiry(yard, loss);
   const { inquiry, signs, question, asked } = at;
+  const wide = useWide();
+  // On a phone one question a screen, until somebody wants to see what it comes to.
+  const [isAsking, setAsking] = useState(asked === 0);
   const isIll = signs.some(({ answer }) => answer === 'no-wound' || answer === 'many-dead');
+  const head = (
+    <View style={styles.head}>
+      <BackLink href="/" name={happenedText.yard} />
+      <Txt kind="title">{titleOf(loss, at)}</Txt>
+      <Txt tone="ink2">{happenedText.lossIs(place, loss)}</Txt>
+      {isIll && <Notice tone="hours">{happenedText.illness}</Notice>}
+      {at.trouble && <Notice>{at.trouble}</Notice>}
+    </View>
+  );
+  const questionPart = question && (
+    <QuestionPart
+      key={question}
+      question={question}
+      number={asked + 1}
+      busy={at.busy}
+      onAnswer={(answer) => at.answer(question, answer)}
+      onPass={() => at.pass(question)}
+    />
+  );
+  if (!wide && questionPart && isAsking) {
+    return (
+      <View style={styles.page}>
+        <ScrollView key={question} style={styles.grow}>
+          {head}
+          {questionPart}
+        </ScrollView>
+        <View style={styles.foot}>
+          <Button
+            look={asked === 0 ? 'plain' : 'main'}
+            label={happenedText.whatItComesTo}
+            onPress={() => setAsking(false)}
+          />
+        </View>
+      </View>
+    );
+  }
   return (
     <Columns
       names={[happenedText.whatHappened, happenedText.who]}
+      rightFirst
       head={
-        <View style={styles.head}>
-          <BackLink href="/" name={happenedText.yard} />
-          <Txt kind="title">{titleOf(loss, at)}</Txt>
-          <Txt tone="ink2">{happenedText.lossIs(place, loss)}</Txt>
-          {isIll && <Notice tone="hours">{happenedText.illness}</Notice>}
-          {at.trouble && <Notice>{at.trouble}</Notice>}
-        </View>
+        <>
+          {head}
+          {questionPart && !wide && (
+            <View style={styles.more}>
+              <Button look="plain" label={happenedText.askMore} onPress={() => setAsking(true)} />
+            </View>
+          )}
+        </>
       }
       left={
         <>
-          {question ? (
-            <QuestionPart
-              key={question}
-              question={question}
-              number={asked + 1}
-              busy={at.busy}
-              onAnswer={(answer) => at.answer(question, answer)}
-              onPass={() => at.pass(question)}
-            />
-          ) : (
+          {wide && questionPart}
+          {!questionPart && (
             <View style={styles.head}>
               <Txt tone="ink2">{happenedText.enough}</Txt>
             </View>
@@ -187,6 +222,9 @@ function KnownPart({
 const styles = StyleSheet.create({
   head: { padding: space.l, gap: space.s },
   grow: { flex: 1 },
+  more: { paddingHorizontal: space.l, paddingBottom: space.s },
+  page: { flex: 1, backgroundColor: color.field },
+  foot: { padding: space.m, borderTopWidth: 1, borderTopColor: color.hairline },
   suspect: {
     gap: space.xs,
     paddingVertical: space.s,

@@ -1,6 +1,7 @@
 /** The losses that were logged, newest first, and one more in a tap. */
 import { useState } from 'react';
 import { View } from 'react-native';
+import { lossOn } from '@/core/records/flock-on';
 import type { Loss } from '@/core/records/sighting';
 import type { Edit } from '@/features/edit/use-edit';
 import { EntryDetails } from '@/features/lives/EntryDetails';
@@ -67,7 +68,7 @@ export function LossesPart({ yard: { place, sightings }, today, edit }: Props) {
           look="plain"
           label={livedText.logALoss}
           onPress={() =>
-            void logEntry('entry-of-the-log', { what: 'loss', birds: 1, date: today }).then(
+            void logEntry('entry-of-the-log', lossOn(place, today)).then(
               setOpen,
               said,
             )

@@ -11,6 +11,8 @@ import { isAboutAnimals, type SightingKind } from '@/core/records/sighting';
 import type { AnimalId } from '@/core/tables/animals';
 import { youngNearDays } from '@/core/tables/attempting';
 import type { Yard } from '@/store/records';
+import type { Place } from '@/core/place/place';
+import { lossOn } from '@/core/records/flock-on';
 import { useChanges, type NewEntry } from '@/store/use-changes';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
@@ -75,7 +77,7 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
                   log={sightings}
                   id={id}
                   today={today}
-                  onLog={(how) => log('entry-of-the-log', entryOf(id, how, today))}
+                  onLog={(how) => log('entry-of-the-log', entryOf(place, id, how, today))}
                 />
               ))}
             </View>
@@ -102,8 +104,13 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
   );
 }
 
-function entryOf(animal: AnimalId, how: SightingKind | 'loss' | 'young', date: string): NewEntry {
-  if (how === 'loss') return { what: 'loss', animal, birds: 1, date };
+function entryOf(
+  place: Place,
+  animal: AnimalId,
+  how: SightingKind | 'loss' | 'young',
+  date: string,
+): NewEntry {
+  if (how === 'loss') return { ...lossOn(place, date), animal };
   if (how === 'young')
     return { what: 'young-near', animal, weeks: youngNearDays.value / daysInWeek, date };
   return { what: 'sighting', animal, how, date };

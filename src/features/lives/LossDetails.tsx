@@ -20,6 +20,8 @@ interface Props {
 export function LossDetails({ place, loss, onChange }: Props) {
   const { animal, group, cause: _, ...rest } = loss;
   const others = { ...(animal && { animal }), ...(group !== undefined && { group }) };
+  // Nobody can be taken off a flock of which it is not said which.
+  const from = group ?? (place.flock.length === 1 ? place.flock[0]?.id : undefined);
   return (
     <>
       <CountFields
@@ -51,6 +53,20 @@ export function LossDetails({ place, loss, onChange }: Props) {
           options={place.flock.map((it) => [it.id, groupName(it)] as const)}
           value={group}
           onChange={(next) => onChange({ ...rest, ...others, group: next })}
+        />
+      )}
+      {from !== undefined && (
+        <Choice<'fewer' | 'same'>
+          label={livesText.theFlock}
+          options={[
+            ['fewer', livesText.isFewer],
+            ['same', livesText.isCountedWithout],
+          ]}
+          value={loss.fewer === undefined ? 'same' : 'fewer'}
+          onChange={(next) => {
+            const { fewer: _fewer, ...without } = loss;
+            onChange(next === 'same' ? without : { ...without, group: from, fewer: loss.birds });
+          }}
         />
       )}
       <Choice<AnimalId | 'unknown'>

@@ -53,6 +53,7 @@ export const happenedText = spoken('happened', {
   askedOf: (at: number) => `Question ${at}`,
   enough: 'Nothing more asked would tell much.',
   askMore: 'Ask on',
+  whatItComesTo: 'Who it may have been, and by which way',
   undoAnswer: 'Another answer',
   who: 'Who it may have been',
   aRanking:
