@@ -7,6 +7,7 @@ import { memoryCost } from './memory';
 import { devicesCost } from './devices';
 import { fenceCost } from './fence';
 import { judgingCost } from './judging';
+import { nightsPageCost } from './nights-page';
 import { performancePage } from './performance-page';
 import { planningCost } from './planning';
 import { repaint } from './repaint';
@@ -33,12 +34,14 @@ async function main(): Promise<void> {
     scores.push({ path, ...middle, lowest: lowest.performance });
   }
   const painted = await repaint(server.address);
+  const nightsPage = await nightsPageCost(server.address);
   server.close();
   const page = performancePage(load, scores, judgingCost(), painted, await planningCost(), {
     ...tenYears,
     ...memoryCost(),
     fence: fenceCost(),
     devices: devicesCost(),
+    nightsPage,
   });
   writeFileSync(join(root, 'docs', 'performance.md'), page);
   console.log(page);

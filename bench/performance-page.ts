@@ -7,6 +7,7 @@ import type { Repaint, Took } from './repaint';
 import type { PlanningCost } from './planning';
 import type { FirstLoad } from './size';
 import type { MemoryCost } from './memory';
+import type { NightsPageCost } from './nights-page';
 import type { TenYearsCost } from './ten-years';
 
 const aims = { scriptKb: 450, performance: 0.85, frameMs: 17, slowMs: 100 };
@@ -17,7 +18,12 @@ export function performancePage(
   judging: JudgingCost,
   painted: Repaint,
   planned: PlanningCost,
-  years: TenYearsCost & MemoryCost & { readonly fence: FenceCost; readonly devices: DevicesCost },
+  years: TenYearsCost &
+    MemoryCost & {
+      readonly fence: FenceCost;
+      readonly devices: DevicesCost;
+      readonly nightsPage: NightsPageCost;
+    },
 ): string {
   const met = (ok: boolean) => (ok ? 'met' : 'not met');
   const worst = Math.min(...scores.map(({ performance }) => performance));
@@ -102,6 +108,9 @@ the place counts as sound, so that there is something to be won); five sums of m
 
 ${years.walks} weekly walks with ${years.readings} readings, ${years.evenings} evenings, as many days of a monitor, ${years.mends} mends: read, checked, judged, set in order, with what falls due, in ${years.openMs} ms (aim 300: ${met(years.openMs < 300)}), ${years.times} times as long as the
 place without them. Without the database's own time.
+
+In the browser, with as many evenings and nothing kept from the last visit: the yard's first sentence ${years.nightsPage.openMs} ms after the address (${years.nightsPage.emptyOpenMs} without any),
+the page of nights ${years.nightsPage.tapMs} ms after the tap (${years.nightsPage.emptyTapMs} without any; aim 300: ${met(years.nightsPage.tapMs < 300)}).
 
 Saving a reading there (stamp, readings laid over the place, every held mend looked at again): ${years.saveMs} ms; on the same place without any history
 ${years.emptySaveMs} ms (aim 50 ms more: ${met(years.saveMs - years.emptySaveMs <= 50)}). Storage is asked for two small records and given those that changed. A thousand places judged one after the other leave ${years.keptMb} MB more on the heap than the first fifty.

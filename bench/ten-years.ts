@@ -69,7 +69,7 @@ export function manyMends(): Mend[] {
 const nights = 3650;
 
 /** Every evening said, one in seventy with the pop door left open. */
-function everyEvening(): Evening[] {
+export function everyEvening(): Evening[] {
   return Array.from({ length: nights }, (_, at): Evening => {
     const date = daysLater('2016-11-28', at);
     return {

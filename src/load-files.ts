@@ -31,7 +31,10 @@ export async function loadFiles(addresses: readonly string[]): Promise<void> {
 
 /** One by one, once the service worker has fetched everything or, where a browser allows none, the first screen has long been drawn. */
 export async function loadOthers(addresses: readonly string[]): Promise<void> {
-  await ('serviceWorker' in navigator ? navigator.serviceWorker.ready : after(3000));
+  // Where a browser has one and forbids it, it is never ready.
+  await ('serviceWorker' in navigator
+    ? Promise.race([navigator.serviceWorker.ready, after(8000)])
+    : after(3000));
   for (const address of addresses) {
     await idle();
     await loadFiles([address]);
