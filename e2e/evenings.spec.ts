@@ -134,4 +134,14 @@ test('an hour after dark with nothing said the yard asks; past midnight it is st
   await at(page, daysLater(today, 2), '16:00');
   await page.goto('/');
   await expect(page.getByRole('link', { name: /^Last night is not known/ })).toBeVisible();
+  // And a night further back is a tap away for a week, where somebody still knows.
+  await at(page, daysLater(today, 4), '16:00');
+  await page.goto('/nights');
+  const unsaid = page.getByRole('group', { name: 'Not said, of the last week' });
+  await expect(unsaid.getByRole('link')).toHaveCount(3);
+  await unsaid.getByRole('link').last().click();
+  await page.getByRole('button', { name: 'It was shut, all were home' }).click();
+  await expect(headline(page)).toHaveText('All shut');
+  await page.goto('/nights');
+  await expect(unsaid.getByRole('link')).toHaveCount(2);
 });

@@ -36,7 +36,7 @@ export const assumptions: readonly string[] = [
   'Each thing near that draws an animal doubles its visits, its months add half, and they are spread evenly over the hours it keeps.',
   'A camera night counts 0.8 of a watched night, your own eyes 0.15.',
   'A day has twelve hours of light; somebody at home keeps seven visits in ten away.',
-  'Rounds on record weigh against fifty of the starting figure.',
+  'Rounds on record weigh against fifty of the starting figure. Of several doors one person forgets all at once, save as often as the log has seen one forgotten alone.',
   'Prices and minutes of work are round sums. A spot that holds for a night is on no mend’s list. A mend is reckoned just as good as it is asked for.',
   'A gap over 1 m, mesh over 300 mm or a skirt over 2 m is taken for a slip.',
 ];

@@ -1,6 +1,7 @@
 /** The nights: the last sixty as they went, who misses how often, nights away, birds to look for. */
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { isKept } from '@/core/nights/evening-now';
 import { lastNights, nightsByYear, type NightMark } from '@/core/nights/history';
 import { TableButton } from '@/features/place/TableButton';
 import { UndoBar } from '@/features/edit/UndoBar';
@@ -24,6 +25,8 @@ import { LearningPart } from './LearningPart';
 import { WhoPart } from './WhoPart';
 
 const sixty = 60;
+/** So long somebody may still know how a night was. */
+const week = 7;
 
 export function NightsScreen({ yard }: { readonly yard: Yard }) {
   const edit = useEdit();
@@ -55,6 +58,7 @@ export function NightsScreen({ yard }: { readonly yard: Yard }) {
       }
       left={
         <>
+          <UnsaidPart marks={marks.slice(-week - 1, -1)} log={log} />
           <AmissPart marks={marks} place={place} />
           <AwayPart yard={yard} place={place} tonight={tonight} edit={edit} />
         </>
@@ -81,6 +85,35 @@ export function NightsScreen({ yard }: { readonly yard: Yard }) {
         </>
       }
     />
+  );
+}
+
+/** Nights of the last week of which nobody said anything, since evenings are written down here. */
+function UnsaidPart({
+  marks,
+  log,
+}: {
+  readonly marks: readonly NightMark[];
+  readonly log: Yard['sightings'];
+}) {
+  const unsaid = marks
+    .filter(({ state, date }) => state === 'not-known' && isKept(log, date))
+    .reverse();
+  if (unsaid.length === 0) return null;
+  return (
+    <Part title={nightsText.unsaid}>
+      <View style={styles.rows}>
+        {unsaid.map(({ date }) => (
+          <LinkRow
+            key={date}
+            href={{ pathname: '/shut', params: { night: date } }}
+            says={nightsText.sayNight(date)}
+          >
+            <Txt kind="strong">{nightsText.dayOf(date)}</Txt>
+          </LinkRow>
+        ))}
+      </View>
+    </Part>
   );
 }
 

@@ -43,6 +43,7 @@ export const nightsText = spoken('nights', {
   shortDay: (day: string) => (day === '' ? '' : yearDayWords(day.slice(5))),
   legend:
     'A filled door: shut, above the line before dark, below it after. An empty frame: a door stood open; with a dot, found so in the morning. A small dot: not known. A roof: you were away.',
+  unsaid: 'Not said, of the last week',
   amiss: 'Nights that went otherwise',
   noneAmiss: 'None of these nights.',
   night: (place: Place, night: Night) => night.said.map((it) => eveningWords(place, it)).join('. '),
