@@ -12,6 +12,7 @@ import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
+import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
 import { FoldedPart } from '@/ui/controls/FoldedPart';
 import { Screen } from '@/ui/controls/Screen';
@@ -46,41 +47,54 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
   const isWall = own.face.kind === 'wall' || own.face.kind === 'partition';
   const first = questionsOf(judgement.found.place).find((it) => it.bay === id);
   return (
-    <Screen>
-      <View style={styles.head}>
-        <BackLink href="/place" name={bayText.place} />
-        <Txt kind="title">{capital(own.bay.name)}</Txt>
-        {edit.trouble && <Notice>{edit.trouble}</Notice>}
-        <UndoBar placeId={place.id} />
-      </View>
-      {isWall && <BayPicture judgement={judgement} id={id} />}
-      <CoverPart {...parts} isWall={isWall} />
-      {isWall && <GroundPart {...parts} />}
-      <OpeningsPart {...parts} />
-      {isWall && <StrandsPart {...parts} />}
-      {isWall && <TopPart {...parts} />}
-      {isWall && <AlikePart {...parts} />}
-      <FoldedPart title={bayText.nameAndPosts} closed={bayText.nameAndSize(place, own.bay)}>
-        <TextField
-          label={bayText.nameOfTheBay}
-          text={own.bay.name}
-          most={80}
-          onChange={(name) => parts.change('name', (bay) => ({ ...bay, name }))}
-        />
-        {isWall && <PostsPart {...parts} />}
-      </FoldedPart>
-      {first && (
-        <View style={styles.head}>
-          <Button
-            look="plain"
-            label={bayText.walk(own.bay.name)}
-            onPress={() =>
-              router.push({ pathname: '/walk/[question]', params: { question: first.id } })
-            }
-          />
-        </View>
-      )}
-    </Screen>
+    <Columns
+      names={[capital(own.bay.name), bayText.doorsAndTop]}
+      head={
+        <>
+          <View style={styles.head}>
+            <BackLink href="/place" name={bayText.place} />
+            <Txt kind="title">{capital(own.bay.name)}</Txt>
+            {edit.trouble && <Notice>{edit.trouble}</Notice>}
+            <UndoBar placeId={place.id} />
+          </View>
+          {isWall && <BayPicture judgement={judgement} id={id} />}
+        </>
+      }
+      left={
+        <>
+          <CoverPart {...parts} isWall={isWall} />
+          {isWall && <GroundPart {...parts} />}
+        </>
+      }
+      right={
+        <>
+          <OpeningsPart {...parts} />
+          {isWall && <StrandsPart {...parts} />}
+          {isWall && <TopPart {...parts} />}
+          {isWall && <AlikePart {...parts} />}
+          <FoldedPart title={bayText.nameAndPosts} closed={bayText.nameAndSize(place, own.bay)}>
+            <TextField
+              label={bayText.nameOfTheBay}
+              text={own.bay.name}
+              most={80}
+              onChange={(name) => parts.change('name', (bay) => ({ ...bay, name }))}
+            />
+            {isWall && <PostsPart {...parts} />}
+          </FoldedPart>
+          {first && (
+            <View style={styles.head}>
+              <Button
+                look="plain"
+                label={bayText.walk(own.bay.name)}
+                onPress={() =>
+                  router.push({ pathname: '/walk/[question]', params: { question: first.id } })
+                }
+              />
+            </View>
+          )}
+        </>
+      }
+    />
   );
 }
 

@@ -15,12 +15,14 @@ import { Screen } from '@/ui/controls/Screen';
 import { ScreenOnly } from '@/ui/controls/ScreenOnly';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
 import { cautionWords } from '@/words/mend-words';
 import { useShopping } from '@/workers/use-shopping';
 import { CutMaterialPart } from './CutMaterialPart';
 
 export function CuttingScreen({ yard }: { readonly yard: Yard }) {
   const { found } = useJudgement(yard);
+  const wide = useWide();
   const { list, isWorking, failed } = useShopping(yard, found.place);
   const toDo = useMemo(() => purchasesToDo(yard), [yard]);
   const pieces =
@@ -30,7 +32,7 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
     cutting.rolls.some(({ roll }) => !isBar(roll)),
   );
   return (
-    <Screen>
+    <Screen full={wide && pieces > 0}>
       <div className="one-page">
         <View style={styles.head}>
           <ScreenOnly>

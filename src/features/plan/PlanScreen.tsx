@@ -10,6 +10,7 @@ import { judge } from '@/core/score/judge';
 import type { AnimalId } from '@/core/tables/animals';
 import { LapSheet } from '@/features/look/LapSheet';
 import { SitePlanSheet } from '@/features/look/SitePlanSheet';
+import { numbersOf } from '@/features/look/WorksSheet';
 import { lookParams, useLook } from '@/features/look/use-look';
 import { usePlanLimits } from '@/store/plan-limits';
 import type { Yard } from '@/store/records';
@@ -186,14 +187,7 @@ function Drawn({
     const place = withMends(readyFor(found.place, mends), mends);
     return judge(place, [], { scenario: 'night-shut', log: yard.sightings, date: look.today });
   }, [found.place, mends, yard.sightings, look.today]);
-  const works = useMemo(() => {
-    const numbers = new Map<string, string>();
-    mends.forEach(({ bay }, index) => {
-      const before = numbers.get(bay);
-      numbers.set(bay, before ? `${before}+${index + 1}` : String(index + 1));
-    });
-    return numbers;
-  }, [mends]);
+  const works = useMemo(() => numbersOf(mends), [mends]);
   const drawn = {
     place: found.place,
     marks: after.marks,

@@ -4,14 +4,18 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { Line, ShoppingList } from '@/core/mends/shopping/shopping-list';
 import type { Sold } from '@/core/mends/shopping/sold';
+import type { Place } from '@/core/place/place';
 import type { Mend } from '@/core/records/mend';
 import { useRouterHere } from '@/features/frame/use-router-here';
+import { WorksSheet } from '@/features/look/WorksSheet';
 import type { Yard } from '@/store/records';
 import { useShopChanges } from '@/store/use-shop-changes';
+import { useToday } from '@/store/use-today';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { CheckRow } from '@/ui/controls/CheckRow';
+import { Columns } from '@/ui/controls/Columns';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
@@ -19,6 +23,7 @@ import { Screen } from '@/ui/controls/Screen';
 import { ScreenOnly } from '@/ui/controls/ScreenOnly';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
+import { useWide } from '@/ui/theme/use-wide';
 import { notSavedWords } from '@/words/not-saved-words';
 import { moneyInColumn } from '@/words/plan-words';
 import { forWhat, shopGroupNames, shopGroupOf, shopGroups } from '@/words/shop-words';
@@ -26,29 +31,58 @@ import { useShopping } from '@/workers/use-shopping';
 import { ShareList } from './ShareList';
 
 export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
-  const { found } = useJudgement(yard);
+  const judgement = useJudgement(yard);
+  const { found } = judgement;
+  const wide = useWide();
+  const today = useToday();
   const { list, isWorking, failed, mends, shop } = useShopping(yard, found.place);
   const { tick } = useShopChanges();
   const [trouble, setTrouble] = useState<string>();
   const failedTo = (error: unknown) => setTrouble(notSavedWords(error));
   const { place } = yard;
   const inBasket = list?.lines.filter(({ sold }) => shop.ticked.includes(sold.id)).length ?? 0;
-  return (
-    <Screen>
-      <View style={styles.head}>
-        <ScreenOnly>
-          <BackLink href="/mends" name={shopText.mends} />
-        </ScreenOnly>
-        <Headline yard={yard} list={list} mends={mends} />
-        {isWorking && (
-          <Txt tone="ink2" live>
-            {list ? shopText.lookingWhetherItCanBe : shopText.workingOutHowItIs}
-          </Txt>
-        )}
-        {failed && <Notice>{shopText.theListCouldNotBe}</Notice>}
-        {trouble && <Notice>{trouble}</Notice>}
+  const head = (
+    <View style={styles.head}>
+      <ScreenOnly>
+        <BackLink href="/mends" name={shopText.mends} />
+      </ScreenOnly>
+      <Headline yard={yard} list={list} mends={mends} />
+      {isWorking && (
+        <Txt tone="ink2" live>
+          {list ? shopText.lookingWhetherItCanBe : shopText.workingOutHowItIs}
+        </Txt>
+      )}
+      {failed && <Notice>{shopText.theListCouldNotBe}</Notice>}
+      {trouble && <Notice>{trouble}</Notice>}
+    </View>
+  );
+  const links = (
+    <ScreenOnly>
+      <View style={styles.links}>
+        <LinkRow href="/mends/cutting" says={shopText.theCuttingList}>
+          <Txt kind="strong">{shopText.howItIsCut}</Txt>
+          <Txt tone="holds">{shopText.theCuttingListDrawnTo}</Txt>
+        </LinkRow>
+        <LinkRow href="/mends/prices" says={shopText.thePriceBook}>
+          <Txt kind="strong">{shopText.thePriceBook}</Txt>
+          <Txt tone="holds">{shopText.whatYourShopSellsAnd}</Txt>
+        </LinkRow>
       </View>
-      {list && (
+    </ScreenOnly>
+  );
+  if (!list || mends.length === 0) {
+    return (
+      <Screen>
+        {head}
+        {list && links}
+      </Screen>
+    );
+  }
+  return (
+    <Columns
+      names={[shopText.theShoppingList, shopText.theSum]}
+      head={head}
+      left={
         <>
           {list.notSold.map(({ material, mends: ids }) => (
             <View key={material} style={styles.notice}>
@@ -57,72 +91,94 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
               </Notice>
             </View>
           ))}
-          {shopGroups.map((group) => {
-            const lines = list.lines.filter(({ sold }) => shopGroupOf(sold.material) === group);
-            if (lines.length === 0) return null;
-            return (
-              <Part key={group} title={shopGroupNames[group]}>
-                <View>
-                  {lines.map(({ sold, count: many, cents, mends: ids }) => (
-                    <CheckRow
-                      key={sold.id}
-                      says={shopText.ofIt(many, place, sold, cents)}
-                      checked={shop.ticked.includes(sold.id)}
-                      onPress={() => void tick(sold.id).catch(failedTo)}
-                    >
-                      <View style={styles.line}>
-                        <Txt kind="strong" style={styles.what}>
-                          {shopText.sign(many, place, sold)}
-                        </Txt>
-                        <Txt kind="label">{moneyInColumn(place, cents)}</Txt>
-                      </View>
-                      <Txt kind="small" tone="ink2">
-                        {isFirst(lines, sold) && `${forWhat(place, mends, ids)}. `}
-                        {sold.seen === undefined && shopText.ourRoundPrice}
-                      </Txt>
-                    </CheckRow>
-                  ))}
-                </View>
-              </Part>
-            );
-          })}
-          {list.own.length > 0 && (
-            <Part title={shopText.forYourOwnMends}>
-              {list.own.map(({ mend, cents }) => (
-                <View key={mend} style={styles.line}>
-                  <Txt style={styles.what}>{forWhat(place, mends, [mend])}</Txt>
-                  <Txt kind="label">{moneyInColumn(place, cents)}</Txt>
-                </View>
-              ))}
-            </Part>
-          )}
-          {mends.length > 0 && (
-            <>
-              <Sum yard={yard} list={list} />
-              <ScreenOnly>
-                <Part title={shopText.inTheShop}>
-                  <Txt tone="ink2">{shopText.ofTickedTicksAndThe(inBasket, list.lines.length)}</Txt>
-                  <BuyButton list={list} mends={mends} onTrouble={failedTo} />
-                  <ShareList place={place} mends={mends} list={list} ticked={shop.ticked} />
-                </Part>
-              </ScreenOnly>
-            </>
-          )}
-          <ScreenOnly>
-            <View style={styles.links}>
-              <LinkRow href="/mends/cutting" says={shopText.theCuttingList}>
-                <Txt kind="strong">{shopText.howItIsCut}</Txt>
-                <Txt tone="holds">{shopText.theCuttingListDrawnTo}</Txt>
-              </LinkRow>
-              <LinkRow href="/mends/prices" says={shopText.thePriceBook}>
-                <Txt kind="strong">{shopText.thePriceBook}</Txt>
-                <Txt tone="holds">{shopText.whatYourShopSellsAnd}</Txt>
-              </LinkRow>
-            </View>
-          </ScreenOnly>
+          <Lines
+            place={place}
+            list={list}
+            mends={mends}
+            ticked={shop.ticked}
+            onTick={(id) => void tick(id).catch(failedTo)}
+          />
         </>
+      }
+      right={
+        <>
+          {wide && (
+            <ScreenOnly>
+              <WorksSheet
+                judgement={judgement}
+                mends={mends}
+                day={today}
+                says={shopText.whereItGoes}
+              />
+            </ScreenOnly>
+          )}
+          <Sum yard={yard} list={list} />
+          <ScreenOnly>
+            <Part title={shopText.inTheShop}>
+              <Txt tone="ink2">{shopText.ofTickedTicksAndThe(inBasket, list.lines.length)}</Txt>
+              <BuyButton list={list} mends={mends} onTrouble={failedTo} />
+              <ShareList place={place} mends={mends} list={list} ticked={shop.ticked} />
+            </Part>
+          </ScreenOnly>
+          {links}
+        </>
+      }
+    />
+  );
+}
+
+interface LinesProps {
+  readonly place: Place;
+  readonly list: ShoppingList;
+  readonly mends: readonly Mend[];
+  /** Ids of what is in the basket. */
+  readonly ticked: readonly string[];
+  readonly onTick: (id: string) => void;
+}
+
+function Lines({ place, list, mends, ticked, onTick }: LinesProps) {
+  return (
+    <>
+      {shopGroups.map((group) => {
+        const lines = list.lines.filter(({ sold }) => shopGroupOf(sold.material) === group);
+        if (lines.length === 0) return null;
+        return (
+          <Part key={group} title={shopGroupNames[group]}>
+            <View>
+              {lines.map(({ sold, count: many, cents, mends: ids }) => (
+                <CheckRow
+                  key={sold.id}
+                  says={shopText.ofIt(many, place, sold, cents)}
+                  checked={ticked.includes(sold.id)}
+                  onPress={() => onTick(sold.id)}
+                >
+                  <View style={styles.line}>
+                    <Txt kind="strong" style={styles.what}>
+                      {shopText.sign(many, place, sold)}
+                    </Txt>
+                    <Txt kind="label">{moneyInColumn(place, cents)}</Txt>
+                  </View>
+                  <Txt kind="small" tone="ink2">
+                    {isFirst(lines, sold) && `${forWhat(place, mends, ids)}. `}
+                    {sold.seen === undefined && shopText.ourRoundPrice}
+                  </Txt>
+                </CheckRow>
+              ))}
+            </View>
+          </Part>
+        );
+      })}
+      {list.own.length > 0 && (
+        <Part title={shopText.forYourOwnMends}>
+          {list.own.map(({ mend, cents }) => (
+            <View key={mend} style={styles.line}>
+              <Txt style={styles.what}>{forWhat(place, mends, [mend])}</Txt>
+              <Txt kind="label">{moneyInColumn(place, cents)}</Txt>
+            </View>
+          ))}
+        </Part>
       )}
-    </Screen>
+    </>
   );
 }
 

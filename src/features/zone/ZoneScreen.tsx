@@ -27,6 +27,7 @@ import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Button } from '@/ui/controls/Button';
 import { Choice } from '@/ui/controls/Choice';
+import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Screen } from '@/ui/controls/Screen';
@@ -34,6 +35,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { SitePlan } from '@/ui/drawings/SitePlan';
 import { color, space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
+import { useWidth } from '@/ui/theme/use-width';
 import { movesNames, zoneKindNames } from '@/words/edit-words';
 import { capital } from '@/words/names';
 import { roomText } from '@/words/screens/room';
@@ -46,24 +48,30 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
   const router = useRouter();
   const edit = useEdit();
   const judgement = useJudgement(yard);
-  const width = usePageWidth('readable');
+  const { width, onLayout } = useWidth(usePageWidth('readable'));
   const { place } = yard;
   const zone = place.zones.find((it) => it.id === id);
   const toBay = (bay: string) => router.push({ pathname: '/bay/[bay]', params: { bay } });
+  const head = (
+    <View style={styles.head}>
+      <BackLink href="/place" name={zoneText.place} />
+      <Txt kind="title">{zone ? capital(zone.name) : zoneText.itIsGone}</Txt>
+      {zone && zone.name !== zoneKindNames[zone.kind] && (
+        <Txt tone="ink2">{capital(zoneKindNames[zone.kind])}</Txt>
+      )}
+      {edit.trouble && <Notice>{edit.trouble}</Notice>}
+      <UndoBar placeId={place.id} />
+    </View>
+  );
+  if (!zone) return <Screen>{head}</Screen>;
+  const parts = { place, zone, edit };
   return (
-    <Screen>
-      <View style={styles.head}>
-        <BackLink href="/place" name={zoneText.place} />
-        <Txt kind="title">{zone ? capital(zone.name) : zoneText.itIsGone}</Txt>
-        {zone && zone.name !== zoneKindNames[zone.kind] && (
-          <Txt tone="ink2">{capital(zoneKindNames[zone.kind])}</Txt>
-        )}
-        {edit.trouble && <Notice>{edit.trouble}</Notice>}
-        <UndoBar placeId={place.id} />
-      </View>
-      {zone && (
+    <Columns
+      names={[capital(zone.name), zoneText.sidesAndUse]}
+      head={
         <>
-          <View style={styles.sheet}>
+          {head}
+          <View style={styles.sheet} onLayout={onLayout}>
             <SitePlan
               place={judgement.found.place}
               marks={judgement.marks}
@@ -74,15 +82,19 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
               onSelect={toBay}
             />
           </View>
-          <SizePart place={place} zone={zone} edit={edit} />
-          <SidesPart place={place} zone={zone} edit={edit} />
-          <RoofPart place={place} zone={zone} edit={edit} />
-          {zone.kind === 'house' && <InsidePart zone={zone} edit={edit} place={place} />}
-          <UsePart zone={zone} edit={edit} place={place} />
-          {place.zones.length > 1 && <TakeAwayPart place={place} zone={zone} edit={edit} />}
         </>
-      )}
-    </Screen>
+      }
+      left={<SizePart {...parts} />}
+      right={
+        <>
+          <SidesPart {...parts} />
+          <RoofPart {...parts} />
+          {zone.kind === 'house' && <InsidePart {...parts} />}
+          <UsePart {...parts} />
+          {place.zones.length > 1 && <TakeAwayPart {...parts} />}
+        </>
+      }
+    />
   );
 }
 

@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { color, readableWidth, space } from '../theme/tokens';
+import { usePrinting } from '../theme/printing';
 import { useWide } from '../theme/use-wide';
 import { Column } from './Column';
 import { Screen } from './Screen';
@@ -18,7 +19,9 @@ interface Props {
 }
 
 export function Columns({ head, left, right, names, rightFirst = false }: Props) {
-  const wide = useWide();
+  // On paper it runs from page to page by itself.
+  const printing = usePrinting();
+  const wide = useWide() && !printing;
   if (!wide) {
     return (
       <Screen>

@@ -104,6 +104,7 @@ export const bayText = spoken('bay', {
   aboveItIs: 'Above, it is',
   howFarItReachesOut: 'How far it reaches out',
   degreesOutwardFromUpright: 'Degrees outward from upright',
+  doorsAndTop: 'Doors, top edge, name',
   place: 'Place',
   nameAndPosts: 'Name and posts',
   nameAndSize: ({ units }: Place, { name, width, height }: Bay) =>

@@ -46,6 +46,7 @@ export const shopText = spoken('shopping', {
   theShoppingList: 'The shopping list',
   forWholeRollsBoardsAnd: (many: number, name: string) =>
     `For ${count(many, 'mend')}, ${name}. Whole rolls, boards and packs.`,
+  whereItGoes: 'Where it goes',
   theSum: 'The sum',
   theThings: 'The things',
   toSpare: (allowance: number) => `To spare, ${allowance} %`,

@@ -12,6 +12,7 @@ export const zoneText = spoken('zone', {
   name: (name: string) => `${name}: name`,
   is: (name: string) => `${name} is`,
   notSaid: 'not said',
+  sidesAndUse: 'Sides, roof and use',
   place: 'Place',
   itIsGone: 'It is gone',
   thereIsNoTakeIt: (name: string) => `There is no ${name}: take it away`,
