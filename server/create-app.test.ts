@@ -69,8 +69,13 @@ test('says on which day the demo places’ stories end, where they have one', as
   const server = await listen({ dist, demos: [lived], lastDay: '2026-10-25' });
   listening.push(server);
   expect(await (await fetch(`${server.address}/api/demos`)).json()).toEqual([
-    { id: 'samphire-yard', name: 'Samphire Yard', lastDay: '2026-10-25' },
+    { id: 'samphire-yard', name: 'Samphire Yard', lastDay: '2026-10-25', photos: true },
   ]);
+  const photos = await fetch(`${server.address}/api/demos/samphire-yard/photos`);
+  expect(await photos.json()).toHaveLength(8);
+  // As first walked it has none.
+  const bare = await serve(resolve('demo/samphire-yard.json'));
+  expect((await fetch(`${bare}/api/demos/samphire-yard/photos`)).status).toBe(404);
 });
 
 test('a demo file that is no place stops the server from starting', async () => {

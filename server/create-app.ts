@@ -1,5 +1,5 @@
 /** Serves the web export, and with `demo` the demo place. Every other address is the application's own. */
-import { readFileSync, realpathSync } from 'node:fs';
+import { existsSync, readFileSync, realpathSync } from 'node:fs';
 import { join, sep } from 'node:path';
 import compression from 'compression';
 import express, {
@@ -38,12 +38,24 @@ export function createApp({ dist, demos = [], lastDay }: Served): Express {
   const listed = demos.map(readDemo);
   const [first] = listed;
   app.get('/api/demos', (_request, response) => {
-    response.json(listed.map(({ id, name }) => ({ id, name, ...(lastDay && { lastDay }) })));
+    response.json(
+      listed.map(({ id, name, photos }) => ({
+        id,
+        name,
+        ...(lastDay && { lastDay }),
+        ...(photos && { photos: true }),
+      })),
+    );
   });
   app.get('/api/demos/:id', (request, response) => {
     const demo = listed.find(({ id }) => id === request.params.id);
     if (demo === undefined) response.status(404).json({ problem: 'no such demo place here' });
     else response.type('application/json').sendFile(demo.file);
+  });
+  app.get('/api/demos/:id/photos', (request, response) => {
+    const { photos } = listed.find(({ id }) => id === request.params.id) ?? {};
+    if (!photos) response.status(404).json({ problem: 'no photos of a demo place here' });
+    else response.type('application/json').sendFile(photos);
   });
   // Stand-ins ship with the demo places: without them a keeper's own server plays nothing.
   if (demos.length > 0) app.use('/api/devices', deviceRoutes());
@@ -142,6 +154,8 @@ interface Demo {
   readonly id: string;
   readonly name: string;
   readonly file: string;
+  /** Its photos, where it has any. */
+  readonly photos: string | undefined;
 }
 
 /** Throws where the file is no place: a slip of ours, to be seen when the server starts. */
@@ -149,5 +163,6 @@ function readDemo(file: string): Demo {
   const read = readPlaceFile(readFileSync(file, 'utf8'));
   if ('problem' in read) throw new Error(`${file} is no place file`);
   const { id, name } = read.file.place;
-  return { id, name, file };
+  const photos = file.replace(/\.json$/, '.photos.json');
+  return { id, name, file, photos: existsSync(photos) ? photos : undefined };
 }

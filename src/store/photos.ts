@@ -67,8 +67,12 @@ export async function redrawn(photo: Photo): Promise<Photo> {
   return { ...photo, width, height, data };
 }
 
-export async function writePhoto(photo: Photo): Promise<void> {
-  await underLock(() => writeAll({ [photoKey(photo)]: pack(photo) }));
+export const writePhoto = (photo: Photo): Promise<void> => writePhotos([photo]);
+
+/** All of them or none. */
+export async function writePhotos(photos: readonly Photo[]): Promise<void> {
+  const records = Object.fromEntries(photos.map((it) => [photoKey(it), pack(it)]));
+  await underLock(() => writeAll(records));
 }
 
 export async function removePhoto(photo: Photo): Promise<void> {
