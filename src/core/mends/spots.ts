@@ -2,7 +2,7 @@
 import type { PartEffort } from '../effort/reason';
 import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { findItem } from '../place/find';
-import type { Spot } from '../records/mend';
+import type { Mend, Spot } from '../records/mend';
 import type { SpotKind } from '../place/spot';
 import type { Bay, Place } from '../place/place';
 import { toKeepOut } from '../place/setting';
@@ -65,4 +65,9 @@ export function weakSpots(place: Place, bay: Bay, when: When = nightShut): WeakS
     letsBy: [...new Set(parts.map((part) => part.animal))],
     parts,
   }));
+}
+
+/** Whether a mend is against what is weak here. */
+export function isFor(mend: Pick<Mend, 'spot'>, weak: Pick<WeakSpot, 'spot'>): boolean {
+  return mend.spot.kind === weak.spot.kind && mend.spot.item === weak.spot.item;
 }

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { isBar } from '@/core/mends/shopping/bars';
 import type { Purchase } from '@/core/mends/shopping/shop';
+import { UndoBar } from '@/features/edit/UndoBar';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
@@ -51,6 +52,9 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
           )}
           {failed && <Notice>{cuttingText.itCouldNotBeWorked}</Notice>}
           {hasWire && <Notice tone="hours">{cautionWords['cut-wire']}</Notice>}
+          <ScreenOnly>
+            <UndoBar placeId={yard.place.id} />
+          </ScreenOnly>
           {pieces > 0 && (
             <ScreenOnly>
               <Button

@@ -2,7 +2,7 @@
 import { itemText } from '@/words/screens/item';
 import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { weakSpots } from '@/core/mends/spots';
+import { isFor, weakSpots } from '@/core/mends/spots';
 import { findItem, itemId, itemsOf, type Item } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
 import { itemView } from '@/core/score/item-view';
@@ -117,9 +117,12 @@ interface MendsProps {
 }
 
 function MendsHere({ yard, judgement, item, spots }: MendsProps) {
+  // One against what is weak stands with it.
+  const shown = new Set(spots.map((weak) => yard.mends.find((it) => isFor(it, weak))?.id));
   const inHand = yard.mends.filter(
     (mend) =>
       mend.bay === item.bay.id &&
+      !shown.has(mend.id) &&
       (item.kind === 'bay' ||
         mend.spot.item === itemId(item) ||
         mend.targets.some((target) => target.item === itemId(item))),

@@ -9,6 +9,7 @@ import { firstShop, unitPricesOf } from '@/core/mends/shopping/shop';
 import { findBay, itemIdsOf } from '@/core/place/find';
 import type { Mend, MendState } from '@/core/records/mend';
 import { useRouterHere } from '@/features/frame/use-router-here';
+import { UndoBar } from '@/features/edit/UndoBar';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useToday } from '@/store/use-today';
@@ -16,9 +17,9 @@ import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
 import { Photos } from '@/features/photos/Photos';
 import { Button } from '@/ui/controls/Button';
+import { Columns } from '@/ui/controls/Columns';
 import { Notice } from '@/ui/controls/Notice';
 import { BackLink } from '@/ui/controls/BackLink';
-import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { mendName, mendStateWords } from '@/words/mend-words';
@@ -47,40 +48,52 @@ function Page({ yard, mend }: { readonly yard: Yard; readonly mend: Mend }) {
   const today = useToday();
   const unitPrices = unitPricesOf(yard.place, yard.shop ?? firstShop(yard.place));
   return (
-    <Screen>
-      <View style={styles.head}>
-        <BackLink href="/mends" name={mendsText.mends} />
-        <Txt kind="title">{name}</Txt>
-        <Txt kind="strong">{mendsText.against(where, mend.stops, mendStateWords[mend.state])}</Txt>
-        <MendOutcome place={found.place} mend={mend} check={check} />
-        <StillComesIn judgement={judgement} mend={mend} />
-        <Actions yard={yard} mend={mend} />
-      </View>
-      <View style={styles.part}>
-        <Txt kind="heading">{mendsText.how}</Txt>
-        <MendTargets place={found.place} mend={mend} />
-        {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
-        <RoomLost place={found.place} mend={mend} />
-      </View>
-      <NotesPart
-        place={found.place}
-        mend={mend}
-        planned={plannedOf(found.place, mend, unitPrices)}
-        today={today}
-      />
-      <View style={styles.part}>
-        <Txt kind="heading">{mendsText.soFar}</Txt>
-        <StateTrail mend={mend} />
-      </View>
-      <MendPhotos placeId={yard.place.id} mend={mend} name={name} />
-      {bay && (
-        <Photos
-          placeId={yard.place.id}
-          items={[bay.id, ...itemIdsOf(bay).filter((it) => it !== bay.id)]}
-          name={bay.name}
-        />
-      )}
-    </Screen>
+    <Columns
+      names={[name, mendsText.soFar]}
+      head={
+        <View style={styles.head}>
+          <BackLink href="/mends" name={mendsText.mends} />
+          <Txt kind="title">{name}</Txt>
+          <Txt kind="strong">
+            {mendsText.against(where, mend.stops, mendStateWords[mend.state])}
+          </Txt>
+          <MendOutcome place={found.place} mend={mend} check={check} />
+          <StillComesIn judgement={judgement} mend={mend} />
+          <Actions yard={yard} mend={mend} />
+          <UndoBar placeId={yard.place.id} />
+        </View>
+      }
+      left={
+        <View style={styles.part}>
+          <Txt kind="heading">{mendsText.how}</Txt>
+          <MendTargets place={found.place} mend={mend} />
+          {mend.kind !== 'own' && <HowTo kind={mend.kind} />}
+          <RoomLost place={found.place} mend={mend} />
+        </View>
+      }
+      right={
+        <>
+          <NotesPart
+            place={found.place}
+            mend={mend}
+            planned={plannedOf(found.place, mend, unitPrices)}
+            today={today}
+          />
+          <View style={styles.part}>
+            <Txt kind="heading">{mendsText.soFar}</Txt>
+            <StateTrail mend={mend} />
+          </View>
+          <MendPhotos placeId={yard.place.id} mend={mend} name={name} />
+          {bay && (
+            <Photos
+              placeId={yard.place.id}
+              items={[bay.id, ...itemIdsOf(bay).filter((it) => it !== bay.id)]}
+              name={bay.name}
+            />
+          )}
+        </>
+      }
+    />
   );
 }
 

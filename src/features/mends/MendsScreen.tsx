@@ -9,6 +9,7 @@ import { lapOf } from '@/core/place/lap';
 import type { Mend, MendState } from '@/core/records/mend';
 import type { Place } from '@/core/place/place';
 import { ageingOf, isDue } from '@/core/rounds/ageing';
+import { UndoBar } from '@/features/edit/UndoBar';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { useToday } from '@/store/use-today';
@@ -100,6 +101,7 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
       <View style={styles.head}>
         <Txt kind="title">{todo === 0 ? mendsText.noMendInHand : mendsText.inHand(todo)}</Txt>
         <Txt tone="ink2">{mendsText.aMendCountsAsHolding}</Txt>
+        <UndoBar placeId={yard.place.id} />
       </View>
       <HalfDoneList yard={yard} judgement={judgement} />
       <Pages pages={first} />

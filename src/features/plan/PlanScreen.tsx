@@ -13,6 +13,7 @@ import { SitePlanSheet } from '@/features/look/SitePlanSheet';
 import { numbersOf } from '@/features/look/WorksSheet';
 import { lookParams, useLook } from '@/features/look/use-look';
 import { usePlanLimits } from '@/store/plan-limits';
+import { UndoBar } from '@/features/edit/UndoBar';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
@@ -53,6 +54,7 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.head}>
           <BackLink href="/mends" name={planText.mends} />
           <Headline yard={yard} answer={answer} curve={curve} candidates={candidates} />
+          <UndoBar placeId={place.id} />
           {failed && <Notice>{planText.thePlanCouldNotBe}</Notice>}
           {working && (
             <View style={styles.working}>

@@ -8,6 +8,7 @@ import type { Place } from '@/core/place/place';
 import type { Mend } from '@/core/records/mend';
 import { useRouterHere } from '@/features/frame/use-router-here';
 import { WorksSheet } from '@/features/look/WorksSheet';
+import { UndoBar } from '@/features/edit/UndoBar';
 import type { Yard } from '@/store/records';
 import { useShopChanges } from '@/store/use-shop-changes';
 import { useToday } from '@/store/use-today';
@@ -54,6 +55,9 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
       )}
       {failed && <Notice>{shopText.theListCouldNotBe}</Notice>}
       {trouble && <Notice>{trouble}</Notice>}
+      <ScreenOnly>
+        <UndoBar placeId={place.id} />
+      </ScreenOnly>
     </View>
   );
   const links = (

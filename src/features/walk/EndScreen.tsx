@@ -13,6 +13,7 @@ import { lastEnded, openWalk } from '@/core/walk/open-walk';
 import { outcomeOf, walksBefore, type Change } from '@/core/walk/outcome';
 import { stopsOf } from '@/core/walk/stops';
 import { useRouterHere } from '@/features/frame/use-router-here';
+import { UndoBar } from '@/features/edit/UndoBar';
 import type { Yard } from '@/store/records';
 import { useChanges } from '@/store/use-changes';
 import { useToday } from '@/store/use-today';
@@ -83,6 +84,7 @@ function Page({ yard, judgement, walk }: Props) {
             })}
           </Txt>
           {trouble && <Notice>{trouble}</Notice>}
+          <UndoBar placeId={place.id} />
           {!walk.ended && (
             <Button
               label={walkText.endThisWalk}

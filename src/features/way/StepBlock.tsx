@@ -4,11 +4,10 @@ import { Link } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { proposalsFor, type Proposal } from '@/core/mends/propose';
-import { weakSpots } from '@/core/mends/spots';
+import { isFor, weakSpots } from '@/core/mends/spots';
 import type { WeakSpot } from '@/core/mends/weak-spot';
 import type { FoundPlace } from '@/core/records/apply-readings';
 import { findBay } from '@/core/place/find';
-import type { Mend } from '@/core/records/mend';
 import type { RouteStep } from '@/core/routes/animal-routes';
 import type { When } from '@/core/effort/when';
 import type { AnimalId } from '@/core/tables/animals';
@@ -156,10 +155,6 @@ function noMendWords({ parts }: WeakSpot): string {
   return parts.some(({ reason }) => reason.kind === 'stands-open')
     ? wayText.shutItEveryNightNo
     : wayText.thereIsNoMendFor;
-}
-
-function isFor(mend: Mend, weak: WeakSpot): boolean {
-  return mend.spot.kind === weak.spot.kind && mend.spot.item === weak.spot.item;
 }
 
 const styles = StyleSheet.create({

@@ -11,6 +11,7 @@ import type { Judgements } from '@/core/score/judge-all';
 import { movedByLog } from '@/core/score/moved-by-log';
 import { tonight } from '@/core/score/tonight';
 import { lookParams, type Look } from '@/features/look/use-look';
+import { UndoBar } from '@/features/edit/UndoBar';
 import type { Yard } from '@/store/records';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
@@ -90,6 +91,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
           </LinkRow>
         ))}
       </View>
+      <UndoBar placeId={place.id} />
       <DayChoice look={look} />
       {trend.state === 'done' && <Trend points={trend.answer} />}
     </View>
