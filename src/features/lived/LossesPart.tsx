@@ -68,10 +68,7 @@ export function LossesPart({ yard: { place, sightings }, today, edit }: Props) {
           look="plain"
           label={livedText.logALoss}
           onPress={() =>
-            void logEntry('entry-of-the-log', lossOn(place, today)).then(
-              setOpen,
-              said,
-            )
+            void logEntry('entry-of-the-log', lossOn(place, today)).then(setOpen, said)
           }
         />
       </Part>

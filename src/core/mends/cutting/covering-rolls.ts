@@ -2,7 +2,8 @@
  * The cheapest rolls of one width that sections of these lengths can be cut from: sets in the order of what they cost at the least, each
  * tried by laying the longest section first on the roll that it leaves least of (best fit decreasing; Johnson 1973, recalled from memory).
  */
-import { heapOf } from '../../heap';
+import { Heap } from 'heap-js';
+import { orderOf } from '../../order-of';
 import { sumBy, type Roll } from './cutting';
 
 /** Sets of rolls that are looked at; then they are taken one after the other. */
@@ -23,8 +24,8 @@ export function coveringRolls(
     readonly least: number;
     readonly from: number;
   }
-  const open = heapOf<Counts>(
-    (a, b) => a.least < b.least || (a.least === b.least && a.length > b.length),
+  const open = new Heap<Counts>(
+    orderOf<Counts>((a, b) => a.least < b.least || (a.least === b.least && a.length > b.length)),
   );
   const push = (counts: readonly number[], from: number) => {
     const length = rolls.reduce((sum, roll, at) => sum + roll.length * (counts[at] ?? 0), 0);

@@ -2,7 +2,8 @@
  * Sets of rolls are tried in the order of what they cost at the least, from an empty one on (best first, as in Hart, Nilsson and Raphael
  * 1968; recalled from memory), until none is left that could cost less, or waste less for the same money.
  */
-import { heapOf } from '../../heap';
+import { Heap } from 'heap-js';
+import { orderOf } from '../../order-of';
 import type { Found } from './found';
 import { areaOf, fitsOn, sumBy, type Cutting, type Piece, type Roll } from './cutting';
 import type { Packing } from './packing';
@@ -80,8 +81,8 @@ export function throughSets({
     ...stock,
     ...bought.flatMap((roll, at) => Array.from({ length: counts[at] ?? 0 }, () => roll)),
   ];
-  const open = heapOf<RollSet>(
-    (a, b) => a.least < b.least || (a.least === b.least && a.area < b.area),
+  const open = new Heap<RollSet>(
+    orderOf<RollSet>((a, b) => a.least < b.least || (a.least === b.least && a.area < b.area)),
   );
   open.push(
     setOf(

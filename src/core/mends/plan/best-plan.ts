@@ -3,6 +3,7 @@
  * term with most to gain every mend along its weakest way is tried, and last none of them; a branch is bounded by raising each term
  * as far as what is left could raise it alone (Land and Doig 1960, best first; recalled from memory).
  */
+import { Heap } from 'heap-js';
 import { chanceOf } from '../../routes/chance';
 import type { Steps } from '../../steps';
 import { reachOf, servedBy, type Left, type Served } from './bound';
@@ -10,7 +11,7 @@ import { birdsBy } from './loss';
 import { barring, chosenOf, making, stateOf, sumsOf, weightIn, type Choice } from './choice';
 import { insideOf, lightestWay } from './distance';
 import { dominated, without } from './dominance';
-import { heapOf } from '../../heap';
+import { orderOf } from '../../order-of';
 import type { Limits } from './limits';
 import { withNeeded } from './needed';
 import type { Option, PlanProblem, Term } from './problem';
@@ -102,7 +103,7 @@ export function* planning(
   const had = known && look(known.reduce((it, one) => making(problem, it, one), start));
   let best = had && isBetter(had, root) ? had : root;
   let nodes = 1;
-  const open = heapOf<Node>(isBefore);
+  const open = new Heap<Node>(orderOf<Node>(isBefore));
   const isHopeful = (node: Node): boolean =>
     node.bound < best.loss - slack - tolerance ||
     (slack === 0 && node.bound <= best.loss + tolerance && node.work < best.minutes);

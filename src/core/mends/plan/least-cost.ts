@@ -2,12 +2,13 @@
  * The cheapest set of mends that makes every way of some terms as long as asked: a minimum cut with shared mends, exact by branch
  * and bound. Undefined where no set does.
  */
+import { Heap } from 'heap-js';
 import type { Steps } from '../../steps';
 import { leastToReach, servedBy, type Left, type Served } from './bound';
 import { barring, chosenOf, making, sumsOf, type Choice, type Metric } from './choice';
 import { mendsAlong } from './best-plan';
 import { dominated, without } from './dominance';
-import { heapOf } from '../../heap';
+import { orderOf } from '../../order-of';
 import type { Limits } from './limits';
 import type { Option, PlanProblem, Term } from './problem';
 import { startOf } from './start';
@@ -49,8 +50,10 @@ export function* leastCost(
   };
   let best: Node | undefined;
   let nodes = 1;
-  const open = heapOf<Node>(
-    (a, b) => a.bound < b.bound || (a.bound === b.bound && a.spent.minutes < b.spent.minutes),
+  const open = new Heap<Node>(
+    orderOf<Node>(
+      (a, b) => a.bound < b.bound || (a.bound === b.bound && a.spent.minutes < b.spent.minutes),
+    ),
   );
   const isHopeful = (node: Node): boolean =>
     node.bound < Infinity &&
