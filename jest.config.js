@@ -39,7 +39,7 @@ module.exports = {
       displayName: 'ui',
       sandboxInjectedGlobals: quickly,
       setupFiles: ['<rootDir>/src/ui/jest-setup.js'],
-      testMatch: ['<rootDir>/src/{app,features,store,ui,workers}/**/*.test.{ts,tsx}'],
+      testMatch: ['<rootDir>/src/{*.test.ts,{app,features,store,ui,workers}/**/*.test.{ts,tsx}}'],
       moduleNameMapper: alias,
     },
   ],

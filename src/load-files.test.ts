@@ -53,3 +53,18 @@ test('without a service worker the others come after three seconds, one by one',
   expect(run).toEqual(['/a.js', '/c.js']);
   jest.useRealTimers();
 });
+
+test('with a service worker that is never ready, as where it is forbidden, they come after eight', async () => {
+  jest.useFakeTimers();
+  const never = { ready: new Promise(() => undefined) };
+  Object.defineProperty(navigator, 'serviceWorker', { value: never, configurable: true });
+  const run = loader([]);
+  const done = loadOthers(['/a.js']);
+  await jest.advanceTimersByTimeAsync(7900);
+  expect(run).toEqual([]);
+  await jest.advanceTimersByTimeAsync(1000);
+  await done;
+  expect(run).toEqual(['/a.js']);
+  Reflect.deleteProperty(navigator, 'serviceWorker');
+  jest.useRealTimers();
+});
