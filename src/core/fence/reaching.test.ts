@@ -1,9 +1,10 @@
 /** What a described line changes in the judgement: bay by bay, by today's ground, beyond a handle that is off. */
 import type { Bay, Fence, FenceLine, Opening, Place } from '../place/place';
-import { is } from '../place/possible';
+import { bounds, is } from '../place/possible';
 import { judge } from '../score/judge';
 import { describedFence, moistCase, pathOf } from '../tests/fenced';
 import { penPlace } from '../tests/one-pen';
+import { grounds } from '../tables/fence-ground';
 import type { Touching } from '../tables/shocking';
 import { believedLine, withReaching } from './reaching';
 import { withLine } from './with-line';
@@ -53,6 +54,26 @@ test('dry ground keeps the current from the paws; an earthed wire beside it does
 test('a flat battery gives nothing anywhere', () => {
   const flat = reachingOf(fenced({ near: is(6.5), volts: is(6.4), battery: is('flat') }));
   expect(new Set(flat.map((it) => JSON.stringify(it)))).toEqual(new Set(['{"is":0}']));
+});
+
+/** Both ends of what reaches an animal in the first bay. */
+function endsOf(fence: Partial<Fence>): readonly [number, number] {
+  const [first] = reachingOf(fenced({ near: is(6.5), volts: is(6.4), ...fence }));
+  return first ? bounds(first, [NaN, NaN]) : [NaN, NaN];
+}
+
+test('what is half known of ground, energizer or battery spans all that each of it would give', () => {
+  const span = (all: readonly (readonly [number, number])[]) => [
+    Math.min(...all.map(([low]) => low)),
+    Math.max(...all.map(([, high]) => high)),
+  ];
+  for (const some of [['wet', 'frozen'], ['moist', 'dry'], grounds] as const) {
+    const each = some.map((it) => endsOf({ ground: is(it) }));
+    expect(endsOf({ ground: { oneOf: [...some] } })).toEqual(span(each));
+  }
+  expect(endsOf({ ground: { any: true } })).toEqual(endsOf({ ground: { oneOf: [...grounds] } }));
+  expect(endsOf({ open: { from: 7, to: 7 } })).toEqual(endsOf({ open: is(7) }));
+  expect(endsOf({ battery: { oneOf: ['low', 'flat'] } })).toEqual([0, endsOf({})[1]]);
 });
 
 /** With a door in one wall, its handle as told. */

@@ -7,7 +7,9 @@ import type { Bound } from '../effort/bound';
 import { answersBy } from '../memo';
 import { mostVolts } from '../attributes/limits';
 import type { Bay, Face, Fence, FenceLine, Place } from '../place/place';
-import { isKnown, type PossibleAmount } from '../place/possible';
+import { members, type PossibleAmount } from '../place/possible';
+import { feedStates } from '../place/fence';
+import { grounds as allGrounds, referenceGround, type Ground } from '../tables/fence-ground';
 import { soundSource } from '../tables/fence-animal';
 import { worthOfVolts } from './animal-share';
 import { judgedCase, type LineCase } from './line-case';
@@ -40,7 +42,7 @@ export function believedLine(
   return path.bays.map(({ bay, isLive }, index): BelievedBay => {
     const own = solved?.bays[index];
     const room = roomBetween(path, read, index);
-    const isDead = !isLive || isFlat(fence) || (read.size === 0 && !isBest);
+    const isDead = !isLive || isFlat(fence, isBest) || (read.size === 0 && !isBest);
     const volts = isDead ? 0 : own ? within(own.volts, room) : unsolved(path, read, room, isBest);
     return {
       bay,
@@ -62,7 +64,11 @@ export function solvedLine(
 }
 
 /** A battery found flat feeds nothing, whatever was read before. */
-const isFlat = ({ battery }: Fence): boolean => isKnown<string>(battery) && battery.is === 'flat';
+const isFlat = ({ battery }: Fence, isBest: boolean): boolean => {
+  if (!battery) return false;
+  const states: readonly string[] = members(battery, feedStates);
+  return isBest ? states.every((it) => it === 'flat') : states.includes('flat');
+};
 
 const within = (value: number, [low, high]: ReadVolts): number =>
   Math.max(low, Math.min(value, high));
@@ -115,11 +121,20 @@ function reachingBy(
   ]);
   const last = lastTold.get(fence.line);
   if (last && isSame(last.fence, fence) && isSame(last.line, line)) return last.told;
-  const at = (bound: Bound) => believedLine(path, fence, judgedCase(fence, bound));
+  // Whichever of the grounds it may be today.
+  const grounds = fence.ground ? members<Ground>(fence.ground, allGrounds) : [referenceGround];
+  const at = (bound: Bound) =>
+    grounds.map((ground) => {
+      const lineCase: LineCase = { ...judgedCase(fence, bound), ground };
+      const source = sourceOf(fence, bound);
+      const solved = source && solveLine(path, fence.line, source, lineCase);
+      return believedLine(path, fence, lineCase, solved);
+    });
   const [best, worst] = [at('best'), at('worst')];
   const told = new Map(
     path.bays.map(({ bay }, index): [string, PossibleAmount] => {
-      const [low, high] = [rounded(worst[index]), rounded(best[index])];
+      const low = Math.min(...worst.map((it) => rounded(it[index])));
+      const high = Math.max(...best.map((it) => rounded(it[index])));
       return [bay.id, low === high ? { is: low } : { from: Math.min(low, high), to: high }];
     }),
   );

@@ -1,6 +1,8 @@
 /** An energizer as its plate has it: volts behind a resistance. */
 import type { Energizer, Fence } from '../place/fence';
-import { isKnown } from '../place/possible';
+import type { Bound } from '../effort/bound';
+import { bounds, type PossibleAmount } from '../place/possible';
+import { mostVolts } from '../attributes/limits';
 import { openAtMost, openOverLoaded, plateLoad, pulseWidth } from '../tables/energizers';
 
 /** Volts with nothing connected, kV, behind so many Ω. */
@@ -31,9 +33,20 @@ function openOf(loaded: number): number {
   return Math.max(loaded * 1.05, Math.min(openAtMost.value, loaded * openOverLoaded.value));
 }
 
-/** What was read of it with the line off beats its plate; without a plate it is taken for a usual one. */
-export function sourceOf({ open, line }: Fence): Source | undefined {
+/**
+ * What was read of it with the line off beats its plate; without a plate it is taken for a usual one. `bound`: at the end of what the
+ * reading leaves possible; absent: only a reading that leaves one figure counts.
+ */
+export function sourceOf({ open, line }: Fence, bound?: Bound): Source | undefined {
   const plate = line && sourceOfPlate(line.energizer);
-  if (!isKnown<number>(open)) return plate;
-  return { open: open.is, within: plate?.within ?? plateLoad.value * (openOverLoaded.value - 1) };
+  const read = open && openAt(open, bound);
+  if (read === undefined) return plate;
+  return { open: read, within: plate?.within ?? plateLoad.value * (openOverLoaded.value - 1) };
+}
+
+/** kV */
+function openAt(open: PossibleAmount, bound: Bound | undefined): number | undefined {
+  const [low, high] = bounds(open, [0, mostVolts]);
+  if (bound === undefined) return low === high ? low : undefined;
+  return bound === 'best' ? high : low;
 }
