@@ -168,6 +168,7 @@ for (const folder of folders) {
   }
   rows.push(`| ${folder} | ${all.length} | ${sample.length} | ${noticed} |`);
 }
+rmSync(copy, { recursive: true });
 console.log(
   ['| folder | may be turned | tried | noticed |', '|---|---|---|---|', ...rows].join('\n'),
 );
