@@ -12,6 +12,7 @@ jest.mock('expo-router', () => ({
   useRouter: () => ({ push: jest.fn(), replace: jest.fn(), back: jest.fn() }),
   useNavigation: () => ({ isFocused: () => true }),
   usePathname: () => '/places',
+  useRoute: () => ({ key: 'places' }),
   Link: ({ children }: { readonly children: React.ReactNode }) => children,
 }));
 
