@@ -55,9 +55,6 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
       )}
       {failed && <Notice>{shopText.theListCouldNotBe}</Notice>}
       {trouble && <Notice>{trouble}</Notice>}
-      <ScreenOnly>
-        <UndoBar placeId={place.id} />
-      </ScreenOnly>
     </View>
   );
   const links = (
@@ -120,6 +117,8 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
           <ScreenOnly>
             <Part title={shopText.inTheShop}>
               <Txt tone="ink2">{shopText.ofTickedTicksAndThe(inBasket, list.lines.length)}</Txt>
+              {/* Below the list, that a tick moves nothing under the finger. */}
+              <UndoBar placeId={place.id} />
               <BuyButton list={list} mends={mends} onTrouble={failedTo} />
               <ShareList place={place} mends={mends} list={list} ticked={shop.ticked} />
             </Part>
