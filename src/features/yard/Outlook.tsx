@@ -11,7 +11,6 @@ import type { Judgements } from '@/core/score/judge-all';
 import { movedByLog } from '@/core/score/moved-by-log';
 import { tonight } from '@/core/score/tonight';
 import { lookParams, type Look } from '@/features/look/use-look';
-import { UndoBar } from '@/features/edit/UndoBar';
 import type { Yard } from '@/store/records';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Txt } from '@/ui/controls/Txt';
@@ -23,6 +22,7 @@ import { livedWords, lossFigure, lossSentence, lossWords } from '@/words/loss-wo
 import { scenarioNames } from '@/words/scenario-words';
 import { DayChoice } from './DayChoice';
 import { Trend } from './Trend';
+import { useUndoBar } from './use-undo-bar';
 
 interface Props {
   readonly yard: Yard;
@@ -42,6 +42,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   const moved = movedByLog(place, judgement.animals, sightings, day);
   const losses = year.state === 'done' ? year.answer : undefined;
   const params = lookParams(look);
+  const UndoBar = useUndoBar(place.id);
   const leads: readonly (readonly [string, Href])[] = [
     [dueText.due, '/due'],
     [devicesText.devices, '/devices'],
@@ -91,7 +92,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
           </LinkRow>
         ))}
       </View>
-      <UndoBar placeId={place.id} />
+      {UndoBar && <UndoBar placeId={place.id} />}
       <DayChoice look={look} />
       {trend.state === 'done' && <Trend points={trend.answer} />}
     </View>
