@@ -42,7 +42,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   const moved = movedByLog(place, judgement.animals, sightings, day);
   const losses = year.state === 'done' ? year.answer : undefined;
   const params = lookParams(look);
-  const UndoBar = useUndoBar(place.id);
+  const undo = useUndoBar(place.id);
   const leads: readonly (readonly [string, Href])[] = [
     [dueText.due, '/due'],
     [devicesText.devices, '/devices'],
@@ -92,7 +92,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
           </LinkRow>
         ))}
       </View>
-      {UndoBar && <UndoBar placeId={place.id} />}
+      {undo && <undo.UndoBar placeId={place.id} />}
       <DayChoice look={look} />
       {trend.state === 'done' && <Trend points={trend.answer} />}
     </View>

@@ -5,7 +5,7 @@ import { useHistory } from '@/store/use-history';
 const load = () => import('./undo');
 type Undo = Awaited<ReturnType<typeof load>>;
 
-export function useUndoBar(placeId: string): Undo['UndoBar'] | undefined {
+export function useUndoBar(placeId: string): Undo | undefined {
   const { undoes, redoes } = useHistory(placeId);
   const { data } = useQuery({
     queryKey: ['yard-undo'],
@@ -17,5 +17,5 @@ export function useUndoBar(placeId: string): Undo['UndoBar'] | undefined {
     networkMode: 'always',
     retry: false,
   });
-  return data?.UndoBar;
+  return data;
 }
