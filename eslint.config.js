@@ -1,5 +1,6 @@
 const { defineConfig } = require('eslint/config');
 const expo = require('eslint-config-expo/flat');
+const jsdoc = require('eslint-plugin-jsdoc');
 
 /** What the heart may not know: interface, storage, other parts of the house, clock and chance. */
 const coreStaysPure = {
@@ -27,6 +28,29 @@ const coreStaysPure = {
       {
         selector: "NewExpression[callee.name='Date'][arguments.length=0]",
         message: 'src/core has no clock.',
+      },
+    ],
+  },
+};
+
+/** Whoever inherits the heart finds every name explained, and no call of six arguments in a row. */
+const coreIsExplained = {
+  files: ['src/core/**/*.ts'],
+  ignores: ['**/*.test.ts', 'src/core/tests/**', '**/*.d.ts'],
+  plugins: { jsdoc },
+  rules: {
+    'max-params': ['error', 5],
+    'jsdoc/require-jsdoc': [
+      'error',
+      {
+        publicOnly: true,
+        require: { FunctionDeclaration: true, ClassDeclaration: true },
+        contexts: [
+          'ExportNamedDeclaration > TSInterfaceDeclaration',
+          'ExportNamedDeclaration > TSTypeAliasDeclaration',
+          'ExportNamedDeclaration > VariableDeclaration',
+        ],
+        enableFixer: false,
       },
     ],
   },
@@ -109,6 +133,7 @@ module.exports = defineConfig([
     },
   },
   coreStaysPure,
+  coreIsExplained,
   wordsStandApart,
   // `fc.assert` is how fast-check is meant to be read.
   {

@@ -71,7 +71,7 @@ export async function planningCost(): Promise<PlanningCost> {
 }
 
 function beyondForty(): PlanningCost['beyond'] {
-  const [{ problem }, built] = timed(() => buildProblem(largePlace(60, 30), [], [], 2026));
+  const [{ problem }, built] = timed(() => buildProblem(largePlace(60, 30), { year: 2026 }));
   const whole = problem.candidates.reduce((sum, { cents }) => sum + cents, 0);
   let [worstMs, gap] = [0, 0];
   for (const share of budgets) {
@@ -102,7 +102,7 @@ function beyondForty(): PlanningCost['beyond'] {
  * that there is something to be won.
  */
 function fortyOf(seed: number): readonly [PlanProblem, number] {
-  const { problem: whole } = buildProblem(largePlace(60, 30, seed), [], [], 2026);
+  const { problem: whole } = buildProblem(largePlace(60, 30, seed), { year: 2026 });
   const dropped = dominated(whole, startOf(whole, {}));
   const problem = without(whole, dropped);
   const left = problem.candidates.map((_, index) => index).filter((it) => !dropped.has(it));

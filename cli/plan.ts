@@ -62,7 +62,13 @@ function main(): void {
   const unitPrices = unitPricesOf(file.place, shop);
   const circumstances = { log: known.sightings, ...(date !== undefined && { date }) };
   const { low } = livedScales(known.place, known.walks, circumstances, year);
-  const planning = buildProblem(found, known.sightings, known.mends, year, unitPrices, low);
+  const planning = buildProblem(found, {
+    log: known.sightings,
+    mends: known.mends,
+    year,
+    unitPrices,
+    scales: low,
+  });
   for (const id of [...(limits.must ?? []), ...(limits.wont ?? [])]) knownMend(planning, id);
   refuseClash(planning, limits.must ?? []);
   const till = values['by-metre'] ? byTheMetre(planning) : tillOf(planning, shop);

@@ -58,10 +58,16 @@ test('an item: who passes, readings over time, its mends; a photo is kept and pu
   const waiting = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Add a photo' }).click();
   await (await waiting).setFiles('docs/screenshots/way-phone.png');
-  const photo = page.getByRole('img', { name: 'north 2, 26 November 2026' });
+  const photo = page.getByRole('button', { name: /^Show the photo of north 2, 26 November 2026/ });
   await expect(photo).toBeVisible();
   await page.reload();
-  await expect(photo).toBeVisible();
+  await photo.click();
+  const large = page.getByRole('img', { name: 'north 2, 26 November 2026, large' });
+  await expect(large).toBeVisible();
+  // The picture itself has come, not only the small one that stands for it.
+  await expect
+    .poll(() => large.evaluate((it) => (it as HTMLImageElement).naturalHeight))
+    .toBeGreaterThan(320);
   await page.getByRole('button', { name: /^Take the photo of/ }).click();
   await expect(photo).toHaveCount(0);
   await page.getByRole('button', { name: 'Put the photo back' }).click();

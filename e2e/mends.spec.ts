@@ -23,11 +23,14 @@ async function measured(page: Page, ...readings: string[]): Promise<void> {
   }
 }
 
-async function downloaded(page: Page, name: string | RegExp): Promise<string> {
+async function saved(page: Page, name: string | RegExp): Promise<Buffer> {
   const waiting = page.waitForEvent('download');
   await button(page, name).click();
-  return readFile(await (await waiting).path(), 'utf8');
+  return readFile(await (await waiting).path());
 }
+
+const downloaded = async (page: Page, name: string | RegExp): Promise<string> =>
+  (await saved(page, name)).toString('utf8');
 
 test.describe('with the service worker', () => {
   test.use({ serviceWorkers: 'allow' });
@@ -203,14 +206,14 @@ test('everything goes out as one file, photos too, and comes back', async ({ pag
   await (await picture).setFiles('docs/screenshots/yard-phone.png');
   await expect(page.getByText(/^Made small .* 1 photo of this place/)).toBeVisible();
   await go(page, 'Place');
-  const backup = await downloaded(page, 'Save everything, photos too');
+  const backup = await saved(page, 'Save everything, photos too');
   const before = await exportPlace(page);
-  await openFile(page, 'cut-short.json', backup.slice(0, -300));
+  await openFile(page, 'cut-short.zip', backup.subarray(0, -300));
   await expect(page.getByText(/It may be cut short\. Nothing was changed\./)).toBeVisible();
   await button(page, 'Remove from this browser').click();
   await button(page, /^Yes, remove/).click();
   await expect(headline(page)).toHaveText('Begin a place');
-  await openFile(page, 'backup.json', backup);
+  await openFile(page, 'backup.zip', backup);
   await expect(headline(page)).toHaveText('2 ways in tonight');
   expect(await exportPlace(page)).toBe(before);
   await page.goto('/item/n2');

@@ -1,7 +1,7 @@
 /** Nothing lost, nothing blank: older files, damaged records, screens that fail, tabs without locks. */
 import type { Page } from '@playwright/test';
 import { expect, test } from './test';
-import { exportPlace, go, headline, openFile, openYard, unfold } from './steps';
+import { exportPlace, go, headline, key, onward, openFile, openYard, unfold } from './steps';
 
 /** Writes a record as something else might have left it. */
 const leave = (page: Page, key: string, text: string) =>
@@ -199,6 +199,41 @@ test('what is half typed at a stop is there after Back, Leave and a reload; two 
   expect(own.map(({ item, attribute, note }) => [item, attribute, note])).toEqual([
     ['n1', 'ground.gap', 'by the drain'],
   ]);
+});
+
+test('the browser closes its database: what is said next is saved, what was typed stays, no screen knows of it', async ({
+  page,
+}) => {
+  // As browsers do when they are pressed for room, or wake from a long sleep.
+  await page.addInitScript(() => {
+    const opened: IDBDatabase[] = [];
+    Object.assign(globalThis, { closeAll: () => opened.splice(0).forEach((it) => it.close()) });
+    const open = IDBFactory.prototype.open;
+    IDBFactory.prototype.open = function (...asked) {
+      const opening = open.apply(this, asked);
+      opening.addEventListener('success', () => opened.push(opening.result));
+      return opening;
+    };
+  });
+  const closeAll = () =>
+    page.evaluate(() => (globalThis as unknown as { closeAll: () => void }).closeAll());
+  await page.goto('/walk/n2~ground.gap');
+  await expect(headline(page)).toBeVisible();
+  await closeAll();
+  await key(page, '31');
+  await closeAll();
+  await onward(page);
+  await closeAll();
+  // Half typed, with nothing to keep it in but what is opened again.
+  await key(page, '7');
+  await closeAll();
+  const typedAt = page.url();
+  await page.getByRole('button', { name: /^Leave/ }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.goto(typedAt);
+  await expect(page.getByRole('textbox').first()).toHaveValue('7');
+  await page.goto('/item/n2');
+  await expect(page.getByText('26 November 2026: 31 mm, measured')).toBeVisible();
 });
 
 test('two tabs at the same stop: what one says the other shows, and neither takes the other’s away', async ({

@@ -11,7 +11,7 @@ import type { Question } from '../src/core/walk/questions';
 import { isLikeWall, sameAsAt } from '../src/core/walk/same-as';
 import { type Stop } from '../src/core/walk/stops';
 import { secondsFor } from '../src/core/walk/time-left';
-import { isSaidTogether } from '../src/core/walk/what-follows';
+import { isAnsweredTogether } from '../src/core/walk/what-follows';
 import { answerWords, questionWords } from '../src/words/attributes';
 import { readingWords } from '../src/words/reading-words';
 import { rowWords } from '../src/words/row-words';
@@ -241,7 +241,7 @@ export class Driver {
   private readonly saidFrom = new Map<string, Stop>();
 
   private isSaidTogether(question: Question): boolean {
-    return isSaidTogether(this.known.place, question);
+    return isAnsweredTogether(this.known.place, question);
   }
 
   /** Said together with the rest it would be wrong. */

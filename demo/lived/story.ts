@@ -12,11 +12,11 @@ import type { Shop } from '../../src/core/mends/shopping/shop';
 import type { PlaceFile } from '../../src/core/formats/place-file';
 import type { Place } from '../../src/core/place/place';
 import { applyReadings } from '../../src/core/records/apply-readings';
-import type { DoorSaid } from '../../src/core/records/evening';
+import type { DoorAtDusk } from '../../src/core/records/evening';
 import type { Mend, MendKind, MendState } from '../../src/core/records/mend';
 import type { LogEntry } from '../../src/core/records/sighting';
 import type { Reading, Walk } from '../../src/core/records/walk';
-import { doorSaid } from '../../src/core/nights/evening-now';
+import { doorAtDusk } from '../../src/core/nights/evening-now';
 import { doorsOfRound } from '../../src/core/nights/shutters';
 import { daysLater } from '../../src/core/schema/day';
 import { lastDay } from './last-day';
@@ -178,8 +178,8 @@ export class Story {
     for (let ago = from; ago >= to; ago -= 1) {
       const it = { by: undefined, told: 'evening' as const, doors: {}, fewer: {}, ...other[ago] };
       if (it.silent) continue;
-      const doors = doorsOfRound(this.place).map((door): DoorSaid =>
-        doorSaid(door, it.doors[door.id] ?? 'shut'),
+      const doors = doorsOfRound(this.place).map((door): DoorAtDusk =>
+        doorAtDusk(door, it.doors[door.id] ?? 'shut'),
       );
       const isMorning = it.told === 'morning';
       this.say(ago, {
@@ -221,7 +221,7 @@ export class Story {
 export interface EveningTold {
   readonly by: string | undefined;
   readonly told: 'evening' | 'morning';
-  readonly doors: Readonly<Record<string, DoorSaid['was']>>;
+  readonly doors: Readonly<Record<string, DoorAtDusk['was']>>;
   /** Missing at roost, by group. */
   readonly fewer: Readonly<Record<string, number>>;
   /** Nobody said anything of it. */

@@ -56,10 +56,13 @@ async function writeRecords(
     ...Object.fromEntries(gone.map((it) => [keyOf.gone(it), pack(it)])),
     ...Object.fromEntries((photos ?? []).map((it) => [photoKey(it), pack(it)])),
   };
-  // A place file has no photos: those that are kept here stay. A backup has all of them.
-  const stale = (await keysOfPlace(place.id)).filter(
-    (key) => !(key in records) && (photos !== undefined || !key.startsWith('photo/')),
-  );
+  const stale = (await keysOfPlace(place.id)).filter((key) => {
+    if (key in records) return false;
+    // A place file has no photos: those that are kept here stay. A backup has all of them.
+    if (photos === undefined && /^(photo|thumb)\//.test(key)) return false;
+    const [kind, placeId = '', , id = ''] = key.split('/');
+    return kind !== 'thumb' || !(photoKey({ placeId, id }) in records);
+  });
   const isReplaced = await differs(place.id, records, stale);
   const aside = isReplaced ? await asideOf(place.id, now()) : {};
   await writeAll({ ...records, ...aside, [currentKey]: place.id, [visitedKey]: 'yes' });
@@ -88,7 +91,10 @@ async function differs(
   records: Readonly<Record<string, string>>,
   stale: readonly string[],
 ): Promise<boolean> {
-  const lost = stale.filter((key) => key !== removedKey(id) && key !== demoKey(id));
+  // Small pictures are drawn again from the photos.
+  const lost = stale.filter(
+    (key) => key !== removedKey(id) && key !== demoKey(id) && !key.startsWith('thumb/'),
+  );
   if (lost.length > 0) return true;
   const kept = (await keysOfPlace(id)).filter((key) => key in records);
   const texts = kept.length === 0 ? {} : await storage.getMany(kept);

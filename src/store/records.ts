@@ -186,7 +186,7 @@ export function nameIn(text: string): string | undefined {
 /** Every key that belongs to a place. */
 export async function keysOfPlace(id: string): Promise<string[]> {
   const keys = await storage.getAllKeys();
-  const kinds = ['walk', 'mend', 'sighting', 'gone', 'photo'];
+  const kinds = ['walk', 'mend', 'sighting', 'gone', 'photo', 'thumb'];
   return keys.filter(
     (key) =>
       key === `place/${id}` ||

@@ -1,7 +1,16 @@
 /** The browser's database, and how its failures are told apart. */
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
+import { reopening } from './reopening';
 
-export const storage = createAsyncStorage('rookle');
+const databaseName = 'rookle';
+
+/**
+ * The package keeps one connection for each name, closed or not, and tells names apart as values. A name in an object is another to it,
+ * and the same to the browser.
+ */
+const named = (): string => Object(databaseName) as string;
+
+export const storage = reopening(() => createAsyncStorage(named()));
 
 /** `crypto.randomUUID` is missing where the page comes over plain http from another machine: a phone in the yard. */
 export function randomId(): string {

@@ -15,3 +15,7 @@ window.ResizeObserver = class {
 
 // jsdom lays nothing out, so there is nothing to scroll.
 Element.prototype.scrollIntoView = () => undefined;
+
+// Browsers have had it for ten years; the test's stand-in for one has not.
+const { TextDecoder } = require('node:util');
+globalThis.TextDecoder ??= TextDecoder;

@@ -1,12 +1,12 @@
 /** A file that cannot be read, in plain words. Each ends with what is still safe. */
-import type { FileProblem } from '@/core/formats/place-file';
+import type { BackupProblem } from '@/store/backup';
 import type { IsHere } from '@/store/open-file';
 import { dayWords } from './day-words';
 import { count, listOf } from './names';
 
 const nothingChanged = 'Nothing was changed.';
 
-export function fileSentence(problem: FileProblem): string {
+export function fileSentence(problem: BackupProblem): string {
   switch (problem.problem) {
     case 'too-large': {
       const size = Math.round(problem.bytes / 1024 / 1024);
@@ -15,6 +15,10 @@ export function fileSentence(problem: FileProblem): string {
     }
     case 'not-json':
       return `This file is not a Rookle place: it cannot be read as JSON. It may be cut short. ${nothingChanged}`;
+    case 'not-zip':
+      return `This archive cannot be unpacked. It may be cut short. ${nothingChanged}`;
+    case 'not-a-backup':
+      return `This archive is none that Rookle has saved. ${nothingChanged}`;
     case 'not-a-place':
       return `This file is JSON, but not a Rookle place. ${nothingChanged}`;
     case 'newer-version':

@@ -1,6 +1,6 @@
 /** Evenings as a table. */
 import { doorsOfRound } from '@/core/nights/shutters';
-import { daysSaid, nightOn } from '@/core/nights/night';
+import { recordedDays, nightOn } from '@/core/nights/night';
 import { nameOf } from '@/core/nights/missed-chance';
 import type { Table } from '@/core/formats/table';
 import type { Place } from '@/core/place/place';
@@ -22,7 +22,7 @@ export function nightsTable(
       ...place.flock.flatMap((group) => [`${groupName(group)} in`, `${groupName(group)} out`]),
       'strand',
     ],
-    rows: daysSaid(log).map((date) => {
+    rows: recordedDays(log).map((date) => {
       const night = nightOn(place, log, date);
       return [
         ...[date, nightStateNames[night.state], nameOf(place, night)],

@@ -1,7 +1,7 @@
 /** Evenings and nights in words. */
 import type { Place } from '@/core/place/place';
 import { allBays } from '@/core/place/find';
-import type { CountSaid, DoorState, Evening } from '@/core/records/evening';
+import type { RoostCount, DoorState, Evening } from '@/core/records/evening';
 import type { Away, Learning } from '@/core/records/spells';
 import type { LearningReason } from '@/core/tables/shutting';
 import type { NightState } from '@/core/nights/night';
@@ -29,7 +29,7 @@ export const learningNames: Readonly<Record<LearningReason, string>> = {
 };
 
 /** "17", "17 or 18", "15 to 18". */
-export function countWords({ least, most }: Pick<CountSaid, 'least' | 'most'>): string {
+export function countWords({ least, most }: Pick<RoostCount, 'least' | 'most'>): string {
   if (least === most) return String(least);
   return most === least + 1 ? `${least} or ${most}` : `${least} to ${most}`;
 }
@@ -57,7 +57,7 @@ export function eveningWords(place: Place, evening: Evening): string {
 }
 
 /** "17 or 18 grown hens in, 1 still out". */
-function countSentence({ flock }: Place, it: CountSaid): string {
+function countSentence({ flock }: Place, it: RoostCount): string {
   const group = flock.find(({ id }) => id === it.group);
   const name = group ? groupName(group) : 'birds';
   const more = [

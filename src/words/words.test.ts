@@ -4,7 +4,7 @@ import { tonight } from '@/core/score/tonight';
 import { samphireYard } from '../../demo/samphire-yard';
 import { animals } from '@/core/tables/animals';
 import { passEffort } from '@/core/effort/pass';
-import { isLaid, shapes } from '@/core/place/shapes';
+import { isLayout, shapes } from '@/core/place/shapes';
 import { judge } from '@/core/score/judge';
 import { readLength } from '@/core/walk/length-entry';
 import { assessText } from './assess-text';
@@ -151,7 +151,7 @@ test('a place that nobody has walked says so, and what its shape alone settles',
   // A strip fenced waist-high, the birds at roost in it.
   const sizes = { runWidth: 6000, runDepth: 3000, houseWidth: 1200, houseDepth: 1200 };
   const laid = shapes.strip.lay({ ...sizes, runHeight: 1200, sections: 1 });
-  if (!isLaid(laid)) throw new Error('no strip');
+  if (!isLayout(laid)) throw new Error('no strip');
   const { zones, faces } = laid;
   const low = {
     ...place,

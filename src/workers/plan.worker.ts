@@ -124,7 +124,13 @@ self.addEventListener('message', ({ data }: MessageEvent<ToPlanner>) => {
   const unitPrices = unitPricesOf(data.place, data.shop);
   const year = Number(data.date.slice(0, 4));
   const { low } = livedScales(data.place, data.walks, { log: data.log, date: data.date }, year);
-  session = buildProblem(found, data.log, data.mends, year, unitPrices, low);
+  session = buildProblem(found, {
+    log: data.log,
+    mends: data.mends,
+    year,
+    unitPrices,
+    scales: low,
+  });
   till = tillOf(session, data.shop);
   const { candidates, problem, harmful } = session;
   drawn = undefined;

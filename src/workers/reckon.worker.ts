@@ -51,10 +51,19 @@ function answerTo({
   if (what === 'losses') {
     return lossTrend(place, walks, circumstances, Number(date.slice(0, 4)), mostDays);
   }
-  return howSure(place, walks, { ...circumstances, scenario }, draws, seed, (done) => {
-    if (done % 5 === 0) post({ kind: 'progress', done, all: draws });
-    return true;
-  });
+  return howSure(
+    place,
+    walks,
+    { ...circumstances, scenario },
+    {
+      draws,
+      seed,
+      progress: (done) => {
+        if (done % 5 === 0) post({ kind: 'progress', done, all: draws });
+        return true;
+      },
+    },
+  );
 }
 
 function failures(

@@ -2,6 +2,7 @@
 import { yesNo } from '../place/bay';
 import { choiceCheck } from './attribute';
 
+/** Whether a house’s vents are clear. */
 export const air = choiceCheck('zone', {
   choices: yesNo,
   better: yesNo,

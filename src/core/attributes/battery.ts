@@ -3,6 +3,7 @@ import { feedStates } from '../place/fence';
 import { choiceCheck } from './attribute';
 import { field } from './paths';
 
+/** What feeds the line: fresh, or low. */
 export const battery = choiceCheck('fence', {
   choices: feedStates,
   better: feedStates,

@@ -3,6 +3,7 @@ import { amount, never, onlyOfMends } from './attribute';
 import { mostVolts, usualVolts } from './limits';
 import { field } from './paths';
 
+/** Potential, kV, of a strand read at its bay. */
 export const bayVolts = amount('strand', {
   unit: 'kV',
   better: 'more',

@@ -3,6 +3,7 @@ import { amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { ofGround } from './paths';
 
+/** Gap, mm, under the bottom edge when it is lifted by hand. */
 export const bottomEdgeLifted = amount('bay', {
   unit: 'mm',
   better: 'less',

@@ -2,6 +2,7 @@
 import { always, choiceCheck } from './attribute';
 import { noIsBest } from './answers';
 
+/** Whether branches hang over run or line. */
 export const branches = choiceCheck('place', {
   choices: noIsBest,
   better: noIsBest,

@@ -6,6 +6,7 @@ import { amount, never } from './attribute';
 import { coarsestMesh, usualGaps } from './limits';
 import { field } from './paths';
 
+/** Clear opening, mm, of a mesh whose kind does not say it. */
 export const clearOpening = amount('layer', {
   unit: 'mm',
   better: 'less',

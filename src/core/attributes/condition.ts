@@ -5,6 +5,7 @@ import { always, choice } from './attribute';
 import { everyLayer } from './every-layer';
 import { field } from './paths';
 
+/** State of a bay’s mesh or boards. */
 export const condition = choice('bay', {
   choices: conditions,
   better: conditions,

@@ -2,6 +2,7 @@
 import { always, choiceCheck } from './attribute';
 import { noIsBest } from './answers';
 
+/** Whether something to hide behind stands near the wall. */
 export const coverNear = choiceCheck('place', {
   choices: noIsBest,
   better: noIsBest,

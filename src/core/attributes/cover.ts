@@ -3,6 +3,7 @@ import { coverIds } from '../place/bay';
 import { always, choice } from './attribute';
 import { field } from './paths';
 
+/** What a layer is made of. */
 export const cover = choice('layer', {
   choices: coverIds,
   better: 'none',

@@ -3,6 +3,7 @@ import { yesNo } from '../place/bay';
 import { choice, never } from './attribute';
 import { field } from './paths';
 
+/** Whether the line goes on across an opening, so that shutting it leaves no gap. */
 export const crossed = choice('opening', {
   choices: yesNo,
   better: yesNo,

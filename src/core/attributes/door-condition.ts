@@ -4,6 +4,7 @@ import { choice, never } from './attribute';
 import { hasItsOwn } from './has-its-own';
 import { field } from './paths';
 
+/** State of an opening’s cover. */
 export const doorCondition = choice('layer', {
   choices: conditions,
   better: conditions,

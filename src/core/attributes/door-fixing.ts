@@ -4,6 +4,7 @@ import { choice, never } from './attribute';
 import { hasItsOwn } from './has-its-own';
 import { field } from './paths';
 
+/** What holds the cover of an opening on. */
 export const doorFixing = choice('layer', {
   choices: fixings,
   better: fixings,

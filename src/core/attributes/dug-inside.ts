@@ -2,6 +2,7 @@
 import { choiceCheck } from './attribute';
 import { noIsBest } from './answers';
 
+/** Whether holes come up within the run. */
 export const dugInside = choiceCheck('zone', {
   choices: noIsBest,
   better: noIsBest,

@@ -3,6 +3,7 @@ import { always, amountCheck } from './attribute';
 import { mostVolts } from './limits';
 import { field } from './paths';
 
+/** Potential, kV, of the earth stake under load: what the ground fails to carry. */
 export const earthVolts = amountCheck('fence', {
   unit: 'kV',
   better: 'less',

@@ -1,6 +1,7 @@
 /** Whether eaves, ridge and sheets are firm. */
 import { choiceCheck } from './attribute';
 
+/** Whether the eaves of a house are firm. */
 export const eaves = choiceCheck('zone', {
   choices: ['firm', 'loose'],
   better: ['firm', 'loose'],

@@ -4,6 +4,7 @@ import { always, choice } from './attribute';
 import { everyLayer } from './every-layer';
 import { field } from './paths';
 
+/** What holds a bay’s mesh on. */
 export const fixing = choice('bay', {
   choices: fixings,
   better: fixings,

@@ -2,6 +2,7 @@
 import { always, choiceCheck } from './attribute';
 import { noIsBest } from './answers';
 
+/** Whether food lies about that draws animals. */
 export const food = choiceCheck('place', {
   choices: noIsBest,
   better: noIsBest,

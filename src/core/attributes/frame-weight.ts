@@ -3,6 +3,7 @@ import { amount, never } from './attribute';
 import { heaviestFrame } from './limits';
 import { ofGround } from './paths';
 
+/** Weight, kg, of a light frame. */
 export const frameWeight = amount('bay', {
   unit: 'kg',
   better: 'more',

@@ -4,6 +4,7 @@ import { choice } from './attribute';
 import { canBeDug } from './digging';
 import { ofGround } from './paths';
 
+/** Whether something has dug here lately. */
 export const freshDigging = choice('bay', {
   choices: yesNo,
   better: ['no', 'yes'],

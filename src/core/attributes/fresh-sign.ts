@@ -2,6 +2,7 @@
 import { always, choiceCheck } from './attribute';
 import { noIsBest } from './answers';
 
+/** Whether tracks, droppings or hair were found. */
 export const freshSign = choiceCheck('place', {
   choices: noIsBest,
   better: noIsBest,

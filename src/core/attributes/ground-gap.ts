@@ -3,6 +3,7 @@ import { amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { ofGround } from './paths';
 
+/** Gap, mm, between ground and bottom edge. */
 export const groundGap = amount('bay', {
   unit: 'mm',
   better: 'less',

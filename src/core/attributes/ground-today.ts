@@ -3,6 +3,7 @@ import { grounds } from '../tables/fence-ground';
 import { choice, never } from './attribute';
 import { field } from './paths';
 
+/** Moisture of the ground when volts were read: they mean little without it. */
 export const groundToday = choice('fence', {
   choices: grounds,
   better: grounds,

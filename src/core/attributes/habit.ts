@@ -3,6 +3,7 @@ import { habits } from '../place/bay';
 import { choice, never, onlyOfMends } from './attribute';
 import { plainOfOpening } from './paths';
 
+/** How the birds’ door is dealt with at dusk; set by mends. */
 export const habit = choice('opening', {
   choices: habits,
   better: habits,

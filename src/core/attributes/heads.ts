@@ -2,6 +2,7 @@
 import { always, amountCheck } from './attribute';
 import { mostBirds } from './limits';
 
+/** Birds counted in at dusk. */
 export const heads = amountCheck('flock', {
   unit: 'birds',
   better: 'none',

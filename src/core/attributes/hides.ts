@@ -2,6 +2,7 @@
 import { yesNo } from '../place/bay';
 import { choiceCheck } from './attribute';
 
+/** Whether birds find cover from above within the run. */
 export const hides = choiceCheck('zone', {
   choices: yesNo,
   better: yesNo,

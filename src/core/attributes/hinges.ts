@@ -5,6 +5,7 @@ import { hingeStates } from '../tables/hinges';
 import { choice } from './attribute';
 import { field } from './paths';
 
+/** Whether hinges are screwed tight. */
 export const hinges = choice('opening', {
   choices: hingeStates,
   better: hingeStates,

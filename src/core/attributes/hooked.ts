@@ -3,6 +3,7 @@ import { yesNo } from '../place/bay';
 import { choice, never } from './attribute';
 import { field } from './paths';
 
+/** Whether the handle of the line at a gate is hooked in. */
 export const hooked = choice('opening', {
   choices: yesNo,
   better: yesNo,

@@ -163,8 +163,10 @@ export type ChoicesOf<Id extends ChoiceId> = Registry[Id] extends {
   ? C
   : never;
 
+/** Every attribute by its id. */
 export const attributes: Readonly<Record<AttributeId, Attribute>> = registry;
 
+/** Ids of all attributes, in the registry’s order. */
 export const attributeIds = Object.keys(registry) as readonly AttributeId[];
 
 /** Whether it is kept and compared, never judged. */

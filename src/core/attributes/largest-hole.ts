@@ -4,6 +4,7 @@ import { always, amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { field } from './paths';
 
+/** Largest hole, mm, in a bay’s cover. */
 export const largestHole = amount('bay', {
   unit: 'mm',
   better: 'less',

@@ -2,6 +2,7 @@
 import { isKnown } from '../place/possible';
 import { choiceCheck } from './attribute';
 
+/** How hard a latch is to work. */
 export const latchForce = choiceCheck('latch', {
   choices: ['two-hands', 'hand', 'finger'],
   better: ['two-hands', 'hand', 'finger'],

@@ -3,6 +3,7 @@ import { fittedLatchIds } from '../place/bay';
 import { always, choice } from './attribute';
 import { field } from './paths';
 
+/** What holds an opening shut. */
 export const latch = choice('latch', {
   choices: fittedLatchIds,
   better: 'none',

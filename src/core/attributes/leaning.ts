@@ -2,6 +2,7 @@
 import { always, choiceCheck } from './attribute';
 import { noIsBest } from './answers';
 
+/** Whether something stands by the wall that can be climbed. */
 export const leaning = choiceCheck('place', {
   choices: noIsBest,
   better: noIsBest,

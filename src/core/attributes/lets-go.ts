@@ -3,6 +3,7 @@ import { letGos } from '../place/bay';
 import { choice, never, onlyOfMends } from './attribute';
 import { plainOfOpening } from './paths';
 
+/** What gives way when one cord, spring or hook of an opening is gone; set by mends. */
 export const letsGo = choice('opening', {
   choices: letGos,
   better: letGos,

@@ -3,6 +3,7 @@ import { amount, never } from './attribute';
 import { mostVolts, usualVolts } from './limits';
 import { field } from './paths';
 
+/** Potential, kV, of the energizer with the line taken off. */
 export const openVolts = amount('fence', {
   unit: 'kV',
   better: 'more',

@@ -3,6 +3,7 @@ import { is, isKnown } from '../place/possible';
 import { amount, never, onlyOfMends } from './attribute';
 import { usualSkirts, widestOverhang } from './limits';
 
+/** How far, mm, a top edge leans or stands outward; set by mends. */
 export const overhang = amount('bay', {
   unit: 'mm',
   better: 'more',

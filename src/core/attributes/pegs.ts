@@ -3,6 +3,7 @@ import { amount } from './attribute';
 import { longestPeg, usualSkirts } from './limits';
 import { ofGround } from './paths';
 
+/** Length, mm, of the pegs that hold a frame down. */
 export const pegs = amount('bay', {
   unit: 'mm',
   better: 'more',

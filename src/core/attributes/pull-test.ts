@@ -3,6 +3,7 @@ import { always, amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { field } from './paths';
 
+/** Gap, mm, that opens when the mesh is pulled by hand. */
 export const pullTest = amount('bay', {
   unit: 'mm',
   better: 'less',

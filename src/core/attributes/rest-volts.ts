@@ -5,6 +5,7 @@ import { field } from './paths';
 /** A 12 V battery that shows more is being charged; less is another kind. */
 const mostRest = 16;
 
+/** Volts of the battery at rest: what is left in it. */
 export const restVolts = amountCheck('fence', {
   unit: 'V',
   better: 'more',

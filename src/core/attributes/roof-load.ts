@@ -2,6 +2,7 @@
 import { choiceCheck } from './attribute';
 import { noIsBest } from './answers';
 
+/** Whether snow, leaves or water weigh on the roof of a run. */
 export const roofLoad = choiceCheck('zone', {
   choices: noIsBest,
   better: noIsBest,

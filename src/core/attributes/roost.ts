@@ -3,6 +3,7 @@ import { always, amount } from './attribute';
 import { farthestRoost } from './limits';
 import { field } from './paths';
 
+/** Distance, mm, from mesh to the birds at roost: what keeps a paw from reaching them. */
 export const roost = amount('bay', {
   unit: 'mm',
   better: 'more',

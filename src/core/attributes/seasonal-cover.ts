@@ -2,6 +2,7 @@
 import { isWithin } from '../place/year-span';
 import { choiceCheck } from './attribute';
 
+/** Whether a panel is on outside its season. */
 export const seasonalCover = choiceCheck('layer', {
   choices: ['off', 'on'],
   better: 'none',

@@ -2,6 +2,7 @@
 import { yesNo } from '../place/bay';
 import { always, choiceCheck } from './attribute';
 
+/** Whether all stands as it should at dusk. */
 export const shutAsAtDusk = choiceCheck('flock', {
   choices: yesNo,
   better: yesNo,

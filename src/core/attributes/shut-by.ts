@@ -3,6 +3,7 @@ import { shutBys } from '../place/bay';
 import { choice, never, onlyOfMends } from './attribute';
 import { plainOfOpening } from './paths';
 
+/** Who or what shuts an opening; set by mends. */
 export const shutBy = choice('opening', {
   choices: shutBys,
   better: 'none',

@@ -2,6 +2,7 @@
 import { always, amountCheck } from './attribute';
 import { longestRound } from './limits';
 
+/** Minutes that shutting up took, this evening. */
 export const shutTook = amountCheck('flock', {
   unit: 'min',
   better: 'none',

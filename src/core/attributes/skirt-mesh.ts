@@ -4,6 +4,7 @@ import { choice } from './attribute';
 import { canBeDug, hasSkirt } from './digging';
 import { ofSkirt } from './paths';
 
+/** Mesh of the skirt or apron. */
 export const skirtMesh = choice('bay', {
   choices: coverIds,
   better: 'none',

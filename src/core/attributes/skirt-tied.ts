@@ -4,6 +4,7 @@ import { choice } from './attribute';
 import { canBeDug, hasApron } from './digging';
 import { ofSkirt } from './paths';
 
+/** Whether the apron is tied to the wall’s mesh. */
 export const skirtTied = choice('bay', {
   choices: yesNo,
   better: ['yes', 'no'],

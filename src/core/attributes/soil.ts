@@ -3,6 +3,7 @@ import { soils } from '../tables/soils';
 import { choice } from './attribute';
 import { ofGround } from './paths';
 
+/** What the ground at a wall is. */
 export const soil = choice('bay', {
   choices: soils,
   better: 'none',

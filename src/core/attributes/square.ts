@@ -2,6 +2,7 @@
 import { yesNo } from '../place/bay';
 import { choiceCheck } from './attribute';
 
+/** Whether a moving pen stands square and off its jacks. */
 export const square = choiceCheck('zone', {
   choices: yesNo,
   better: yesNo,

@@ -3,6 +3,7 @@ import { always, amount } from './attribute';
 import { highestStrand } from './limits';
 import { field } from './paths';
 
+/** Height, mm, of a strand above the ground. */
 export const strandHeight = amount('strand', {
   unit: 'mm',
   better: 'none',

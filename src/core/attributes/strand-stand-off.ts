@@ -3,6 +3,7 @@ import { always, amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { field } from './paths';
 
+/** Distance, mm, of a strand from the wall that it stands before. */
 export const strandStandOff = amount('strand', {
   unit: 'mm',
   better: 'none',

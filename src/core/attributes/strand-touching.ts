@@ -3,6 +3,7 @@ import { touching } from '../tables/shocking';
 import { always, choice } from './attribute';
 import { field } from './paths';
 
+/** What touches a strand. */
 export const strandTouching = choice('strand', {
   choices: touching,
   better: touching,

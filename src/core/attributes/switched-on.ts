@@ -2,6 +2,7 @@
 import { yesNo } from '../place/bay';
 import { always, choiceCheck } from './attribute';
 
+/** Whether the energizer is on. */
 export const switchedOn = choiceCheck('fence', {
   choices: yesNo,
   better: yesNo,

@@ -3,6 +3,7 @@ import { topKinds, type TopKind } from '../place/bay';
 import { is, isKnown } from '../place/possible';
 import { choice, never, onlyOfMends } from './attribute';
 
+/** How a wall’s top edge ends; set by mends. */
 export const topEdge = choice('bay', {
   choices: topKinds,
   better: 'none',

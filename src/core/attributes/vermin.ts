@@ -2,6 +2,7 @@
 import { choiceCheck } from './attribute';
 import { noIsBest } from './answers';
 
+/** Whether feed and water stand open to vermin. */
 export const vermin = choiceCheck('zone', {
   choices: noIsBest,
   better: noIsBest,

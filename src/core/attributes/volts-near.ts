@@ -3,6 +3,7 @@ import { always, amountCheck } from './attribute';
 import { mostVolts, usualVolts } from './limits';
 import { field } from './paths';
 
+/** Line potential, kV, beside the energizer. */
 export const voltsNear = amountCheck('fence', {
   unit: 'kV',
   better: 'more',

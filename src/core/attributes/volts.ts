@@ -3,6 +3,7 @@ import { always, amount } from './attribute';
 import { mostVolts, usualVolts } from './limits';
 import { field } from './paths';
 
+/** Line potential, kV, at the far end of the line. */
 export const volts = amount('fence', {
   unit: 'kV',
   better: 'more',

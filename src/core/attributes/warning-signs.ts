@@ -2,6 +2,7 @@
 import { yesNo } from '../place/bay';
 import { always, choiceCheck } from './attribute';
 
+/** Whether signs warn of the line where people pass. */
 export const warningSigns = choiceCheck('fence', {
   choices: yesNo,
   better: yesNo,

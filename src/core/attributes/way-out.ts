@@ -2,6 +2,7 @@
 import { yesNo } from '../place/bay';
 import { choiceCheck } from './attribute';
 
+/** Whether a person who is shut in gets out. */
 export const wayOut = choiceCheck('zone', {
   choices: yesNo,
   better: yesNo,

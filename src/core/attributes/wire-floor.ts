@@ -4,6 +4,7 @@ import { choice, never } from './attribute';
 import { canBeDug } from './digging';
 import { ofGround } from './paths';
 
+/** Mesh of the floor under a pen. */
 export const wireFloor = choice('bay', {
   choices: coverIds,
   better: 'none',

@@ -16,7 +16,9 @@ import {
 import { most } from '../schema/limits';
 import { animalIds } from '../tables/animals';
 
+/** What a document of a device says it is. */
 export const deviceFormat = 'rookle-device';
+/** Raised with every change of shape of a device’s document. */
 export const deviceVersion = 1;
 
 const monitorReading = object({
@@ -28,8 +30,9 @@ const monitorReading = object({
   battery: optional(amount(0, 60)),
 });
 
-export const doorEvents = ['shut', 'opened', 'jammed'] as const;
 /** What a door did. */
+export const doorEvents = ['shut', 'opened', 'jammed'] as const;
+/** One of `doorEvents`. */
 export type DoorEvent = (typeof doorEvents)[number];
 
 const doorReading = object({
@@ -53,6 +56,7 @@ const cameraReading = object({
   sure: optional(amount(0, 1)),
 });
 
+/** What a device said at one time. */
 export const deviceReadingSchema = named(
   'deviceReading',
   byTag('kind', {
@@ -64,6 +68,7 @@ export const deviceReadingSchema = named(
 /** One reading of one device. */
 export type DeviceReading = TypeOf<typeof deviceReadingSchema>;
 
+/** Readings of a device as a document. */
 export const deviceDocumentSchema = object({
   format: constant(deviceFormat),
   version: constant(deviceVersion),

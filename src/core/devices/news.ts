@@ -1,7 +1,7 @@
 /** What devices said that is out of the ordinary, for the yard. */
 import { daysBetween, daysLater } from '../schema/day';
 import { neededVolts } from '../fence/needed-volts';
-import { nightsTold } from '../nights/night';
+import { nightRecords } from '../nights/night';
 import type { Device } from '../place/device';
 import type { Place } from '../place/place';
 import type { MonitorDay } from '../records/monitor-day';
@@ -78,7 +78,7 @@ function doorNews(log: readonly LogEntry[], device: Device, today: string): Devi
   const { at } = device;
   if (at === undefined) return [];
   return recent(today).flatMap((night): DeviceNews[] => {
-    const was = nightsTold(log).get(night)?.doors.get(at);
+    const was = nightRecords(log).get(night)?.doors.get(at);
     return was === 'open' || was === 'jammed' ? [{ news: 'door', device, was, night }] : [];
   });
 }

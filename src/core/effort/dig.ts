@@ -47,7 +47,7 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
   };
   const { outward, depth } = nearest.enough;
   const attribute = outward.value > depth.value ? 'skirt.outward' : 'skirt.depth';
-  return part(animal, bay.id, 'dig', minutesOf(level), reason, attribute);
+  return part(animal, bay.id, { attack: 'dig', minutes: minutesOf(level), reason }, attribute);
 }
 
 interface SkirtLengths {
@@ -76,7 +76,7 @@ const deepest: SkirtLengths = {
 /** Whether mesh in the ground stops this animal at all. Held by the soil, it is not pulled off; it is bitten or passed. */
 export function stopsInGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): boolean {
   const held = { fixing: { is: 'batten' }, condition: { is: 'sound' } } as const;
-  return layerEffort({ id: '', mesh }, held, animal, bound, undefined).minutes === null;
+  return layerEffort({ id: '', mesh }, held, { animal, bound }).minutes === null;
 }
 
 function stoppingFloor({ floor }: GroundLine, animal: Animal, bound: Bound) {

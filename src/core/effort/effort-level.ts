@@ -1,7 +1,8 @@
 /** How hard something is for an animal, in five levels; minutes are what the route arithmetic counts. */
 
-export const effortLevels = ['open', 'minutes', 'hour', 'night', 'holds'] as const;
 /** One of the five levels, easiest first. */
+export const effortLevels = ['open', 'minutes', 'hour', 'night', 'holds'] as const;
+/** One of `effortLevels`. */
 export type EffortLevel = (typeof effortLevels)[number];
 
 /** Minutes counted for a level. "holds" has none: it is kept as its own value, never as infinity. */

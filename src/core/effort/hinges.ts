@@ -21,9 +21,11 @@ export function hingeEffort(
   return part(
     animal,
     opening.id,
-    'tear',
-    gives ? minutesOf('minutes') : null,
-    { kind: 'hinges', force, gives: looseHinge },
+    {
+      attack: 'tear',
+      minutes: gives ? minutesOf('minutes') : null,
+      reason: { kind: 'hinges', force, gives: looseHinge },
+    },
     'opening.hinges',
   );
 }

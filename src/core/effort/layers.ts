@@ -44,6 +44,13 @@ export function isNotThere({ ready, bands }: Bay): boolean {
 /** Everything about a bay that bears on its layers. */
 type Held = { readonly [K in 'fixing' | 'condition' | 'panelPulled']?: Bay[K] | undefined };
 
+/** Who tries it, at which end of what is known, and on what day (panels may be off). */
+export interface Tried {
+  readonly animal: Animal;
+  readonly bound: Bound;
+  readonly date?: string | undefined;
+}
+
 /** No doorway that anything here is too big for. */
 export const wideOpen: Aperture = { short: Infinity, long: Infinity };
 
@@ -54,9 +61,7 @@ export const wideOpen: Aperture = { short: Infinity, long: Infinity };
 export function layerEffort(
   layer: Layer,
   held: Held,
-  animal: Animal,
-  bound: Bound,
-  date: string | undefined,
+  { animal, bound, date }: Tried,
   doorway: Aperture = wideOpen,
 ): LayerEffort {
   const isOn = isWithin(layer.on, date);
@@ -98,12 +103,10 @@ function isTried({ panelPulled }: Held): boolean {
 export function coverEffort(
   layers: readonly Layer[],
   held: Held,
-  animal: Animal,
-  bound: Bound,
-  date: string | undefined,
+  by: Tried,
   doorway?: Aperture,
 ): CoverEffort | undefined {
-  const all = layers.map((layer) => layerEffort(layer, held, animal, bound, date, doorway));
+  const all = layers.map((layer) => layerEffort(layer, held, by, doorway));
   const [first, ...rest] = all;
   if (!first) return undefined;
   const hardest = rest.reduce(

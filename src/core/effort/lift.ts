@@ -36,7 +36,7 @@ export function liftEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort |
     ([a], [b]) => compareMinutes(a, b),
     bound,
   );
-  return part(animal, bay.id, 'lift', minutes, reason, 'ground.weight');
+  return part(animal, bay.id, { attack: 'lift', minutes, reason }, 'ground.weight');
 }
 
 function rungOfForce(force: number, needs: number): EffortLevel {

@@ -1,22 +1,14 @@
 /** A door, lid, vent or window: as it stands, round its edges, by its latches, through its cover. */
-import type { Bay, Layer, Opening } from '../place/place';
+import type { Bay, Opening } from '../place/place';
 import { coverOf, isFixed } from '../place/opening-cover';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
 import { opensByHand, standsOpen } from './doors';
 import { hingeEffort } from './hinges';
-import { coverEffort, isNone } from './layers';
+import { coverEffort, isNone, type Tried } from './layers';
 import { openEffort } from './open';
-import {
-  apertureFor,
-  apertureOf,
-  holding,
-  minutesOfOpening,
-  openingReason,
-  part,
-  within,
-} from './pass';
+import { apertureFor, apertureOf, holding, openingReason, part, passing, within } from './pass';
 import type { PartEffort } from './reason';
 import type { When } from './when';
 
@@ -31,8 +23,7 @@ export function openingEffort(
   const high = outOfReach(animal, opening.up, bay, bound);
   if (high) return [holding(animal, opening.id, high)];
   if (standsOpen(opening, when.doors)) return [throughDoorway(opening, animal, when)];
-  const layers = coverOf(opening);
-  if (isFixed(opening)) return [throughCover(opening, layers, bay, animal, bound, when)];
+  if (isFixed(opening)) return [throughCover(opening, bay, { animal, bound, date: when.date })];
   const offHinges = hingeEffort(opening, animal, bound);
   return [
     roundEdges(opening, 'opening.gap', animal, bound),
@@ -40,7 +31,7 @@ export function openingEffort(
     ...(animal.flies ? [] : [roundEdges(opening, 'opening.gapPulled', animal, bound)]),
     ...(opensByHand(opening) ? [openEffort(opening, animal, bound)] : []),
     ...(offHinges ? [offHinges] : []),
-    throughCover(opening, layers, bay, animal, bound, when),
+    throughCover(opening, bay, { animal, bound, date: when.date }),
   ];
 }
 
@@ -54,44 +45,35 @@ function roundEdges(
   const wide = attribute === 'opening.gap' ? opening.gap : opening.gapPulled;
   const gap = apertureFor(lengthAt(wide, attribute, bound), 'slot');
   const reason = openingReason(animal, within(gap, doorwayOf(opening)));
-  return part(animal, opening.id, 'pass', minutesOfOpening(reason), reason, attribute);
+  return part(animal, opening.id, passing(reason), attribute);
 }
 
 /** Standing open, it stops only what is too big for the doorway. */
 function throughDoorway(opening: Opening, animal: Animal, { doors }: When): PartEffort {
   const reason = openingReason(animal, doorwayOf(opening));
   return reason.verdict === 'passes'
-    ? part(animal, opening.id, 'wait', 0, { kind: 'stands-open', habit: opening.habit, doors })
-    : part(animal, opening.id, 'pass', minutesOfOpening(reason), reason);
+    ? part(animal, opening.id, {
+        attack: 'wait',
+        minutes: 0,
+        reason: { kind: 'stands-open', habit: opening.habit, doors },
+      })
+    : part(animal, opening.id, passing(reason));
 }
 
 const doorwayOf = ({ width, height }: Opening) => apertureOf(width, height);
 
-function throughCover(
-  opening: Opening,
-  layers: readonly Layer[],
-  bay: Bay,
-  animal: Animal,
-  bound: Bound,
-  when: When,
-): PartEffort {
+function throughCover(opening: Opening, bay: Bay, by: Tried): PartEffort {
+  const { animal } = by;
   const doorway = doorwayOf(opening);
-  const there = layers.filter((layer) => !isNone(layer));
+  const there = coverOf(opening).filter((layer) => !isNone(layer));
   // Pulling at the wall says nothing of what holds a door's own cover.
   const held = { ...bay, panelPulled: undefined };
-  const cover = coverEffort(there, held, animal, bound, when.date, doorway);
+  const cover = coverEffort(there, held, by, doorway);
   if (!cover) {
     const reason = openingReason(animal, doorway);
-    return part(animal, opening.id, 'pass', minutesOfOpening(reason), reason);
+    return part(animal, opening.id, passing(reason));
   }
   const { hardest, others, minutes } = cover;
-  const through = part(
-    animal,
-    hardest.layer.id,
-    hardest.attack,
-    minutes,
-    hardest.reason,
-    'layer.clear',
-  );
+  const through = part(animal, hardest.layer.id, { ...hardest, minutes }, 'layer.clear');
   return others.length === 0 ? through : { ...through, besides: others.map((it) => it.reason) };
 }

@@ -19,19 +19,22 @@ export function overEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort |
   const overhang = overhangOf(top);
   const reason = (how: OverReason['how'], more: Pick<OverReason, 'enough' | 'ratio'>) =>
     ({ kind: 'over', how, top: top.kind, height, overhang, leap: animal.leap, ...more }) as const;
-  if (animal.flies) return part(animal, bay.id, 'fly', 0, reason('fly', { ratio: 0 }));
+  if (animal.flies) {
+    return part(animal, bay.id, { attack: 'fly', minutes: 0, reason: reason('fly', { ratio: 0 }) });
+  }
   const leaps = animal.leap.value >= height;
   const nearest = nearestSet(bay, animal);
   const ratio = nearest?.ratio ?? 0;
   const how = leaps ? 'jump' : 'climb';
   const why = reason(how, { ...(nearest && { enough: nearest.enough }), ratio });
-  if (ratio >= 1) return part(animal, bay.id, how, null, why);
+  if (ratio >= 1) return part(animal, bay.id, { attack: how, minutes: null, reason: why });
   const most = getsUp(animal);
   if (!leaps && height > most.value && !climbsTo(animal, height, bay, bound)) {
     return holding(animal, bay.id, { kind: 'out-of-reach', height, leap: most });
   }
   const plain = leaps && overhang === 0 && (top.tilt ?? 0) === 0;
-  return part(animal, bay.id, how, minutesOf(plain ? 'minutes' : levelOfRatio(ratio)), why);
+  const minutes = minutesOf(plain ? 'minutes' : levelOfRatio(ratio));
+  return part(animal, bay.id, { attack: how, minutes, reason: why });
 }
 
 function overhangOf({ kind, width }: TopEdge): number {

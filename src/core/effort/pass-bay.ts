@@ -9,9 +9,9 @@ import { coverEffort, isBareBand, wideOpen } from './layers';
 import {
   apertureOf,
   holding,
-  minutesOfOpening,
   openingReason,
   part,
+  passing,
   passEffort,
   type Aperture,
 } from './pass';
@@ -53,13 +53,13 @@ export function passBand(
   when: When,
 ): PartEffort {
   const doorway = doorwayOf(band, bay, animal, bound, when);
-  const cover = coverEffort(band.layers, bay, animal, bound, when.date, doorway);
+  const cover = coverEffort(band.layers, bay, { animal, bound, date: when.date }, doorway);
   if (!cover) throw new Error(`band ${band.id} has no layer`);
   const { hardest, others, minutes } = cover;
   const item = hardest.layer.id;
   const high = outOfReach(animal, band.from, bay, bound);
   if (high) return holding(animal, item, high, 'layer.clear');
-  const through = part(animal, item, hardest.attack, minutes, hardest.reason, 'layer.clear');
+  const through = part(animal, item, { ...hardest, minutes }, 'layer.clear');
   return others.length === 0
     ? through
     : { ...through, besides: others.map(({ reason }) => reason) };
@@ -76,7 +76,8 @@ function doorwayOf(band: Band, bay: Bay, animal: Animal, bound: Bound, when: Whe
   if (whole.short >= animal.exclusion.passes.value) return whole;
   const upward = bay.bands.filter((it) => it.to > it.from).sort((a, b) => a.from - b.from);
   const goes = (it: Band): boolean =>
-    isBareBand(it) || coverEffort(it.layers, bay, animal, bound, when.date)?.minutes !== null;
+    isBareBand(it) ||
+    coverEffort(it.layers, bay, { animal, bound, date: when.date })?.minutes !== null;
   let { from, to } = band;
   for (const it of upward.slice(upward.indexOf(band) + 1)) {
     if (!goes(it)) break;
@@ -111,6 +112,6 @@ function passBare(bay: Bay, from: number, to: number, animal: Animal, bound: Bou
   if (high) return holding(animal, bay.id, high);
   const opening = openingReason(animal, apertureOf(bay.width, to - from));
   return opening.verdict === 'passes'
-    ? part(animal, bay.id, 'pass', 0, { kind: 'no-cover' })
-    : part(animal, bay.id, 'pass', minutesOfOpening(opening), opening);
+    ? part(animal, bay.id, { attack: 'pass', minutes: 0, reason: { kind: 'no-cover' } })
+    : part(animal, bay.id, passing(opening));
 }

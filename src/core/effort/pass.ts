@@ -98,6 +98,11 @@ export function minutesOfOpening({ verdict, over, used, passes }: OpeningReason)
   return minutesOf(squeezing[Math.max(0, Math.min(third, 2))] ?? 'minutes');
 }
 
+/** Going through an opening, as an attack. */
+export function passing(reason: OpeningReason): Attempt {
+  return { attack: 'pass', minutes: minutesOfOpening(reason), reason };
+}
+
 /** Effort of passing an opening whose smallest clear dimension is `opening` mm. */
 export function passEffort(
   animal: Animal,
@@ -107,16 +112,21 @@ export function passEffort(
   shape: OpeningShape = 'slot',
 ): PartEffort {
   const reason = openingReason(animal, apertureFor(opening, shape));
-  return part(animal, item, 'pass', minutesOfOpening(reason), reason, attribute);
+  return part(animal, item, passing(reason), attribute);
+}
+
+/** One attack on one part: in how many minutes (`null` holds), and why. */
+interface Attempt {
+  readonly attack: Attack;
+  readonly minutes: number | null;
+  readonly reason: Reason;
 }
 
 /** A part as every attack gives it. */
 export function part(
   animal: Animal,
   item: ItemId,
-  attack: Attack,
-  minutes: number | null,
-  reason: Reason,
+  { attack, minutes, reason }: Attempt,
   attribute?: AttributeId,
 ): PartEffort {
   const level = levelOf(minutes);
@@ -133,5 +143,5 @@ export function holding(
   reason: Reason,
   attribute?: AttributeId,
 ): PartEffort {
-  return part(animal, item, 'pass', minutesOf('holds'), reason, attribute);
+  return part(animal, item, { attack: 'pass', minutes: minutesOf('holds'), reason }, attribute);
 }

@@ -45,16 +45,18 @@ export function reachEffort(
   return part(
     animal,
     widest.item,
-    'reach',
-    minutesOf(verdict === 'passes' ? 'minutes' : 'holds'),
     {
-      kind: 'reach',
-      opening: widest.clear,
-      used,
-      strict,
-      verdict,
-      distance,
-      length: reaches.length,
+      attack: 'reach',
+      minutes: minutesOf(verdict === 'passes' ? 'minutes' : 'holds'),
+      reason: {
+        kind: 'reach',
+        opening: widest.clear,
+        used,
+        strict,
+        verdict,
+        distance,
+        length: reaches.length,
+      },
     },
     widest.attribute,
   );

@@ -30,4 +30,5 @@ export interface When {
   readonly line?: Line;
 }
 
+/** All as it is left on a usual night. */
 export const nightShut: When = { doors: 'as-habit', birds: 'at-roost' };

@@ -9,7 +9,7 @@ import { daylightHours } from '../place/dusk';
 import { touching, type Touching } from '../tables/shocking';
 import { nightsLeft, type Banded, type BatteryDay } from './battery';
 import { rodsMissing } from './earth-test';
-import { leakSearch, nextStep, type NextStep, type TestTold } from './find-leak';
+import { leakSearch, nextStep, type NextStep, type LeakTestResult } from './find-leak';
 import { firstThing, type FirstThing } from './first-thing';
 import { judgedCase, type LineCase } from './line-case';
 import { touchedBy, usualRods } from './line-network';
@@ -166,7 +166,7 @@ function batteryDay({ fence, setting }: Place, date: string): BatteryDay {
 }
 
 /** Readings on record that show a leak are tests of it already; from before the line fell they say nothing of it. */
-export function readingsOfLeak({ path, first }: FenceView, fence: Fence): TestTold[] {
+export function readingsOfLeak({ path, first }: FenceView, fence: Fence): LeakTestResult[] {
   if (first.kind !== 'leak') return [];
   return [...readVolts(path, fence)].map(([at, [low, high]]) => ({
     test: { kind: 'read', at },

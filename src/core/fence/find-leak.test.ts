@@ -9,8 +9,8 @@ import {
   nextStep,
   type LeakSearch,
   type LeakTest,
-  type TestTold,
-  type Told,
+  type LeakTestResult,
+  type LeakEvidence,
 } from './find-leak';
 
 const source = { open: 7, within: 200 };
@@ -27,7 +27,7 @@ function testsTaken(
   error: () => number,
   standing = 0,
 ): number | undefined {
-  const told: TestTold[] = [];
+  const told: LeakTestResult[] = [];
   for (let at = standing; told.length < 40;) {
     const step = nextStep(search, told, at);
     if (step.kind === 'found') return step.bay === leak.bay ? told.length : undefined;
@@ -147,7 +147,7 @@ test('what opening brings back is beyond; what it does not is before', () => {
 
 test('chances sum to one whatever is told, contradictions too', () => {
   const search = searchOf({ bays: 10, round: 15 }, 'polywire-3');
-  const told: TestTold[] = [
+  const told: LeakTestResult[] = [
     { test: { kind: 'open', into: 5 }, volts: 6.9 },
     { test: { kind: 'open', into: 8 }, volts: 6.9 },
     { test: { kind: 'open', into: 3 }, volts: 1 },
@@ -159,7 +159,7 @@ test('chances sum to one whatever is told, contradictions too', () => {
 
 test('where a bay was looked at and found clear the search goes on elsewhere; once all has been looked at, the tests stand again', () => {
   const search = searchOf({ bays: 10, round: 15 }, 'steel-2');
-  const told: Told[] = [
+  const told: LeakEvidence[] = [
     { test: { kind: 'open', into: 5 }, volts: 3.5 },
     { test: { kind: 'open', into: 4 }, volts: 6.9 },
   ];
@@ -169,6 +169,6 @@ test('where a bay was looked at and found clear the search goes on elsewhere; on
   expect(likelyBays(search, after)[4]).toBe(0);
   expect(likelyBays(search, after).reduce((sum, it) => sum + it, 0)).toBeCloseTo(1, 9);
   expect(nextStep(search, after, 4)).not.toEqual(found);
-  const all = Array.from({ length: 10 }, (_, clear): Told => ({ clear }));
+  const all = Array.from({ length: 10 }, (_, clear): LeakEvidence => ({ clear }));
   expect(nextStep(search, [...told, ...all], 4)).toEqual(found);
 });

@@ -11,8 +11,8 @@ import { getOrMake } from '../memo';
 import { isKnown } from '../place/possible';
 import {
   leakAround,
-  leaksLookedFor,
-  leastTold,
+  leakSizes,
+  leastInformation,
   likelierAtDoor,
   likelierUnread,
   likelierWhere,
@@ -36,13 +36,13 @@ export type LeakTest =
   | { readonly kind: 'open'; readonly into: number };
 
 /** A test with what was read, kV. */
-export interface TestTold {
+export interface LeakTestResult {
   readonly test: LeakTest;
   readonly volts: number;
 }
 
 /** What was found out: a test, or a bay looked at closely and found clear. */
-export type Told = TestTold | { readonly clear: number };
+export type LeakEvidence = LeakTestResult | { readonly clear: number };
 
 /** A leak of so many Ω in a bay. */
 interface Suspect {
@@ -87,7 +87,7 @@ export function leakSearch(
     });
   const places = bays.map((_, index) => index);
   const suspects = places.flatMap((bay) =>
-    leaksLookedFor.map((ohms): Suspect => ({ bay, ohms, prior: likelier(bays[bay]) })),
+    leakSizes.map((ohms): Suspect => ({ bay, ohms, prior: likelier(bays[bay]) })),
   );
   // One wire to a bay: nodes are counted as bays are.
   const reads: LeakSearch['reads'] = (test, { bay, ohms }) =>
@@ -161,7 +161,7 @@ const off = (volts: number): number =>
   Math.hypot(testerShare.value * volts, modelShare.value * volts, testerLeast.value) / 2;
 
 /** Chance of each suspect after the tests, summing to 1. */
-function afterTests({ suspects, expected }: LeakSearch, told: readonly Told[]): number[] {
+function afterTests({ suspects, expected }: LeakSearch, told: readonly LeakEvidence[]): number[] {
   const clear = new Set(told.flatMap((it) => ('clear' in it ? [it.clear] : [])));
   // Once all has been looked at, something was overlooked: the tests stand again.
   const isAllClear = suspects.every(({ bay }) => clear.has(bay));
@@ -182,7 +182,7 @@ function afterTests({ suspects, expected }: LeakSearch, told: readonly Told[]): 
 const slip = 1e-4;
 
 /** Chance that the leak is in each bay, in the order of the path; they sum to 1. */
-export function likelyBays(search: LeakSearch, told: readonly Told[]): number[] {
+export function likelyBays(search: LeakSearch, told: readonly LeakEvidence[]): number[] {
   return byBay(search, afterTests(search, told));
 }
 
@@ -200,7 +200,11 @@ export type NextStep =
   | { readonly kind: 'look'; readonly bays: readonly number[] };
 
 /** `standing`: the bay one stands at; of tests that tell about as much, the nearest is made. */
-export function nextStep(search: LeakSearch, told: readonly Told[], standing: number): NextStep {
+export function nextStep(
+  search: LeakSearch,
+  told: readonly LeakEvidence[],
+  standing: number,
+): NextStep {
   const chances = afterTests(search, told);
   const bays = byBay(search, chances);
   const order = bays.map((_, index) => index).sort((a, b) => (bays[b] ?? 0) - (bays[a] ?? 0));
@@ -214,7 +218,7 @@ export function nextStep(search: LeakSearch, told: readonly Told[], standing: nu
   const coarse = rate(spreadOver(search.tests, bays));
   const rated = [...coarse, ...rate(beside(search.tests, coarse))];
   const most = mostTold(rated);
-  if (most < leastTold) return { kind: 'look', bays: upTo(order, bays, sureEnough.value) };
+  if (most < leastInformation) return { kind: 'look', bays: upTo(order, bays, sureEnough.value) };
   const [best] = rated
     .filter(({ tells }) => tells > most - alike)
     .sort((a, b) => Math.abs(placeOf(a.test) - standing) - Math.abs(placeOf(b.test) - standing));

@@ -11,6 +11,7 @@ export type Inverse = (
 
 let given: Inverse | undefined;
 
+/** Hands the solver to the core, which loads it only where a line is described (decision 28). */
 export function giveInverse(inverse: Inverse): void {
   given = inverse;
 }

@@ -29,6 +29,7 @@ export interface LineNetwork {
 /** One rod as keepers push in, where nobody has told of any (assumption of ours): 1 m, 12 mm thick. */
 export const usualRods: EarthRods = { count: 1, length: 1000, diameter: 12, apart: 0 };
 
+/** The line as a linear network: nodes along its path, wires between them, leaks and the animal to earth. Conductances in siemens. */
 export function networkOf(
   path: LinePath,
   line: FenceLine,

@@ -1,5 +1,5 @@
 /** A leak hidden on a line, and the tester that would be put to it: to try the search without a fence. */
-import { leaksLookedFor } from '../tables/fence-faults';
+import { leakSizes } from '../tables/fence-faults';
 import type { LeakSearch, LeakTest } from './find-leak';
 
 /** A leak somewhere on the line. */
@@ -11,7 +11,7 @@ export interface HiddenLeak {
 
 /** `chance`, `size`: from 0 up to 1. */
 export function hideLeak({ bays }: LeakSearch, chance: number, size: number): HiddenLeak {
-  const sizes = leaksLookedFor;
+  const sizes = leakSizes;
   return {
     bay: Math.min(bays - 1, Math.floor(chance * bays)),
     ohms: sizes[Math.min(sizes.length - 1, Math.floor(size * sizes.length))] ?? sizes[0],

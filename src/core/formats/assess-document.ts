@@ -26,6 +26,7 @@ import {
 import { animalIds } from '../tables/animals';
 import { attacks } from '../tables/attacks';
 
+/** Raised with every change of shape of what `assess` prints. */
 export const assessVersion = 5;
 
 /** More of one thing than a place has (assumption of ours). */
@@ -161,6 +162,7 @@ const ofItem = object({
 /** One item of the place: every attack on it by one animal. */
 export type ItemDocument = TypeOf<typeof ofItem>;
 
+/** What `assess --json` prints. */
 export const assessSchema = object({
   version: constant(assessVersion),
   date: nullable(day),

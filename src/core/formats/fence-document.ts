@@ -27,6 +27,7 @@ const testSchema = byTag('kind', {
   open: object({ kind: constant('open'), before: text }),
 });
 
+/** What `fence --json` prints. */
 export const fenceSchema = object({
   version: constant(fenceVersion),
   place: note(),

@@ -8,6 +8,7 @@ import { fenceVersion, type FenceDocument } from './fence-document';
 const hundredths = (value: number): number => Math.round(value * 100) / 100;
 const tenths = (value: number): number => Math.round(value * 10) / 10;
 
+/** What `fence --json` prints of a line. Volts in kV, currents in A, nights as whole nights. */
 export function fenceJson(
   { name }: Place,
   date: string,

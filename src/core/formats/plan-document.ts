@@ -26,6 +26,7 @@ import {
 } from '../schema/schema';
 import { animalIds } from '../tables/animals';
 
+/** Raised with every change of shape of what `plan` prints. */
 export const planVersion = 2;
 
 /** More states than any search looks at (assumption of ours). */
@@ -91,6 +92,7 @@ export type TermDocument = TypeOf<typeof term>;
 /** The best plan for a sum, and for every larger one up to the next point. */
 const point = object({ cents: money, after: birds, bound: birds, chosen: list(text) });
 
+/** What `plan --json` prints. */
 export const planSchema = object({
   version: constant(planVersion),
   place: note(),

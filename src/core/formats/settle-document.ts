@@ -23,6 +23,7 @@ const readingSchema = named(
 /** A reading by item and attribute, as files name it. */
 export interface SettleReading extends TypeOf<typeof readingSchema> {}
 
+/** What `assess --settle --json` prints. */
 export const settleSchema = object({
   version: constant(settleVersion),
   place: note(),

@@ -20,6 +20,7 @@ export const signsVersion = 1;
 
 const share = amount(0, 1);
 
+/** What `signs --json` prints. */
 export const signsSchema = object({
   version: constant(signsVersion),
   place: note(),

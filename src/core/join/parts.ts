@@ -5,6 +5,7 @@ import type { PlacePart } from '../place/versions';
 /** Kept beside a place, and joined by rules of their own. */
 type Beside = 'id' | 'versions' | 'keepers';
 
+/** Which part of a place each field belongs to, for joining two phones. */
 export const partOf: Readonly<Record<Exclude<keyof Place, Beside>, PlacePart>> = {
   name: 'name',
   units: 'name',

@@ -27,6 +27,7 @@ type OfLine = Pick<Mend, 'spot' | 'stops'>;
 
 const wireId = ({ spot }: OfLine, bay: Bay, height: number) => `${spot.item}-${bay.id}-${height}`;
 
+/** The place with the line that a mend puts up; as it was where it stands already. */
 export function withFirstLine(place: Place, mend: OfLine): Place {
   if (place.fence?.id === mend.spot.item) return place;
   const along = new Set(lineBays(place).map(({ id }) => id));
@@ -56,6 +57,7 @@ function strung(bay: Bay, mend: OfLine): Bay {
   };
 }
 
+/** The place without that line again. */
 export function withoutFirstLine(place: Place, mend: OfLine): Place {
   if (place.fence?.id !== mend.spot.item) return place;
   const { fence: _, ...rest } = place;

@@ -63,7 +63,7 @@ const voltsRead = (item: string, kv: number): Walk => ({
 
 test('it is offered where something on foot that minds a shock gets in, and nowhere else', () => {
   const kinds = (place: Place) =>
-    buildProblem(place, [], [], 2026).candidates.map(({ mend }) => mend.kind);
+    buildProblem(place, { year: 2026 }).candidates.map(({ mend }) => mend.kind);
   expect(kinds(bare(['red-fox']))).toContain('first-line');
   // What flies passes over it.
   expect(kinds(bare(['goshawk'], { mesh: 'hex-50', roof: 'hex-50' }))).not.toContain('first-line');
@@ -155,7 +155,7 @@ test('it takes what the first line takes, wire by wire, at the same sums', () =>
 
 test('the plan reckons of it what the judgement says once it is read', () => {
   const place = bare(['red-fox', 'raccoon']);
-  const { candidates, ready } = buildProblem(place, [], [], 2026);
+  const { candidates, ready } = buildProblem(place, { year: 2026 });
   const line = candidates.find(({ mend }) => mend.kind === 'first-line')?.mend;
   if (!line) throw new Error('no line');
   const as = withMends(ready, [line]);

@@ -3,7 +3,7 @@ import { fenceView } from '../fence/fence-view';
 import type { BayId, Place } from '../place/place';
 import type { Mend, Target } from '../records/mend';
 import { setAttribute } from '../records/set-attribute';
-import { toKeepOut } from '../place/setting';
+import { threatsMinded } from '../place/setting';
 import { animals } from '../tables/animals';
 import { ofWhatItGives } from '../tables/fence-first';
 
@@ -67,7 +67,7 @@ export function leakMend(
     kind: 'strand-clear',
     bay,
     spot: { kind: 'strand', item: bay },
-    stops: toKeepOut(place).filter((it) => animals[it].shocked),
+    stops: threatsMinded(place).filter((it) => animals[it].shocked),
     targets,
     state: 'planned',
     history: [{ state: 'planned', at }],

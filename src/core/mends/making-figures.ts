@@ -12,6 +12,7 @@ import { firstAllowance } from './shopping/shop';
 import { smallSizeFactors } from './shopping/sold';
 import { apronOverlap } from './shopping/take-off';
 
+/** Figures that every made thing hangs on, for the page that shows them. */
 export const makingFigures = {
   meshOverlap,
   apronOverlap,

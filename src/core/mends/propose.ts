@@ -87,7 +87,7 @@ function stopsThem(mend: CatalogueMend, weak: WeakSpot, exclusion: ExclusionOpen
 function coverStops(mesh: MeshId, { letsBy, bay }: WeakSpot): boolean {
   const layer = fittedLayer('', mesh);
   return letsBy.every(
-    (id) => layerEffort(layer, bay, animals[id], 'worst', undefined).minutes === null,
+    (id) => layerEffort(layer, bay, { animal: animals[id], bound: 'worst' }).minutes === null,
   );
 }
 

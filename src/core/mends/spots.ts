@@ -5,7 +5,7 @@ import { findItem } from '../place/find';
 import type { Mend, Spot } from '../records/mend';
 import type { SpotKind } from '../place/spot';
 import type { Bay, Place } from '../place/place';
-import { toKeepOut } from '../place/setting';
+import { threatsMinded } from '../place/setting';
 import type { WeakSpot } from './weak-spot';
 import { bayEffort } from '../effort/bay-effort';
 import { nightShut, type When } from '../effort/when';
@@ -49,7 +49,7 @@ export function spotOf(place: Place, part: PartEffort): Spot {
 /** Everything in a bay that surely lets by something that lives here, in circumstances; as told, on a night with everything shut. */
 export function weakSpots(place: Place, bay: Bay, when: When = nightShut): WeakSpot[] {
   const found = new Map<string, { spot: Spot; parts: PartEffort[] }>();
-  for (const id of toKeepOut(place)) {
+  for (const id of threatsMinded(place)) {
     for (const part of bayEffort(bay, animals[id], 'best', when)) {
       if (part.minutes === null) continue;
       // What takes a night (a rat at sound boards) is for no mend's list; an opening that is too wide is, however slow.

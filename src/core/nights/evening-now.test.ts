@@ -2,7 +2,7 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { duskOf } from '../place/dusk';
 import type { Evening } from '../records/evening';
-import { eveningState, isKept, isWhole, missingOf, restOf } from './evening-now';
+import { eveningState, isEveningLogKept, isWhole, missingOf, restOf } from './evening-now';
 import { lastNights, nightsByYear } from './history';
 import { nightOn } from './night';
 import { daysLater } from '../schema/day';
@@ -68,8 +68,11 @@ test('a count may hide a loss, and a bird that is accounted for hides none', () 
 
 test('nights before the first that was said of are not looked for', () => {
   const log = [said('2026-11-18')];
-  expect([isKept(log, '2026-11-17'), isKept(log, '2026-11-19')]).toEqual([false, true]);
-  expect(isKept([], date)).toBe(false);
+  expect([isEveningLogKept(log, '2026-11-17'), isEveningLogKept(log, '2026-11-19')]).toEqual([
+    false,
+    true,
+  ]);
+  expect(isEveningLogKept([], date)).toBe(false);
 });
 
 test('ten years of nights: each once, the last ones by themselves, all by the year', () => {

@@ -2,10 +2,10 @@
 import type { LogEntry } from '../records/sighting';
 import type { Opening, Place } from '../place/place';
 import { groupAfter } from '../records/flock-on';
-import type { CountSaid, DoorSaid, DoorState, Evening } from '../records/evening';
+import type { RoostCount, DoorAtDusk, DoorState, Evening } from '../records/evening';
 import type { Dusk } from '../place/dusk';
 import { mostOf } from '../place/group-on';
-import { daysSaid, type Night } from './night';
+import { recordedDays, type Night } from './night';
 import { doorsOfRound } from './shutters';
 
 /** So long after dark it should have been said, minutes (assumption of ours). */
@@ -26,8 +26,8 @@ export function eveningState(night: Night, at: Date, dusk: Dusk | undefined): Ev
 }
 
 /** Whether evenings are written down here at all: a night before the first one is no unknown one. */
-export function isKept(log: readonly LogEntry[], date: string): boolean {
-  const [first] = daysSaid(log);
+export function isEveningLogKept(log: readonly LogEntry[], date: string): boolean {
+  const [first] = recordedDays(log);
   return first !== undefined && first <= date;
 }
 
@@ -39,18 +39,18 @@ export function restOf(
 ): Pick<Evening, 'doors' | 'counts' | 'strand'> {
   const doors = doorsOfRound(place)
     .filter(({ id }) => !night.doors.has(id))
-    .map((door): DoorSaid => doorSaid(door, 'shut'));
+    .map((door): DoorAtDusk => doorAtDusk(door, 'shut'));
   const counts = place.flock
     .filter(({ id }) => !night.counts.has(id))
     .map((group) => groupAfter(group, log, night.date))
     .filter((group) => mostOf(group) > 0)
-    .map((group): CountSaid => ({ group: group.id, least: group.count, most: mostOf(group) }));
+    .map((group): RoostCount => ({ group: group.id, least: group.count, most: mostOf(group) }));
   const strand = place.fence && night.strand === undefined ? ({ strand: 'on' } as const) : {};
   return { doors, counts, ...strand };
 }
 
 /** How a door stood, and what shuts it in these days: a drive that is fitted later begins with a log of its own. */
-export function doorSaid({ id, shutBy }: Opening, was: DoorState): DoorSaid {
+export function doorAtDusk({ id, shutBy }: Opening, was: DoorState): DoorAtDusk {
   return { opening: id, was, shutBy };
 }
 
@@ -62,7 +62,7 @@ export function isWhole(rest: Pick<Evening, 'doors' | 'counts'>): boolean {
 /** Birds of a group that may be missing: fewer in, out or elsewhere than there should be. 0 where all are accounted for. */
 export function missingOf(
   group: Place['flock'][number],
-  { least, out = 0, elsewhere = 0 }: CountSaid,
+  { least, out = 0, elsewhere = 0 }: RoostCount,
 ): number {
   return Math.max(0, group.count - least - out - elsewhere);
 }

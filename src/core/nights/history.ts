@@ -4,7 +4,7 @@ import type { LogEntry } from '../records/sighting';
 import type { Dusk } from '../place/dusk';
 import { awayOn } from './away';
 import { daysLater } from '../schema/day';
-import { daysSaid, nightOn, type Night, type NightState } from './night';
+import { recordedDays, nightOn, type Night, type NightState } from './night';
 
 /** One night in a row of them. */
 export interface NightMark {
@@ -53,7 +53,7 @@ export interface YearOfNights {
 /** Every year of which anything was said, newest first. */
 export function nightsByYear(place: Place, log: readonly LogEntry[]): YearOfNights[] {
   const years = new Map<string, YearOfNights>();
-  for (const date of daysSaid(log)) {
+  for (const date of recordedDays(log)) {
     const { state } = nightOn(place, log, date);
     const year = date.slice(0, 4);
     const { shut, missed } = years.get(year) ?? { shut: 0, missed: 0 };

@@ -6,7 +6,7 @@ import type { Place } from '../place/place';
 import type { DoorState } from '../records/evening';
 import type { LogEntry } from '../records/sighting';
 import { missedBy, priorRounds, staysOpenShare } from '../tables/shutting';
-import { nightsTold, type NightTold } from './night';
+import { nightRecords, type NightRecord } from './night';
 import { shuttersOf, type Shutter } from './shutters';
 import { getOrMake, memoized } from '../memo';
 
@@ -72,16 +72,16 @@ export function priorOf({ doors }: Shutter): number {
 export const keeperOf = ({ routine }: Place): string => routine?.shuts?.trim() ?? '';
 
 /** Who did it; an evening that names nobody was the keeper's. */
-export const nameOf = (place: Place, { by }: Pick<NightTold, 'by'>): string =>
+export const nameOf = (place: Place, { by }: Pick<NightRecord, 'by'>): string =>
   by?.trim() || keeperOf(place);
 
 /**
  * How one's doors stood that evening. Where none of a person's was said, what else was shut by hand in those days stands for them:
  * whoever forgot one forgets another. What was shut otherwise then is no round of theirs.
  */
-export function saidOf(
+export function doorsShutBy(
   { kind, doors }: Shutter,
-  { doors: said, shutBy }: NightTold,
+  { doors: said, shutBy }: NightRecord,
 ): ReadonlyMap<string, DoorState> {
   const isNow = (id: string): boolean => doors.some((door) => door.id === id);
   const byDevice = kind === 'device';
@@ -94,8 +94,8 @@ export function saidOf(
 }
 
 /** How it stood of the doors of one that shuts; `undefined` where nothing was said of them. */
-function outcomeOf(shutter: Shutter, night: NightTold): 'shut' | 'open' | 'bird-out' | undefined {
-  const said = [...saidOf(shutter, night).values()];
+function outcomeOf(shutter: Shutter, night: NightRecord): 'shut' | 'open' | 'bird-out' | undefined {
+  const said = [...doorsShutBy(shutter, night).values()];
   if (said.length === 0) return undefined;
   if (said.some((was) => was === 'open' || was === 'jammed')) return 'open';
   return said.includes('bird-out') ? 'bird-out' : 'shut';
@@ -114,7 +114,7 @@ function countRounds(
   const key = [shutter.kind, keeperOf(place), ...shutter.doors.map(({ id }) => id)].join('\n');
   return getOrMake(counted(log), key, () => {
     const rounds = new Map<string, Rounds>();
-    for (const night of nightsTold(log).values()) {
+    for (const night of nightRecords(log).values()) {
       const outcome = outcomeOf(shutter, night);
       if (outcome === undefined) continue;
       const isDevice = shutter.kind === 'device';
@@ -166,7 +166,7 @@ export function namesOf(place: Place, log: readonly LogEntry[]): string[] {
       keeperOf(place),
       ...(cover ? [cover] : []),
       ...away,
-      ...[...nightsTold(log).values()].map((night) => nameOf(place, night)),
+      ...[...nightRecords(log).values()].map((night) => nameOf(place, night)),
     ]),
   ];
 }

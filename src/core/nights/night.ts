@@ -5,7 +5,7 @@
 import { memoized } from '../memo';
 import type { ShutBy } from '../place/bay';
 import type { Place } from '../place/place';
-import type { CountSaid, DoorState, Evening } from '../records/evening';
+import type { RoostCount, DoorState, Evening } from '../records/evening';
 import type { LogEntry } from '../records/sighting';
 import { doorsOfRound } from './shutters';
 
@@ -13,7 +13,7 @@ import { doorsOfRound } from './shutters';
 export type NightState = 'shut' | 'missed' | 'not-known';
 
 /** What was said of one night. */
-export interface NightTold {
+export interface NightRecord {
   /** The day of its evening. */
   readonly date: string;
   /** How doors stood, by opening. */
@@ -21,7 +21,7 @@ export interface NightTold {
   /** What shut doors then, where it was said: by hand until a drive was fitted. */
   readonly shutBy: ReadonlyMap<string, ShutBy>;
   /** How many were in, by group. */
-  readonly counts: ReadonlyMap<string, CountSaid>;
+  readonly counts: ReadonlyMap<string, RoostCount>;
   /** Who shut up, where it was said. */
   readonly by: string | undefined;
   /** When all was shut, ISO 8601. */
@@ -33,7 +33,7 @@ export interface NightTold {
 }
 
 /** What is known of one night. */
-export interface Night extends NightTold {
+export interface Night extends NightRecord {
   readonly state: NightState;
 }
 
@@ -49,44 +49,46 @@ const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 const inOrder = (a: Evening, b: Evening): number =>
   compare(a.date, b.date) || Date.parse(a.at) - Date.parse(b.at) || compare(a.id, b.id);
 
-const saidByDate = memoized((log: readonly LogEntry[]): ReadonlyMap<string, readonly Evening[]> => {
-  const byDate = new Map<string, Evening[]>();
-  for (const evening of eveningsOf(log)) {
-    const own = byDate.get(evening.date);
-    if (own) own.push(evening);
-    else byDate.set(evening.date, [evening]);
-  }
-  return byDate;
-});
+const eveningsByDate = memoized(
+  (log: readonly LogEntry[]): ReadonlyMap<string, readonly Evening[]> => {
+    const byDate = new Map<string, Evening[]>();
+    for (const evening of eveningsOf(log)) {
+      const own = byDate.get(evening.date);
+      if (own) own.push(evening);
+      else byDate.set(evening.date, [evening]);
+    }
+    return byDate;
+  },
+);
 
 /** The days of which something was said, oldest first. */
-export function daysSaid(log: readonly LogEntry[]): string[] {
-  return [...saidByDate(log).keys()];
+export function recordedDays(log: readonly LogEntry[]): string[] {
+  return [...eveningsByDate(log).keys()];
 }
 
 /** A night as it is known. `date`: the day of its evening. */
 export function nightOn(place: Place, log: readonly LogEntry[], date: string): Night {
-  const told = nightsTold(log).get(date) ?? joined(date, []);
+  const told = nightRecords(log).get(date) ?? joined(date, []);
   return { ...told, state: stateOf(place, told.doors) };
 }
 
 /** Every night that something was said of, oldest first, whatever the place is like by now. */
-export const nightsTold = memoized(
-  (log: readonly LogEntry[]): ReadonlyMap<string, NightTold> =>
-    new Map([...saidByDate(log)].map(([date, said]) => [date, joined(date, said)])),
+export const nightRecords = memoized(
+  (log: readonly LogEntry[]): ReadonlyMap<string, NightRecord> =>
+    new Map([...eveningsByDate(log)].map(([date, said]) => [date, joined(date, said)])),
 );
 
 /** A stamp after all that was said of the night, whatever the clock does: what is said now stands. */
-export function stampAfter({ said }: NightTold, now: Date): string {
+export function stampAfter({ said }: NightRecord, now: Date): string {
   const last = Math.max(0, ...said.map(({ at }) => Date.parse(at) + 1));
   return new Date(Math.max(now.getTime(), last)).toISOString();
 }
 
 /** `said`: in the order in which it was said. */
-function joined(date: string, said: readonly Evening[]): NightTold {
+function joined(date: string, said: readonly Evening[]): NightRecord {
   const doors = new Map<string, DoorState>();
   const by = new Map<string, ShutBy>();
-  const counts = new Map<string, CountSaid>();
+  const counts = new Map<string, RoostCount>();
   const found = new Set<string>();
   for (const it of said) {
     for (const { opening, was, shutBy } of it.doors) {

@@ -3,8 +3,8 @@ import { getOrMake, memoized } from '../memo';
 import type { Place } from '../place/place';
 import type { DoorState } from '../records/evening';
 import type { LogEntry } from '../records/sighting';
-import { keeperOf, nameOf, saidOf } from './missed-chance';
-import { nightsTold, type NightTold } from './night';
+import { keeperOf, nameOf, doorsShutBy } from './missed-chance';
+import { nightRecords, type NightRecord } from './night';
 import type { Shutter } from './shutters';
 
 /** The same doors left open on so many evenings while another of the round was shut. */
@@ -15,8 +15,8 @@ export interface SomeLeft {
 }
 
 /** Of one's doors, those left open while another was said to be shut; `undefined` where it was all, none, or not said. */
-function someOf(shutter: Shutter, night: NightTold): string[] | undefined {
-  const said = saidOf(shutter, night);
+function someOf(shutter: Shutter, night: NightRecord): string[] | undefined {
+  const said = doorsShutBy(shutter, night);
   const left = shutter.doors.flatMap(({ id }) => (isLeft(said.get(id)) ? [id] : []));
   return left.length > 0 && [...said.values()].includes('shut') ? left : undefined;
 }
@@ -36,7 +36,7 @@ export function someLeft(
   const key = [name, keeperOf(place), ...shutter.doors.map(({ id }) => id)].join('\n');
   return getOrMake(counted(log), key, () => {
     const byDoors = new Map<string, SomeLeft>();
-    for (const night of nightsTold(log).values()) {
+    for (const night of nightRecords(log).values()) {
       if (nameOf(place, night) !== name) continue;
       const doors = someOf(shutter, night);
       if (!doors) continue;

@@ -30,8 +30,9 @@ export type BayId = string;
 /** Id of a bay or of anything in it, unique in its place. */
 export type ItemId = string;
 
-export const yesNo = ['yes', 'no'] as const;
 /** Yes or no. */
+export const yesNo = ['yes', 'no'] as const;
+/** One of `yesNo`. */
 export type YesNo = (typeof yesNo)[number];
 
 /** What a cover can be; "none" while a mend that adds the layer has not been measured, or where a cover is off. */
@@ -47,6 +48,7 @@ const fixing = possibleChoice(fixings);
 const condition = possibleChoice(conditions);
 const eitherWay = named('yesNo', possibleChoice(yesNo));
 
+/** A layer of a wall’s or an opening’s cover. */
 export const layerSchema = named(
   'layer',
   object({
@@ -77,6 +79,7 @@ export const bandSchema = named(
 /** A strip of a wall's height; mm above ground. */
 export interface Band extends TypeOf<typeof bandSchema> {}
 
+/** What keeps digging out below or beyond a wall. */
 export const skirtSchema = named(
   'skirt',
   object({ mesh: cover, depth: possibleAmount, outward: possibleAmount, tied: eitherWay }),
@@ -84,6 +87,7 @@ export const skirtSchema = named(
 /** Mesh in the ground, down and outward; mm. */
 export interface Skirt extends TypeOf<typeof skirtSchema> {}
 
+/** Where a wall meets the ground. */
 export const groundLineSchema = named(
   'ground',
   object({
@@ -115,6 +119,7 @@ export const letGos = ['falls-shut', 'two-closers', 'one-closer', 'stays'] as co
 /** What a door does when it is let go. */
 export type LetGo = (typeof letGos)[number];
 
+/** What an opening is. */
 export const openingKinds = [
   'gate',
   'door',
@@ -163,12 +168,14 @@ export const usualMoves: Readonly<Record<OpeningKind, DoorMoves>> = {
   'disused-door': 'swings',
 };
 
-export const shutBys = ['hand', 'cord', 'light', 'nobody'] as const;
 /** Who or what shuts it. */
+export const shutBys = ['hand', 'cord', 'light', 'nobody'] as const;
+/** One of `shutBys`. */
 export type ShutBy = (typeof shutBys)[number];
 
-export const byDays = ['open', 'open-while-ranging', 'shut'] as const;
 /** How an opening stands by day. */
+export const byDays = ['open', 'open-while-ranging', 'shut'] as const;
+/** One of `byDays`. */
 export type ByDay = (typeof byDays)[number];
 
 /** With a handle that is unhooked to go in; by a lead buried or high overhead; not at all, so that it ends there. */
@@ -176,6 +183,7 @@ export const linePasses = ['handle', 'buried', 'overhead', 'ends'] as const;
 /** How the line passes a door. */
 export type LinePass = (typeof linePasses)[number];
 
+/** A latch that is fitted. */
 export const fittedLatchSchema = object({
   id,
   kind: named('latchKind', possibleChoice(fittedLatchIds)),
@@ -183,6 +191,7 @@ export const fittedLatchSchema = object({
 /** A latch on a door. */
 export interface FittedLatch extends TypeOf<typeof fittedLatchSchema> {}
 
+/** An opening. */
 export const openingSchema = named(
   'opening',
   object({
@@ -223,10 +232,12 @@ export const openingSchema = named(
 /** An opening in a bay, and what shuts it; mm. */
 export interface Opening extends TypeOf<typeof openingSchema> {}
 
-export const topKinds = ['roof', 'hood', 'overhang', 'tilt', 'open'] as const;
 /** How a top edge ends. */
+export const topKinds = ['roof', 'hood', 'overhang', 'tilt', 'open'] as const;
+/** One of `topKinds`. */
 export type TopKind = (typeof topKinds)[number];
 
+/** How a wall ends above. */
 export const topEdgeSchema = object({
   /** `roof`: joined to one. Anything else stands free. */
   kind: oneOf(topKinds),
@@ -256,6 +267,7 @@ export const strandSchema = named(
 /** An electric wire across a bay; mm. */
 export interface Strand extends TypeOf<typeof strandSchema> {}
 
+/** A bay. */
 export const baySchema = named(
   'bay',
   object({

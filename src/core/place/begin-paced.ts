@@ -7,7 +7,7 @@ import type { Point } from './outline';
 import type { Pacing } from './pacing';
 import { outside, type Outline, type Place, type Side, type Zone } from './place';
 import { isWithinFigure } from './polygon';
-import type { Laid } from './shapes';
+import type { Layout } from './shapes';
 
 /** A house to stand in a paced run; mm. */
 export interface PacedHouse {
@@ -70,7 +70,7 @@ export function beginPaced(it: PacedBeginning): Place | PacedBeginningProblem {
 }
 
 /** The gate is where pacing began: in the first bay, or in the last where the side now runs the other way. */
-function laid(zones: readonly Zone[], { reversed }: Pacing, hasNestLid: boolean): Laid {
+function laid(zones: readonly Zone[], { reversed }: Pacing, hasNestLid: boolean): Layout {
   const hasHouse = zones.length > 1;
   let faces = facesOf(zones);
   faces = fitOpening(faces, gate(), {

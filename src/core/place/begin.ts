@@ -1,7 +1,7 @@
 /** A new place from a starting shape and its sizes. */
 import { begunPlace, type Named } from './begun-place';
 import type { Place } from './place';
-import { isLaid, shapes, type ShapeId, type ShapeProblem, type Sizes } from './shapes';
+import { isLayout, shapes, type ShapeId, type ShapeProblem, type Sizes } from './shapes';
 
 /** What a place of a starting shape begins from. */
 export interface Beginning extends Named {
@@ -13,5 +13,5 @@ export interface Beginning extends Named {
 /** A new place from a starting shape and its sizes, or what stands in the way. */
 export function beginPlace(it: Beginning): Place | ShapeProblem {
   const laid = shapes[it.shape].lay(it.sizes);
-  return isLaid(laid) ? begunPlace(it, laid) : laid;
+  return isLayout(laid) ? begunPlace(it, laid) : laid;
 }

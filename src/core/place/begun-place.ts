@@ -1,9 +1,9 @@
 /** What every new place has in common: its setting and its flock. */
-import { livesToBeginWith } from '../tables/animals';
+import { usualThreats } from '../tables/animals';
 import type { Region } from '../tables/regions';
 import type { Surroundings } from '../tables/surroundings';
 import type { BirdKind, Place } from './place';
-import type { Laid } from './shapes';
+import type { Layout } from './shapes';
 
 /** What the keeper says before anything is paced. */
 export interface Named {
@@ -18,7 +18,7 @@ export interface Named {
 }
 
 /** Nothing in it has been read: every figure of it is for the walk to find. */
-export function begunPlace(it: Named, { zones, faces, sleeps }: Laid): Place {
+export function begunPlace(it: Named, { zones, faces, sleeps }: Layout): Place {
   return {
     id: it.id,
     name: it.name,
@@ -26,7 +26,7 @@ export function begunPlace(it: Named, { zones, faces, sleeps }: Laid): Place {
     setting: {
       region: it.region,
       ...(it.where && { where: it.where }),
-      lives: livesToBeginWith(it.region, it.where, it.kind === 'chicks'),
+      lives: usualThreats(it.region, it.where, it.kind === 'chicks'),
       near: [],
     },
     flock: [{ id: 'birds', kind: it.kind, count: it.birds, sleeps }],

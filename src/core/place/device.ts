@@ -3,10 +3,12 @@ import { id } from '../schema/common';
 import { most } from '../schema/limits';
 import { list, named, object, oneOf, optional, text, type TypeOf } from '../schema/schema';
 
-export const deviceKinds = ['fence-monitor', 'door', 'camera'] as const;
 /** A kind of device. */
+export const deviceKinds = ['fence-monitor', 'door', 'camera'] as const;
+/** One of `deviceKinds`. */
 export type DeviceKind = (typeof deviceKinds)[number];
 
+/** A device of a place. */
 export const deviceSchema = named(
   'device',
   object({
@@ -24,4 +26,5 @@ export const deviceSchema = named(
 /** A device, and where it is. */
 export interface Device extends TypeOf<typeof deviceSchema> {}
 
+/** The devices of a place. */
 export const devicesSchema = list(deviceSchema, most.devices);

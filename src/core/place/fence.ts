@@ -47,8 +47,9 @@ const rodsSchema = object({
 /** The earth: so many rods alike; mm. */
 export interface EarthRods extends TypeOf<typeof rodsSchema> {}
 
-export const lineShapes = ['open', 'ring'] as const;
 /** Whether its end is left open or joined to where it begins. */
+export const lineShapes = ['open', 'ring'] as const;
+/** One of `lineShapes`. */
 export type LineShape = (typeof lineShapes)[number];
 
 /** By what the current comes back from the animal: the ground; an earthed wire beside the live one; mesh at the foot, joined to the rods. */
@@ -74,6 +75,7 @@ const lineSchema = named(
 /** How the line is made. Where it runs is told by the strands of the bays, how it passes doors by these. */
 export interface FenceLine extends TypeOf<typeof lineSchema> {}
 
+/** The electric line of a place. */
 export const fenceSchema = object({
   id,
   /** Line potential, kV, at the far end. Unread is unknown, not live. */

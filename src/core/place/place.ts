@@ -58,8 +58,9 @@ export type ZoneId = string;
 /** The zone nobody lists: everything that is not the place. */
 export const outside = 'outside';
 
-export const unitSystems = ['metric', 'imperial'] as const;
 /** Metric, or feet and inches. */
+export const unitSystems = ['metric', 'imperial'] as const;
+/** One of `unitSystems`. */
 export type Units = (typeof unitSystems)[number];
 
 /** Degrees, north and east above zero. */
@@ -89,8 +90,9 @@ const settingSchema = object({
 /** Region, neighbours, and what lies near. */
 export interface Setting extends TypeOf<typeof settingSchema> {}
 
-export const birdKinds = ['bantam', 'grown', 'chicks', 'ducks', 'sitting', 'other'] as const;
 /** What birds are, as far as it matters to what takes them. */
+export const birdKinds = ['bantam', 'grown', 'chicks', 'ducks', 'sitting', 'other'] as const;
+/** One of `birdKinds`. */
 export type BirdKind = (typeof birdKinds)[number];
 
 const rangingSchema = object({
@@ -127,8 +129,9 @@ export const groupSchema = named(
 /** Birds that are together. */
 export interface Group extends TypeOf<typeof groupSchema> {}
 
-export const sideKinds = ['fence', 'building', 'rock', 'trunk'] as const;
 /** What a side of an outline runs along. */
+export const sideKinds = ['fence', 'building', 'rock', 'trunk'] as const;
+/** One of `sideKinds`. */
 export type SideKind = (typeof sideKinds)[number];
 
 const sideSchema = named(
@@ -159,12 +162,14 @@ const outlineSchema = named(
 /** A closed walk round a zone; mm and degrees. */
 export interface Outline extends TypeOf<typeof outlineSchema> {}
 
-export const movesOn = ['wheels', 'skids', 'carried'] as const;
 /** On what a pen is moved. */
+export const movesOn = ['wheels', 'skids', 'carried'] as const;
+/** One of `movesOn`. */
 export type Moves = (typeof movesOn)[number];
 
-export const zoneKinds = ['run', 'house', 'nest-box', 'under-house'] as const;
 /** What a zone is. */
+export const zoneKinds = ['run', 'house', 'nest-box', 'under-house'] as const;
+/** One of `zoneKinds`. */
 export type ZoneKind = (typeof zoneKinds)[number];
 
 const zoneSchema = named(
@@ -190,6 +195,7 @@ const zoneSchema = named(
 /** A part of a place that something can be in. */
 export interface Zone extends TypeOf<typeof zoneSchema> {}
 
+/** How a surface lies. */
 export const faceKinds = ['wall', 'roof', 'floor', 'partition'] as const;
 
 /** A surface between two zones. Its bays follow each other the way the outline was paced. */
@@ -253,6 +259,7 @@ const experienceSchema = named(
 /** How it has gone so far, in the keeper's words. */
 export interface Experience extends TypeOf<typeof experienceSchema> {}
 
+/** A place. */
 export const placeSchema = named(
   'place',
   object({

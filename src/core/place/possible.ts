@@ -58,6 +58,7 @@ export type PossibleChoice<T extends string> = Is<T> | OneOf<T> | Any;
 /** What a value may be, of either kind. */
 export type Possible = PossibleAmount | PossibleChoice<string>;
 
+/** An amount that is known, within bounds, or not known. */
 export const possibleAmount: Schema<PossibleAmount> = named(
   'possibleLength',
   byField({ is: isSchema(length), from: intervalSchema, any: anySchema }),
@@ -72,6 +73,7 @@ export const possibleChoice = <T extends string>(values: readonly T[]): Schema<P
     any: anySchema,
   });
 
+/** Not known at all. */
 export const any: Any = { any: true };
 /** The set of just this value. */
 export const is = <T>(value: T): Is<T> => ({ is: value });

@@ -1,17 +1,17 @@
 import { samphireYard } from '../../../demo/samphire-yard';
 import { animals } from '../tables/animals';
 import { usualVisits, wordFor } from '../score/visits';
-import { nextOften, oftenOf, setOften, toggleLives, toggleNear } from './setting';
+import { nextOften, oftenOf, setOften, toggleThreat, toggleNear } from './setting';
 
 const { place } = samphireYard;
 
 test('twice the same tap changes nothing', () => {
-  expect(toggleLives(toggleLives(place, 'stoat'), 'stoat')).toEqual(place);
+  expect(toggleThreat(toggleThreat(place, 'stoat'), 'stoat')).toEqual(place);
   expect(toggleNear(toggleNear(place, 'water'), 'water')).toEqual(place);
 });
 
 test('lists keep the tables’ order, whatever is tapped first', () => {
-  const { lives } = toggleLives(toggleLives(place, 'house-mouse'), 'red-fox').setting;
+  const { lives } = toggleThreat(toggleThreat(place, 'house-mouse'), 'red-fox').setting;
   expect(lives).toEqual([
     'european-badger',
     'american-mink',

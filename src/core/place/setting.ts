@@ -1,5 +1,5 @@
 /** Changes to what a keeper says of the surroundings: who lives here, what lies near, how often something comes. */
-import { animalIds, livesToBeginWith, type AnimalId } from '../tables/animals';
+import { animalIds, usualThreats, type AnimalId } from '../tables/animals';
 import { landOf, type Region } from '../tables/regions';
 import type { Surroundings } from '../tables/surroundings';
 import {
@@ -18,7 +18,7 @@ const withSetting = (place: Place, changed: Partial<Setting>): Place => ({
 });
 
 /** In table order, so that lists do not shuffle with every tap; an animal from another region stays. */
-export function toggleLives(place: Place, id: AnimalId): Place {
+export function toggleThreat(place: Place, id: AnimalId): Place {
   const { lives } = place.setting;
   const isThere = lives.includes(id);
   return withSetting(place, {
@@ -55,7 +55,7 @@ export function toggleAccepted(place: Place, id: AnimalId): Place {
 }
 
 /** Those that live here and are to be kept out: all but what the keeper accepts. */
-export function toKeepOut({ setting }: Pick<Place, 'setting'>): readonly AnimalId[] {
+export function threatsMinded({ setting }: Pick<Place, 'setting'>): readonly AnimalId[] {
   const { lives, accepted = [] } = setting;
   return accepted.length === 0 ? lives : lives.filter((id) => !accepted.includes(id));
 }
@@ -83,7 +83,7 @@ export function setRegion(place: Place, region: Region): Place {
   if (region === before.region) return place;
   if (landOf[region] === landOf[before.region]) return withLivesOf(place, { ...before, region });
   const { often: _, ...setting } = before;
-  const lives = livesToBeginWith(region, setting.where, hasChicks(place));
+  const lives = usualThreats(region, setting.where, hasChicks(place));
   return { ...place, setting: { ...setting, region, lives } };
 }
 
@@ -102,6 +102,6 @@ function withLivesOf(place: Place, setting: Setting): Place {
 }
 
 const usualLives = (place: Place, { region, where }: Setting): AnimalId[] =>
-  livesToBeginWith(region, where, hasChicks(place));
+  usualThreats(region, where, hasChicks(place));
 
 const hasChicks = ({ flock }: Place): boolean => flock.some(({ kind }) => kind === 'chicks');

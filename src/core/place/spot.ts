@@ -1,5 +1,6 @@
 /** The kinds of places in a bay at which something gives way, and which one mend puts right. */
 
+/** A kind of place in a bay at which something gives way. */
 export const spotKinds = [
   'ground',
   'dig',
@@ -24,5 +25,5 @@ export const spotKinds = [
   'strand',
   'fence',
 ] as const;
-/** A kind of place in a bay at which something gives way. */
+/** One of `spotKinds`. */
 export type SpotKind = (typeof spotKinds)[number];

@@ -7,6 +7,7 @@ import { id, instant } from '../schema/common';
 import { list, named, object, oneOf, text, whole, type TypeOf } from '../schema/schema';
 import { most } from '../schema/limits';
 
+/** Parts of a place that are joined each by itself. */
 export const placeParts = [
   'name',
   'setting',
@@ -22,6 +23,7 @@ export type PlacePart = (typeof placeParts)[number];
 
 const mostChanges = 1_000_000;
 
+/** How often a part was changed on a phone. */
 export const versionSchema = named(
   'version',
   object({
@@ -37,8 +39,10 @@ export const versionSchema = named(
 /** How often one part was changed on one phone. */
 export interface Version extends TypeOf<typeof versionSchema> {}
 
+/** The versions of all parts. */
 export const versionsSchema = list(versionSchema, most.versions);
 
+/** A keeper’s phone: who, and since when. */
 export const keeperSchema = named(
   'keeper',
   object({ phone: id, name: text(80), at: instant }),
@@ -47,6 +51,7 @@ export const keeperSchema = named(
 /** Who keeps the birds with a phone. */
 export interface Keeper extends TypeOf<typeof keeperSchema> {}
 
+/** The phones that have written here. */
 export const keepersSchema = list(keeperSchema, most.phones);
 
 /** Which of two states was made with the other at hand. `both`: the same; `neither`: changed on both. */

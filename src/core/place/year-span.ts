@@ -2,6 +2,7 @@
 import { dayOfYear } from '../schema/common';
 import { named, object, type TypeOf } from '../schema/schema';
 
+/** From a day of the year to another, across the turn of the year too. */
 export const yearSpan = named(
   'yearSpan',
   object({ from: dayOfYear, to: dayOfYear }),

@@ -17,6 +17,7 @@ export const putOffReasons = ['weather', 'no-time', 'waiting', 'not-needed'] as 
 /** One of them. */
 export type PutOffReason = (typeof putOffReasons)[number];
 
+/** Something due, put off. */
 export const duePutOffSchema = object(
   {
     ...keptFields,
@@ -38,6 +39,7 @@ export const duePutOffSchema = object(
 /** Put off to a day. */
 export interface DuePutOff extends TypeOf<typeof duePutOffSchema> {}
 
+/** Something due, done. */
 export const dueDoneSchema = object({
   ...keptFields,
   /** The day it was done. */
@@ -51,6 +53,7 @@ export interface DueDone extends TypeOf<typeof dueDoneSchema> {}
 /** Ten years; longer is no round (assumption of ours). */
 const longestRound = 3660;
 
+/** A round of the keeper’s own. */
 export const ownRoundSchema = object({
   ...keptFields,
   /** The first day on which it falls due. */

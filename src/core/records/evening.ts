@@ -29,7 +29,7 @@ const doorSaid = object({
   shutBy: optional(oneOf(shutBys)),
 });
 /** How one door stood. */
-export interface DoorSaid extends TypeOf<typeof doorSaid> {}
+export interface DoorAtDusk extends TypeOf<typeof doorSaid> {}
 
 const countSaid = object(
   {
@@ -49,14 +49,15 @@ const countSaid = object(
   },
 );
 /** How many of a group were in, as a set of possible numbers. */
-export interface CountSaid extends TypeOf<typeof countSaid> {}
+export interface RoostCount extends TypeOf<typeof countSaid> {}
 
 /** Evenings are told in the evening, or found out the next morning. */
-export const toldFrom = ['evening', 'morning'] as const;
+export const eveningSources = ['evening', 'morning'] as const;
 
 /** Whether the line was on. */
 export const strandStates = ['on', 'off'] as const;
 
+/** What was said of one evening. */
 export const eveningSchema = object({
   ...keptFields,
   /** The day whose evening it was; its night runs into the next. */
@@ -64,7 +65,7 @@ export const eveningSchema = object({
   what: constant('evening'),
   /** When it was said: of two sayings of one door the later stands. */
   at: instant,
-  told: oneOf(toldFrom),
+  told: oneOf(eveningSources),
   /** Who shut up; absent: whoever does as a rule. */
   by: optional(note(80)),
   /** When all was shut. */

@@ -20,6 +20,7 @@ const madeSchema = byTag('by', {
 /** A test, or the end of a search. */
 export type FenceTestMade = TypeOf<typeof madeSchema>;
 
+/** A test of the line. */
 export const fenceTestSchema = object({
   ...keptFields,
   date: day,

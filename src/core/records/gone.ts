@@ -3,6 +3,7 @@ import { id, instant, text } from '../schema/common';
 import type { Mend, StateChange } from './mend';
 import { constant, named, object, oneOf, optional, type TypeOf } from '../schema/schema';
 
+/** Kinds of record that may be taken away. */
 export const goneKinds = [
   'walk',
   'reading',
@@ -17,6 +18,7 @@ export const goneKinds = [
 /** A kind of record, or of line of one, that can be taken away; `change`: of a mend's state. */
 export type GoneKind = (typeof goneKinds)[number];
 
+/** That a record was taken away. */
 export const goneSchema = named(
   'gone',
   object({

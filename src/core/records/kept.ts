@@ -2,6 +2,7 @@
 import { id, instant } from '../schema/common';
 import { named, object, optional, type TypeOf } from '../schema/schema';
 
+/** When and on which phone a record was written. */
 export const writtenSchema = named(
   'written',
   object({

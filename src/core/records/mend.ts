@@ -78,8 +78,9 @@ export const mendKinds = [
 /** A kind of mend, by its id in the catalogue. */
 export type MendKind = (typeof mendKinds)[number];
 
-export const mendStates = ['open', 'planned', 'bought', 'done', 'held'] as const;
 /** Where a mend stands, from planned to holding. */
+export const mendStates = ['open', 'planned', 'bought', 'done', 'held'] as const;
+/** One of `mendStates`. */
 export type MendState = (typeof mendStates)[number];
 
 /** The most minutes that a mend can take (assumption of ours). */
@@ -137,6 +138,7 @@ export const mendFields = {
   targets: list(targetSchema, most.targets),
 } as const;
 
+/** A mend. */
 export const mendSchema = named(
   'mend',
   object({

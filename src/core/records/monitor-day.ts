@@ -6,6 +6,7 @@ import { keptFields } from './kept';
 /** kV; no energizer for stock gives more. */
 const volts = amount(0, 15);
 
+/** A day of a fence monitor. */
 export const monitorDaySchema = object(
   {
     ...keptFields,

@@ -25,8 +25,9 @@ import { monitorDaySchema } from './monitor-day';
 import { weatherSchema } from './weather';
 import { awaySchema, learningSchema, youngNearSchema, type YoungNear } from './spells';
 
-export const sightingKinds = ['seen', 'tracks', 'droppings', 'camera', 'shocked'] as const;
 /** How something was seen; `shocked`: it was seen or heard to touch the live line. */
+export const sightingKinds = ['seen', 'tracks', 'droppings', 'camera', 'shocked'] as const;
+/** One of `sightingKinds`. */
 export type SightingKind = (typeof sightingKinds)[number];
 
 /** Ten years of nights; more is a slip (assumption of ours). */
@@ -61,6 +62,7 @@ const culprits = [...animalIds, ...otherCauses] as const;
 /** An animal, or what is no animal from outside. */
 export type Culprit = (typeof culprits)[number];
 
+/** An animal, or what else may have taken birds. */
 export const culpritSchema = oneOf(culprits);
 
 const suspectSchema = object({ culprit: culpritSchema, share: amount(0, 1) });
@@ -98,6 +100,7 @@ export interface Loss extends TypeOf<typeof lossSchema> {}
 /** Entries about animals; the others are about evenings. */
 export type AnimalEntry = Sighting | QuietNights | Loss | YoungNear;
 
+/** A loss, a scare or a sighting. */
 export const logEntrySchema = named(
   'logEntry',
   byTag('what', {

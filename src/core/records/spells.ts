@@ -15,6 +15,7 @@ import {
 import { animalIds } from '../tables/animals';
 import { learningReasons } from '../tables/shutting';
 
+/** Days away from home. */
 export const awaySchema = object(
   {
     ...keptFields,
@@ -37,6 +38,7 @@ export const awaySchema = object(
 /** Nights on which the keeper is away. */
 export interface Away extends TypeOf<typeof awaySchema> {}
 
+/** Evenings in which birds learn a door. */
 export const learningSchema = object({
   ...keptFields,
   /** The first evening. */
@@ -50,6 +52,7 @@ export const learningSchema = object({
 /** Evenings on which birds must be looked for. */
 export interface Learning extends TypeOf<typeof learningSchema> {}
 
+/** Young of an animal close by. */
 export const youngNearSchema = object({
   ...keptFields,
   /** First noticed. */

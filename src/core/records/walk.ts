@@ -99,6 +99,7 @@ function schemaFor(id: AttributeId): typeof amounts {
   return known ?? readingOf(alike, isSchema(oneOf(choices)));
 }
 
+/** A reading, checked as its attribute has it. */
 export const readingSchema = named(
   'reading',
   union([...new Set(readingSchemas.values())], (value) => {
@@ -111,6 +112,7 @@ export const readingSchema = named(
 /** What a walk found of one attribute of one item. */
 export interface Reading extends TypeOf<typeof readingSchema> {}
 
+/** A walk. */
 export const walkSchema = named(
   'walk',
   object({

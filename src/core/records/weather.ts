@@ -3,10 +3,12 @@ import { day } from '../schema/common';
 import { constant, object, oneOf, type TypeOf } from '../schema/schema';
 import { keptFields } from './kept';
 
-export const weatherKinds = ['storm', 'snow'] as const;
 /** A kind of weather that asks for something. */
+export const weatherKinds = ['storm', 'snow'] as const;
+/** One of `weatherKinds`. */
 export type WeatherKind = (typeof weatherKinds)[number];
 
+/** Weather that asks for something. */
 export const weatherSchema = object({
   ...keptFields,
   date: day,

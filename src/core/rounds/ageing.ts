@@ -40,7 +40,7 @@ export function ageingOf(
   return allBays(found)
     .filter(({ bay }) => !bay.ready)
     .flatMap(({ bay }) =>
-      kindsIn(bay).map(([kind, items]) => ageing(kind, bay, items, looks, mends, today)),
+      kindsIn(bay).map(([kind, items]) => ageing({ kind, bay, items }, looks, mends, today)),
     )
     .sort((a, b) => a.due.localeCompare(b.due));
 }
@@ -128,10 +128,15 @@ function looksOf(provenance: ReadonlyMap<string, Provenance>): Looks {
 
 const byEye: readonly ReadingMethod[] = ['measured', 'probed', 'estimated', 'looked'];
 
+/** What grows old in one way at a bay. */
+interface Aged {
+  readonly kind: AgeingKind;
+  readonly bay: Bay;
+  readonly items: readonly ItemId[];
+}
+
 function ageing(
-  kind: AgeingKind,
-  bay: Bay,
-  items: readonly ItemId[],
+  { kind, bay, items }: Aged,
   looks: Looks,
   mends: readonly Mend[],
   today: string,

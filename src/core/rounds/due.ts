@@ -19,7 +19,7 @@ import {
   awayNamedAhead,
   countsBefore,
   lineEvery,
-  lookedTogether,
+  inspectedTogether,
   pullEvery,
   wholeWalkBy,
 } from '../tables/rounds';
@@ -155,7 +155,7 @@ function ageingDue({ found, mends, today }: DueIn): Due[] {
     const before = kinds.get(kind);
     // Sorted by day: the first of a kind says when. Those due within a month of it are looked at with it.
     if (!before) kinds.set(kind, { day: due, last: looked, bays: new Set([bay]) });
-    else if (daysBetween(before.day, due) <= lookedTogether.value) before.bays.add(bay);
+    else if (daysBetween(before.day, due) <= inspectedTogether.value) before.bays.add(bay);
   }
   return [...kinds].map(([kind, { day, last, bays }]): Due => ({
     id: `ageing-${kind}`,

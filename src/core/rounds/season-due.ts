@@ -38,6 +38,7 @@ interface Asked {
   readonly today: string;
 }
 
+/** What the season asks for: panels on or off, mowing, what to do at storm and snow. */
 export function seasonDue(asked: Asked): SeasonDue[] {
   return [...panelsDue(asked), ...mowDue(asked), ...weatherDue(asked)];
 }

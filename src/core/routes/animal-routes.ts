@@ -85,12 +85,13 @@ export function faceRoutesOf(
   // A way in is followed inward only: out again and in elsewhere is that other way in.
   const toBirds = toBirdsOf(place, animal, bound, when, birdZones);
   const known = isSameCase && last.toBirds === toBirds ? last : undefined;
+  const ways = place.faces.map((face) => faceWays(face, animal, bound, when));
   const byFace = place.faces.map((face, index) =>
     known?.faces[index] === face
       ? known.byFace[index]
-      : routesFrom(face, animal, bound, when, birdZones, toBirds),
+      : routesFrom(face, ways[index] as FaceWays, birdZones, toBirds),
   );
-  const inner = innerPaces(place, animal, bound, when, toBirds, known?.inner);
+  const inner = innerPaces(place.faces, ways, toBirds, known?.inner);
   const outer = byFace.filter((it) => it !== undefined);
   const found =
     outer.length > 0 && inner.paces.size > 0
@@ -115,15 +116,11 @@ const lastFound = answersBy<Animal, LastFound[]>();
 
 function routesFrom(
   face: Face,
-  animal: Animal,
-  bound: Bound,
-  when: When,
+  ways: FaceWays,
   birdZones: readonly ZoneId[],
   toBirds: ToBirds,
 ): FaceRoutes | undefined {
-  if (!isOuter(face)) return undefined;
-  const ways = faceWays(face, animal, bound, when);
-  if (ways.bays.length === 0) return undefined;
+  if (!isOuter(face) || ways.bays.length === 0) return undefined;
   const zone = zoneInside(face);
   const own = routesOfWays(ways, zone, toBirds.get(zone), birdZones.includes(zone));
   return own.routes.length > 0 ? own : undefined;

@@ -2,14 +2,11 @@
  * How quick the lightest way is that leads through each inner bay. An animal's own route uses only the lightest of two doors;
  * the other one is no better a wall for that.
  */
-import type { Bound } from '../effort/bound';
-import type { When } from '../effort/when';
-import { outside, type BayId, type Face, type Place } from '../place/place';
-import type { Animal } from '../tables/animals';
+import { outside, type BayId, type Face } from '../place/place';
 import type { BayWay } from './bay-ways';
 import { chanceOf } from './chance';
 import { distancesTo, type Distance } from './distances';
-import { faceWays, isOuter, zoneInside, type FaceWays } from './face-ways';
+import { isOuter, zoneInside, type FaceWays } from './face-ways';
 import { paceOf, type Pace } from './pace';
 import { isAlike, lightestOfEach, type BarrierEdge, type ToBirds } from './to-birds';
 
@@ -25,20 +22,20 @@ export interface InnerPaces {
 
 const none: Paces = new Map();
 
-/** By bay; a bay that nothing gets through on a way to birds is absent. `last`: the answer before, if there was one. */
+/**
+ * By bay; a bay that nothing gets through on a way to birds is absent. `ways`: an animal's, in the order of the faces. `last`: the
+ * answer before, if there was one.
+ */
 export function innerPaces(
-  place: Place,
-  animal: Animal,
-  bound: Bound,
-  when: When,
+  faces: readonly Face[],
+  ways: readonly FaceWays[],
   toBirds: ToBirds,
   last: InnerPaces | undefined,
 ): InnerPaces {
-  const ways = place.faces.map((face) => faceWays(face, animal, bound, when));
   const throughs = ways.map(({ through }) => through);
   if (last?.toBirds === toBirds && isAlike(last.throughs, throughs)) return last;
-  const isOpenInside = place.faces.some((face, index) => throughs[index] && !isOuter(face));
-  const paces = isOpenInside ? workOut(place.faces, ways, toBirds) : none;
+  const isOpenInside = faces.some((face, index) => throughs[index] && !isOuter(face));
+  const paces = isOpenInside ? workOut(faces, ways, toBirds) : none;
   return { throughs, toBirds, paces };
 }
 

@@ -161,6 +161,7 @@ export const whole = (least: number, most: number): Schema<number> => ({
 /** Hundredths of the keeper's money. */
 export const money = whole(0, dearest);
 
+/** True or false. */
 export const flag: Schema<boolean> = { kind: 'flag' };
 
 /** Just this value. */

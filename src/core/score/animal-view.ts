@@ -33,7 +33,7 @@ export function animalView(known: Known, scenario: Scenario, id: AnimalId): Anim
   const when = whenOf(place, scenario, date);
   const birds = whereabouts(place, scenario, date);
   const coming = comingOf(place, animal, log, date);
-  const { judgement, best, worst } = judgeAnimal(place, animal, scenario, when, birds, coming);
+  const { judgement, best, worst } = judgeAnimal(place, animal, coming, { scenario, when, birds });
   const routes = best
     .filter(({ paces }) => paces.size > 0)
     .flatMap((face) => face.routes.map((route) => ({ animal: id, route })));

@@ -4,8 +4,9 @@ import type { BayId, Place } from '../place/place';
 import type { FaceRoutes } from '../routes/animal-routes';
 import type { Pace } from '../routes/pace';
 
-export const markKinds = ['holds', 'hours', 'open', 'unread'] as const;
 /** How a bay stands in the drawings. */
+export const markKinds = ['holds', 'hours', 'open', 'unread'] as const;
+/** One of `markKinds`. */
 export type BayMark = (typeof markKinds)[number];
 
 /** `sure`: routes from what was read; `possible`: with every unread gap wide open. */

@@ -187,7 +187,7 @@ test('plans rank the same when only the scale changes', () => {
   const found = applyReadings(samphireYard.place, samphireYard.walks).place;
   const chosen = (scale: number) => {
     const scales = Object.fromEntries(animalIds.map((id) => [id, scale])) as Scales;
-    const { problem, candidates } = buildProblem(found, [], [], 2026, undefined, scales);
+    const { problem, candidates } = buildProblem(found, { year: 2026, scales });
     return [2500, 5000, 100_000].map((cents) =>
       atOnce(planning(problem, { cents })).chosen.map((at) => candidates[at]?.id),
     );

@@ -7,18 +7,28 @@ const { place, walks } = samphireYard;
 
 describe('how sure', () => {
   test('same seed, same answer; another seed draws others', () => {
-    const draw = (seed: number) => howSure(place, walks, {}, 40, seed);
+    const draw = (seed: number) => howSure(place, walks, {}, { draws: 40, seed });
     expect(draw(1)).toEqual(draw(1));
     expect(draw(1).draws).toBe(40);
   });
 
   test('a hole that is plain stays the weakest in every draw', () => {
-    const { weakest, counts } = howSure(penPlace(['red-fox'], { gap: 300 }), [], {}, 50, 7);
+    const { weakest, counts } = howSure(
+      penPlace(['red-fox'], { gap: 300 }),
+      [],
+      {},
+      { draws: 50, seed: 7 },
+    );
     expect(counts).toEqual([{ item: weakest, count: 50 }]);
   });
 
   test('a hole within the band (75 to 100 mm for a fox) is in doubt: some draws let it by, some do not', () => {
-    const { counts, weakest } = howSure(penPlace(['red-fox'], { hole: 88 }), [], {}, 100, 7);
+    const { counts, weakest } = howSure(
+      penPlace(['red-fox'], { hole: 88 }),
+      [],
+      {},
+      { draws: 100, seed: 7 },
+    );
     // By the figure used it passes.
     expect(weakest).toBe(counts[0]?.item);
     const times = counts[0]?.count ?? 0;
@@ -28,10 +38,19 @@ describe('how sure', () => {
 
   test('it tells how far it is, and stops when asked', () => {
     const told: number[] = [];
-    const { draws } = howSure(place, walks, {}, 100, 3, (done) => {
-      told.push(done);
-      return done < 5;
-    });
+    const { draws } = howSure(
+      place,
+      walks,
+      {},
+      {
+        draws: 100,
+        seed: 3,
+        progress: (done) => {
+          told.push(done);
+          return done < 5;
+        },
+      },
+    );
     expect(draws).toBe(5);
     expect(told).toEqual([1, 2, 3, 4, 5]);
   });

@@ -20,14 +20,20 @@ export interface HowSure {
 /** Patience is drawn between half and twice the figure, evenly on a log scale (assumption of ours). */
 const patienceSpread = 2;
 
-/** Same seed, same answer. `progress` is told after every draw; where it answers false, what was drawn so far is given. */
+/** How often to draw, and from which seed: the same seed gives the same answer. */
+interface Drawing {
+  readonly draws: number;
+  readonly seed: number;
+  /** Told after every draw; where it answers false, what was drawn so far is given. */
+  readonly progress?: (done: number) => boolean;
+}
+
+/** Draws the tables’ figures within their bands and judges each time. */
 export function howSure(
   place: Place,
   walks: readonly Walk[],
   circumstances: Circumstances,
-  draws: number,
-  seed: number,
-  progress: (done: number) => boolean = () => true,
+  { draws, seed, progress = () => true }: Drawing,
 ): HowSure {
   const generator = xoroshiro128plus(seed);
   const random = () => uniformFloat64(generator);

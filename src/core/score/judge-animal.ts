@@ -62,14 +62,19 @@ export interface AnimalRoutes {
   readonly toEggs: readonly FaceRoutes[];
 }
 
+/** The hours that are judged: which, how doors stand in them, and where the birds are. */
+interface Hours {
+  readonly scenario: Scenario;
+  readonly when: When;
+  readonly birds: readonly Whereabouts[];
+}
+
 /** One animal in a scenario: minutes and chance at both ends, by group of birds, and its weakest route. */
 export function judgeAnimal(
   place: Place,
   animal: Animal,
-  scenario: Scenario,
-  when: When,
-  birds: readonly Whereabouts[],
   coming: Coming,
+  { scenario, when, birds }: Hours,
 ): AnimalRoutes {
   const about = isAbout(place, animal, scenario, when.date);
   const usual = coming.visits * shareOfVisits(place, animal, scenario, when.date);

@@ -136,11 +136,11 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
   const { found, date, log, table } = known;
   const { place } = found;
   const birds = whereabouts(place, scenario, date);
-  const when = whenOf(place, scenario, date);
+  const hours = { scenario, when: whenOf(place, scenario, date), birds };
   const judged: AnimalRoutes[] = [];
   for (const id of place.setting.lives) {
     const coming = comingOf(place, table[id], log, date);
-    judged.push(judgeAnimal(place, table[id], scenario, when, birds, coming));
+    judged.push(judgeAnimal(place, table[id], coming, hours));
     yield;
   }
   // What is expected less than once a year is no way in's animal.
@@ -164,7 +164,7 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
   return {
     scenario,
     date,
-    when,
+    when: hours.when,
     found,
     birds: place.flock.reduce((sum, group) => sum + mostOf(group), 0),
     whereabouts: birds,

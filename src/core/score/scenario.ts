@@ -7,8 +7,9 @@ import type { Animal, Hours } from '../tables/animals';
 import { northernMonth } from '../tables/regions';
 import { seasonFactor } from './visits';
 
-export const scenarios = ['night-shut', 'left-open', 'day-run', 'ranging'] as const;
 /** Which hours, and how doors stand in them. */
+export const scenarios = ['night-shut', 'left-open', 'day-run', 'ranging'] as const;
+/** One of `scenarios`. */
 export type Scenario = (typeof scenarios)[number];
 
 /** Hours of a scenario. An animal that is never about in them is no threat in it. */

@@ -16,7 +16,7 @@ import {
   leastDeterred,
   oftenWords,
   peakTimes,
-  saidBy,
+  nearBySurroundings,
   shockedDays,
   shockedTimes,
   visitsOf,
@@ -67,7 +67,7 @@ export function usualVisits({ setting }: Place, animal: Animal): number {
   const { where } = setting;
   const { usual, drawnBy } = animal.coming;
   const base = (where && animal.foundIn[where]) ?? usual;
-  const said = where ? saidBy[where] : [];
+  const said = where ? nearBySurroundings[where] : [];
   const draws = drawnBy.filter((thing) => setting.near.includes(thing) && !said.includes(thing));
   return Math.min(1, visitsOf[base].value * drawnTimes.value ** draws.length) * deterred(setting);
 }
@@ -98,6 +98,7 @@ export function seasonFactor({ setting }: Place, animal: Animal, date?: string):
   return months.reduce((sum, month) => sum + factor(month), 0) / months.length;
 }
 
+/** 1 to 12. */
 export const months: readonly number[] = Array.from({ length: 12 }, (_, index) => index + 1);
 
 /**

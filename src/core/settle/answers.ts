@@ -77,7 +77,7 @@ function answerIn(
     .filter(({ isMinded }) => isMinded)
     .map((it) => ({
       ...it,
-      routes: judgeAnimal(place, it.animal, scenario, when, birds, it),
+      routes: judgeAnimal(place, it.animal, it, { scenario, when, birds }),
     }));
   const all = judged.map(({ routes }) => routes);
   return {

@@ -56,7 +56,9 @@ export const youngTimes = ours(
   'share',
   'More is dared for young; a flock near a den is tried again.',
 );
+/** Times the tries in lean months. */
 export const leanTimes = ours(1.3, 'share', 'Late winter, or a dry summer: little else to eat.');
+/** Times the tries where food draws an animal. */
 export const feedTimes = ours(
   1.5,
   'share',

@@ -12,6 +12,7 @@ export interface Climbs {
   readonly wood: Climbing;
 }
 
+/** How animals climb, by what they find holds on. */
 export const climbs = {
   nothing: { wire: 'none', wood: 'none' },
   /** Wire gives holds to many that cannot climb a boarded wall. */

@@ -3,8 +3,9 @@ import { ours } from './assumptions';
 import type { StrandHours } from './strand-hours';
 import { ranging, type Figure } from './figure';
 
-export const feeds = ['mains', 'battery-12', 'dry-cells', 'solar'] as const;
 /** What feeds an energizer; `solar`: a panel with a battery of its own. */
+export const feeds = ['mains', 'battery-12', 'dry-cells', 'solar'] as const;
+/** One of `feeds`. */
 export type Feed = (typeof feeds)[number];
 
 /** The load at which a plate gives volts and joules. */
@@ -47,8 +48,9 @@ export const quiescent: Figure = ranging(
   20,
 );
 
-export const batteryKinds = ['lead-acid', 'agm', 'lithium'] as const;
 /** Chemistry of a 12 V battery. */
+export const batteryKinds = ['lead-acid', 'agm', 'lithium'] as const;
+/** One of `batteryKinds`. */
 export type BatteryKind = (typeof batteryKinds)[number];
 
 /** Share of its rated charge that may be drawn before it takes harm or drops off. */

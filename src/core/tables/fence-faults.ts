@@ -3,7 +3,7 @@ import { ours } from './assumptions';
 import type { Touching } from './shocking';
 
 /** Leaks that a search reckons with, Ω, each 1.8 times the one before: from a dead short over mesh to a bad insulator or wet weeds. */
-export const leaksLookedFor = [45, 80, 145, 260, 470, 850] as const;
+export const leakSizes = [45, 80, 145, 260, 470, 850] as const;
 /** Each stands for those up to so many times more or less. */
 export const leakAround = Math.sqrt(1.8);
 
@@ -38,4 +38,4 @@ export const likelierAtDoor = 2;
 export const sureEnough = ours(0.9, 'share', 'One in ten is looked at for nothing.');
 
 /** A test that tells less than this is not worth the walk, bits. */
-export const leastTold = 0.05;
+export const leastInformation = 0.05;

@@ -1,6 +1,7 @@
 /** What fence wire is made of, and what a metre of it resists. */
 import type { Figure } from './figure';
 
+/** A kind of fence wire; polywire by its filaments of 0.2 mm stainless steel, the others by their thickness, mm. */
 export const fenceWires = [
   'polywire-3',
   'polywire-6',
@@ -11,7 +12,7 @@ export const fenceWires = [
   'steel-2.5',
   'aluminium-2.5',
 ] as const;
-/** A kind of fence wire; polywire by its filaments of 0.2 mm stainless steel, the others by their thickness, mm. */
+/** One of `fenceWires`. */
 export type FenceWire = (typeof fenceWires)[number];
 
 /** Of one metre. */

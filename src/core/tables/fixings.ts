@@ -2,8 +2,9 @@
 import type { Figure } from './figure';
 import { strengthClass } from './strength';
 
-export const fixings = ['screws-washers', 'batten', 'lacing', 'staples', 'ties'] as const;
 /** What holds cover on. */
+export const fixings = ['screws-washers', 'batten', 'lacing', 'staples', 'ties'] as const;
+/** One of `fixings`. */
 export type Fixing = (typeof fixings)[number];
 
 /** A fixing gives way to an animal whose pull is of its class or above. */
@@ -15,8 +16,9 @@ export const fixingClass: Readonly<Record<Fixing, Figure>> = {
   ties: strengthClass(2, 'Ties go brittle in sun unless proofed.'),
 };
 
-export const conditions = ['sound', 'worn', 'failing'] as const;
 /** What state something is in. */
+export const conditions = ['sound', 'worn', 'failing'] as const;
+/** One of `conditions`. */
 export type Condition = (typeof conditions)[number];
 
 /** Classes that rust, rot and sun take off cover and fixing alike (assumption of ours); the weakest class is 1. */

@@ -2,8 +2,9 @@
 import { ranging, type Figure } from './figure';
 import { assumed } from './millimetres';
 
-export const gaugeIds = ['coin', 'finger', 'egg', 'fist'] as const;
 /** An everyday thing that gaps are tried with. */
+export const gaugeIds = ['coin', 'finger', 'egg', 'fist'] as const;
+/** One of `gaugeIds`. */
 export type GaugeId = (typeof gaugeIds)[number];
 
 /** How wide a gap is that the thing just goes into. Its band is what is recorded. */

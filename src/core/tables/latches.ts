@@ -75,6 +75,7 @@ export const slideForce: Readonly<Record<'free' | 'held', Figure>> = {
   },
 };
 
+/** Latches by id: the motions that work them, and at what force they give way. */
 export const latches: Readonly<Record<LatchId, Latch>> = {
   'hook-and-eye': { id: 'hook-and-eye', motions: [takes('lift', 3)], ...givesWayAt(180) },
   'turn-button': { id: 'turn-button', motions: [takes('turn', 5)], ...givesWayAt(180) },
@@ -99,4 +100,5 @@ export const latches: Readonly<Record<LatchId, Latch>> = {
   padlock: { id: 'padlock', motions: [takes('key', 5)], ...givesWayAt(1000) },
 };
 
+/** Ids of all latches. */
 export const latchIds = Object.keys(latches) as readonly LatchId[];

@@ -5,6 +5,7 @@
 import type { Figure, Mark } from './figure';
 import type { SourceId } from './sources';
 
+/** A kind of thing that grows old. */
 export const ageingKinds = [
   'canvas-in-sun',
   'netting-in-sun',
@@ -16,7 +17,7 @@ export const ageingKinds = [
   'timber-in-weather',
   'posts',
 ] as const;
-/** A kind of thing that grows old. */
+/** One of `ageingKinds`. */
 export type AgeingKind = (typeof ageingKinds)[number];
 
 /** What one sees the age of by looking a bay's cover over. */
@@ -52,6 +53,7 @@ const ours = ['rookle', 'assumption'] as const;
 const yearly = (note: string): Figure => figure('months', 12, trade, note);
 const oftener = (note: string): Figure => figure('months', 6, ours, note);
 
+/** How long each thing lasts outdoors, and how often it is looked at. */
 export const lifespans: Readonly<Record<AgeingKind, Lifespan>> = {
   'canvas-in-sun': {
     life: figure('years', 1, trade, 'Tarpaulins last one or two years.', [1, 2]),

@@ -2,6 +2,7 @@
 import { ours } from './assumptions';
 import type { Figure } from './figure';
 
+/** Parts of a first line, as they are bought. */
 export const kitParts = [
   'energizer',
   'wire',

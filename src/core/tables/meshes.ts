@@ -122,6 +122,7 @@ function fabric(id: MeshId, clear: Figure): Mesh {
   };
 }
 
+/** Meshes and sheets by id: clear openings, wire, what they withstand. */
 export const meshes: Readonly<Record<MeshId, Mesh>> = {
   'welded-3': welded('welded-3', practice(3.175, '⅛ in'), gauge(0.439, '27'), coverClass.lightMesh),
   'welded-6': welded('welded-6', practice(6.35, '¼ in'), gauge(0.655, '23'), coverClass.lightMesh),
@@ -192,4 +193,5 @@ export const meshes: Readonly<Record<MeshId, Mesh>> = {
   },
 };
 
+/** Ids of all meshes and sheets. */
 export const meshIds = Object.keys(meshes) as readonly MeshId[];

@@ -1,5 +1,5 @@
-import { animalIds, animals, animalsOf, livesToBeginWith, type AnimalId } from './animals';
-import { allBut, allOf, isPartUnsaid, landOf, lands, partsOf, regions } from './regions';
+import { animalIds, animals, animalsOf, usualThreats, type AnimalId } from './animals';
+import { allBut, allOf, isPartUnknown, landOf, lands, partsOf, regions } from './regions';
 import { surroundings } from './surroundings';
 
 const leaves = allOf(...lands);
@@ -12,8 +12,8 @@ test('the large lands are told apart: North America in eight parts at least, Eur
   expect(partsOf('na').length).toBeGreaterThanOrEqual(8);
   expect(partsOf('eu').length).toBeGreaterThanOrEqual(5);
   expect(partsOf('au').length).toBeGreaterThanOrEqual(4);
-  expect(leaves.filter(isPartUnsaid)).toEqual([]);
-  expect(regions.filter(isPartUnsaid)).toEqual(['eu', 'na', 'au']);
+  expect(leaves.filter(isPartUnknown)).toEqual([]);
+  expect(regions.filter(isPartUnknown)).toEqual(['eu', 'na', 'au']);
   expect(allBut('au', 'au-tasmania')).not.toContain('au-tasmania');
   for (const region of regions) expect(lands).toContain(landOf[region]);
 });
@@ -22,7 +22,7 @@ test.each(everywhere)(
   '%s, %s: nobody is named whom the table does not place there',
   (region, where) => {
     for (const withChicks of [false, true]) {
-      const lives = livesToBeginWith(region, where, withChicks);
+      const lives = usualThreats(region, where, withChicks);
       expect(lives.length).toBeGreaterThan(1);
       for (const id of lives) {
         expect(animals[id].regions).toContain(region);
@@ -51,18 +51,18 @@ const townsfolk: readonly AnimalId[] = [
 ];
 
 test.each(leaves)('%s: in a street in town only what lives in towns', (region) => {
-  for (const id of livesToBeginWith(region, 'street', true)) expect(townsfolk).toContain(id);
+  for (const id of usualThreats(region, 'street', true)) expect(townsfolk).toContain(id);
 });
 
 test('a bear or a big cat only where woods begin, and only in its own country', () => {
   for (const [region, where] of everywhere) {
-    const lives = livesToBeginWith(region, where, true);
+    const lives = usualThreats(region, where, true);
     const large = lives.filter((id) => id === 'black-bear' || id === 'cougar');
     if (where !== 'woods-edge' || landOf[region] !== 'na') expect(large).toEqual([]);
   }
-  expect(livesToBeginWith('na-appalachia', 'woods-edge', false)).toContain('black-bear');
-  expect(livesToBeginWith('na-appalachia', 'woods-edge', false)).not.toContain('cougar');
-  expect(livesToBeginWith('na-rockies', 'woods-edge', false)).toContain('cougar');
+  expect(usualThreats('na-appalachia', 'woods-edge', false)).toContain('black-bear');
+  expect(usualThreats('na-appalachia', 'woods-edge', false)).not.toContain('cougar');
+  expect(usualThreats('na-rockies', 'woods-edge', false)).toContain('cougar');
   // Where it lives here and there, the keeper may say so.
   expect(animalsOf('na-south-east')).toContain('cougar');
 });
@@ -97,6 +97,6 @@ test('no region is both one of all over and one of here and there', () => {
     const { regions: own, localIn = [] } = animals[id];
     expect(new Set(own).size).toBe(own.length);
     expect(own.filter((it) => localIn.includes(it))).toEqual([]);
-    expect(own.filter(isPartUnsaid)).toEqual([]);
+    expect(own.filter(isPartUnknown)).toEqual([]);
   }
 });

@@ -1,7 +1,8 @@
 /** Where in the world a place stands: lands, and the parts of the large ones, as far as the tables tell them apart. */
 
-export const lands = ['gb', 'ie', 'eu', 'na', 'au', 'nz'] as const;
 /** What a keeper names first. */
+export const lands = ['gb', 'ie', 'eu', 'na', 'au', 'nz'] as const;
+/** One of `lands`. */
 export type Land = (typeof lands)[number];
 
 /** A whole land stands for itself where it has no parts, and for a part that nobody has said yet where it has. */
@@ -87,7 +88,7 @@ export function allBut(land: Land, ...left: readonly Region[]): Region[] {
 }
 
 /** Whether a region has parts of which nobody has said which. */
-export function isPartUnsaid(region: Region): boolean {
+export function isPartUnknown(region: Region): boolean {
   return landOf[region] === region && partsOf(landOf[region]).length > 0;
 }
 

@@ -6,12 +6,14 @@ import type { BirdKind } from '../place/place';
 import { ours } from './assumptions';
 import { ranging, type Figure } from './figure';
 
-export const roomKinds = ['floor', 'run', 'perch', 'nests', 'vents'] as const;
 /** What there can be enough of. */
+export const roomKinds = ['floor', 'run', 'perch', 'nests', 'vents'] as const;
+/** One of `roomKinds`. */
 export type RoomKind = (typeof roomKinds)[number];
 
-export const schools = ['extension', 'code'] as const;
 /** Who asks for it. */
+export const schools = ['extension', 'code'] as const;
+/** One of `schools`. */
 export type School = (typeof schools)[number];
 
 const practice = (value: number, unit: Figure['unit'], note: string): Figure => ({
@@ -73,4 +75,5 @@ export const asHens: Readonly<Record<BirdKind, Figure>> = {
 
 /** Those that roost on a perch, and those that lay in a nest box. */
 export const perching: readonly BirdKind[] = ['grown', 'bantam', 'other'];
+/** Birds that lay in nests of their own. */
 export const nesting: readonly BirdKind[] = ['grown', 'bantam', 'other'];

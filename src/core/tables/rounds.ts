@@ -30,7 +30,7 @@ export const awayNamedAhead = ours(14, 'days', 'Two weeks to find somebody who c
 export const countsBefore = ours(60, 'days', 'A walk in February is the one of spring.');
 
 /** What grows old is looked at together where it falls due within so many days. */
-export const lookedTogether = ours(31, 'days', 'One round with the ladder, not four.');
+export const inspectedTogether = ours(31, 'days', 'One round with the ladder, not four.');
 
 /** Panels that go on or come off may do so by so many days before their day. */
 export const panelsAhead = ours(45, 'days', 'A mild autumn, or a free weekend.');

@@ -50,6 +50,7 @@ export const touching = [
 ] as const;
 /** What a strand touches; `insulator`: one that is cracked or gone, on a post that gets wet. */
 export type Touching = (typeof touching)[number];
+/** Share of the volts left on a strand that something touches; only for lines that nobody has described. */
 export const leftWhenTouching: Readonly<Record<Touching, number>> = {
   nothing: 1,
   wood: 0.7,

@@ -2,8 +2,9 @@
 import type { Figure } from './figure';
 import { practice } from './millimetres';
 
-export const soils = ['soft', 'firm', 'stony', 'rock', 'hard-surface'] as const;
 /** What the ground is. */
+export const soils = ['soft', 'firm', 'stony', 'rock', 'hard-surface'] as const;
+/** One of `soils`. */
 export type Soil = (typeof soils)[number];
 
 /** What the ground does to digging and pegs. */
@@ -19,6 +20,7 @@ const notes = {
   firm: 'Pegs of 300 mm hold in firm ground.',
 };
 
+/** How each kind of ground takes digging and pegs. */
 export const soilFigures: Readonly<Record<Soil, SoilFigures>> = {
   soft: { digging: 0, pegsHoldFrom: practice(450, notes.soft) },
   firm: { digging: 0, pegsHoldFrom: practice(300, notes.firm) },

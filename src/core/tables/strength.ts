@@ -63,6 +63,7 @@ const tearing = (breaks: number, pulls: number, note: string): Tearing => ({
   gnaws: false,
 });
 
+/** What an animal tears, by how hard it pulls. */
 export const tears = {
   nothing: tearing(0, 0, 'Tears nothing.'),
   netting: tearing(1, 0, 'Plastic netting, insect screen, canvas.'),

@@ -1,4 +1,4 @@
-import { animalIds, animals, animalsOf, livesToBeginWith } from './animals';
+import { animalIds, animals, animalsOf, usualThreats } from './animals';
 import { coverClass } from './strength';
 import { bandOf, type Figure } from './figure';
 import { fixingClass, fixings, weakened } from './fixings';
@@ -47,14 +47,14 @@ test('every region has its animals; a flock without chicks begins without those 
   for (const region of regions) {
     expect(animalsOf(region).length).toBeGreaterThan(3);
     const [grown, chicks] = [
-      livesToBeginWith(region, undefined, false),
-      livesToBeginWith(region, undefined, true),
+      usualThreats(region, undefined, false),
+      usualThreats(region, undefined, true),
     ];
     expect(chicks).toEqual(expect.arrayContaining(grown));
     expect(chicks).not.toContain('house-mouse');
   }
-  expect(livesToBeginWith('gb', undefined, false)).not.toContain('least-weasel');
-  expect(livesToBeginWith('gb', undefined, true)).toContain('least-weasel');
+  expect(usualThreats('gb', undefined, false)).not.toContain('least-weasel');
+  expect(usualThreats('gb', undefined, true)).toContain('least-weasel');
   // No snakes that matter and no least weasel in Ireland.
   expect(animalsOf('ie')).not.toContain('least-weasel');
 });

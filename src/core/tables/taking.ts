@@ -26,24 +26,36 @@ const bird = (value: number, note?: string): Figure => ({
     'Read out of what is said of each: takes one, kills many, takes chicks and eggs. No loss figure known to us can be used as it stands.',
 });
 
+/** Birds by one visit, 0 or more; `note` in place of the usual one. */
+interface BirdsTaken {
+  readonly grown: number;
+  readonly bantam: number;
+  readonly chicks: number;
+  readonly eggs: number;
+  readonly inTheOpen: number;
+  readonly feed?: boolean;
+  readonly note?: string;
+}
+
 /** Birds of each kind by one visit; ducks, sitting hens and other birds as grown hens; in the open never more than one or two. */
-export function takes(
-  grown: number,
-  bantam: number,
-  chicks: number,
-  eggs: number,
-  inTheOpen: number,
-  more: { readonly feed?: boolean; readonly note?: string } = {},
-): Taking {
+export function takes({
+  grown,
+  bantam,
+  chicks,
+  eggs,
+  inTheOpen,
+  feed = false,
+  note,
+}: BirdsTaken): Taking {
   return {
-    grown: bird(grown, more.note),
-    bantam: bird(bantam, more.note),
-    chicks: bird(chicks, more.note),
-    ducks: bird(grown, more.note),
-    sitting: bird(grown, more.note),
-    other: bird(grown, more.note),
-    eggs: bird(eggs, more.note),
-    inTheOpen: bird(inTheOpen, more.note),
-    feed: more.feed ?? false,
+    grown: bird(grown, note),
+    bantam: bird(bantam, note),
+    chicks: bird(chicks, note),
+    ducks: bird(grown, note),
+    sitting: bird(grown, note),
+    other: bird(grown, note),
+    eggs: bird(eggs, note),
+    inTheOpen: bird(inTheOpen, note),
+    feed,
   };
 }

@@ -48,10 +48,11 @@ export const shockedTimes = rate(
   0.5,
   'It shies for some weeks; others of its kind have not learnt it. Kept out of the hold.',
 );
+/** How long an animal keeps away after a shock. */
 export const shockedDays = ours(42, 'days', 'Six weeks.');
 
 /** What the surroundings say already: it does not draw a second time. */
-export const saidBy: Readonly<Record<Surroundings, readonly Near[]>> = {
+export const nearBySurroundings: Readonly<Record<Surroundings, readonly Near[]>> = {
   street: ['town'],
   suburb: ['town'],
   village: [],
@@ -65,6 +66,7 @@ export const deterredTimes = rate(
   0.9,
   'Each keeps one visit in ten away, for as long as it is new.',
 );
+/** What deterrents leave of the visits, all of them together. */
 export const leastDeterred = rate(
   0.7,
   'Whatever is put up, three visits in ten at most stay away.',
@@ -72,6 +74,7 @@ export const leastDeterred = rate(
 
 /** Times the usual for each thing near that draws it; times again in its months. */
 export const drawnTimes = rate(2, 'Each thing near that draws it doubles its visits.');
+/** Times the visits in the months in which an animal is about most. */
 export const peakTimes = rate(1.5, 'In the months in which it has young or disperses.');
 
 /** How often an animal comes, and what moves it. */

@@ -1,6 +1,6 @@
 import type { FenceTest, FenceTestMade } from '../records/fence-test';
 import { pathOf } from '../tests/fenced';
-import { searchOnRecord, testsTold } from './search-on-record';
+import { searchOnRecord, evidenceOf } from './search-on-record';
 
 const entry = (minute: number, search: string, made: FenceTestMade): FenceTest => ({
   id: `t${minute}`,
@@ -22,7 +22,7 @@ test('tests of one search are taken in the order in which they were made, from w
   ];
   const record = searchOnRecord(log, now);
   expect(record?.id).toBe('s');
-  expect(testsTold(path, record?.tests ?? [])).toEqual([
+  expect(evidenceOf(path, record?.tests ?? [])).toEqual([
     { test: { kind: 'read', at: 1 }, volts: 3.1 },
     { test: { kind: 'open', into: 3 }, volts: 3 },
   ]);
@@ -40,11 +40,11 @@ test('a search that has been ended is over, and the next has its own tests', () 
 });
 
 test('a bay that is no longer on the line says nothing', () => {
-  expect(testsTold(path, [entry(1, 's', { by: 'read', bay: 'gone', volts: 3 })])).toEqual([]);
+  expect(evidenceOf(path, [entry(1, 's', { by: 'read', bay: 'gone', volts: 3 })])).toEqual([]);
 });
 
 test('a bay that was looked at and found clear is told as that', () => {
-  expect(testsTold(path, [entry(1, 's', { by: 'clear', bay: 'b2' })])).toEqual([{ clear: 2 }]);
+  expect(evidenceOf(path, [entry(1, 's', { by: 'clear', bay: 'b2' })])).toEqual([{ clear: 2 }]);
 });
 
 test('a search left alone for two days is over', () => {

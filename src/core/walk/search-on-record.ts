@@ -1,7 +1,7 @@
 /** The search for a leak that is under way: its tests as they stand in the log. */
 import type { FenceTest, FenceTestMade } from '../records/fence-test';
 import type { LogEntry } from '../records/sighting';
-import type { Told } from '../fence/find-leak';
+import type { LeakEvidence } from '../fence/find-leak';
 import { indexOnLine, type LinePath } from '../fence/line-path';
 
 /** A search under way. */
@@ -25,14 +25,14 @@ export function searchOnRecord(log: readonly LogEntry[], now: number): SearchOnR
 }
 
 /** As the search reckons with them; a test in a bay that is no longer on the line says nothing. */
-export function testsTold(path: LinePath, tests: readonly FenceTest[]): Told[] {
+export function evidenceOf(path: LinePath, tests: readonly FenceTest[]): LeakEvidence[] {
   return tests.flatMap(({ made }) => {
-    const told = toldBy(path, made);
+    const told = evidenceFrom(path, made);
     return told ? [told] : [];
   });
 }
 
-function toldBy(path: LinePath, made: FenceTestMade): Told | undefined {
+function evidenceFrom(path: LinePath, made: FenceTestMade): LeakEvidence | undefined {
   if (made.by === 'found') return undefined;
   const at = indexOnLine(path, made.by === 'open' ? made.before : made.bay);
   if (at < 0) return undefined;

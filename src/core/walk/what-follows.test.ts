@@ -6,7 +6,7 @@ import type { Question } from './questions';
 import { rowsOf } from './stop-rows';
 import { stopsOf } from './stops';
 import { isGauge, quickAnswer } from './quick-answer';
-import { doubtedBy, readNext, toReadSingly, toSayTogether } from './what-follows';
+import { doubtedBy, readNext, toReadSingly, answeredTogether } from './what-follows';
 
 const day = '2026-11-26';
 const { place } = samphireYard;
@@ -37,7 +37,7 @@ function at(id: string, ...readings: Told[]) {
 test('one by one is read what nothing is usual of; gaps and states are said together', () => {
   const { rows, place: now } = at('w1');
   const singly = toReadSingly(now, rows).map(({ question }) => question.attribute);
-  const together = toSayTogether(now, rows).map(({ question }) => question.attribute);
+  const together = answeredTogether(now, rows).map(({ question }) => question.attribute);
   expect(singly).toEqual(expect.arrayContaining(['ground.soil', 'layer.mesh', 'latch.kind']));
   expect(together).toEqual(
     expect.arrayContaining(['ground.gap', 'opening.gapPulled', 'bay.condition', 'opening.hinges']),

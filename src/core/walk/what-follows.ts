@@ -7,7 +7,7 @@ import type { Question } from './questions';
 import { isSpared, type StopRow } from './stop-rows';
 
 /** A gauge that goes in nowhere, a state that is sound: said of all that is left at a stop in one tap, once what is off has been read. */
-export function isSaidTogether(place: Place, question: Question): boolean {
+export function isAnsweredTogether(place: Place, question: Question): boolean {
   const quick = quickAnswer(place, question);
   return quick !== undefined && (isGauge(quick) || attributes[question.attribute].wears);
 }
@@ -18,11 +18,11 @@ export function toReadSingly(place: Place, rows: readonly StopRow[]): StopRow[] 
   const single = unread.filter(({ question }) => isReadSingly(place, question));
   const before = single.filter(({ question }) => !isLast(question));
   // What comes last waits until the rest has been said.
-  return before.length === 0 && toSayTogether(place, unread).length === 0 ? single : before;
+  return before.length === 0 && answeredTogether(place, unread).length === 0 ? single : before;
 }
 
 const isReadSingly = (place: Place, question: Question): boolean =>
-  attributes[question.attribute].isJudged && !isSaidTogether(place, question);
+  attributes[question.attribute].isJudged && !isAnsweredTogether(place, question);
 
 /** Asked after everything else at its stop. */
 export const isLast = ({ attribute }: Question): boolean => {
@@ -31,9 +31,9 @@ export const isLast = ({ attribute }: Question): boolean => {
 };
 
 /** Unread rows that one tap says together are as they should be. */
-export function toSayTogether(place: Place, rows: readonly StopRow[]): StopRow[] {
+export function answeredTogether(place: Place, rows: readonly StopRow[]): StopRow[] {
   return rows.filter(
-    ({ question, state }) => state === 'unread' && isSaidTogether(place, question),
+    ({ question, state }) => state === 'unread' && isAnsweredTogether(place, question),
   );
 }
 
@@ -52,7 +52,7 @@ export function readNext(
   const unread = turned.filter(
     (it) => attributes[it.attribute].isJudged && !isSpared(it) && isUnread(it),
   );
-  if (!isSaidTogether(place, question)) {
+  if (!isAnsweredTogether(place, question)) {
     return unread.find((it) => isReadSingly(place, it) && (isLast(question) || !isLast(it)));
   }
   // What the gauge did not go into at rest was tried with it pulled: only the pull comes after the rest.

@@ -1,5 +1,5 @@
 /** A draft as the place it would be, and what is still to be said of it. */
-import { isPartUnsaid } from '@/core/tables/regions';
+import { isPartUnknown } from '@/core/tables/regions';
 import type { Place } from '@/core/place/place';
 import { shapes } from '@/core/place/shapes';
 import { beginText } from '@/words/screens/begin';
@@ -41,6 +41,6 @@ export function placeOf(draft: BeginDraft, id: string): Place | { readonly sente
 
 /** What is still to be said of where it stands. */
 export function unsaidOf({ region, where }: BeginDraft): string | undefined {
-  if (isPartUnsaid(region)) return beginText.sayWhichPart;
+  if (isPartUnknown(region)) return beginText.sayWhichPart;
   return where ? undefined : beginText.sayWhatStandsRoundIt;
 }

@@ -2,7 +2,7 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { LeakTest, TestTold } from '@/core/fence/find-leak';
+import type { LeakTest, LeakTestResult } from '@/core/fence/find-leak';
 import { hideLeak, shownBy, type HiddenLeak } from '@/core/fence/played-tester';
 import { leakMend } from '@/core/mends/leak-mend';
 import type { BayId } from '@/core/place/place';
@@ -55,7 +55,7 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
   const { place } = useJudgement(yard).found;
   const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
   const [hidden, setHidden] = useState<HiddenLeak>();
-  const [practised, setPractised] = useState<readonly TestTold[]>([]);
+  const [practised, setPractised] = useState<readonly LeakTestResult[]>([]);
   const [anew, setAnew] = useState<string>();
   const found = useSearch(at, yard.sightings, hidden ? practised : undefined, anew);
   const { view, fence } = at;

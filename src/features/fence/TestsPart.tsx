@@ -1,6 +1,6 @@
 /** The tests so far with their times, and which bays are likeliest. */
 import { StyleSheet, View } from 'react-native';
-import type { TestTold } from '@/core/fence/find-leak';
+import type { LeakTestResult } from '@/core/fence/find-leak';
 import type { LinePath } from '@/core/fence/line-path';
 import type { SearchOnRecord } from '@/core/walk/search-on-record';
 import type { FenceTest } from '@/core/records/fence-test';
@@ -16,7 +16,7 @@ interface Props {
   readonly place: Place;
   readonly path: LinePath;
   readonly record: SearchOnRecord | undefined;
-  readonly practised: readonly TestTold[] | undefined;
+  readonly practised: readonly LeakTestResult[] | undefined;
   readonly likely: readonly number[];
 }
 
@@ -49,7 +49,7 @@ export function TestsPart({ place, path, record, practised, likely }: Props) {
       </Part>
     </>
   );
-  function practisedWords({ test, volts }: TestTold): string {
+  function practisedWords({ test, volts }: LeakTestResult): string {
     return test.kind === 'read'
       ? fenceText.readAt(name(test.at), volts)
       : fenceText.openedAt(name(test.into), volts);

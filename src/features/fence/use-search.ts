@@ -8,11 +8,11 @@ import {
   type LeakSearch,
   type LeakTest,
   type NextStep,
-  type TestTold,
-  type Told,
+  type LeakTestResult,
+  type LeakEvidence,
 } from '@/core/fence/find-leak';
 import { readingsOfLeak } from '@/core/fence/fence-view';
-import { searchOnRecord, testsTold, type SearchOnRecord } from '@/core/walk/search-on-record';
+import { searchOnRecord, evidenceOf, type SearchOnRecord } from '@/core/walk/search-on-record';
 import type { LogEntry } from '@/core/records/sighting';
 import { useNow } from '@/store/use-now';
 import type { FenceAt } from './use-fence';
@@ -29,7 +29,7 @@ export interface SearchAt {
 export function useSearch(
   { view, fence }: FenceAt,
   log: readonly LogEntry[],
-  practised: readonly TestTold[] | undefined,
+  practised: readonly LeakTestResult[] | undefined,
   anew: string | undefined,
 ): SearchAt | undefined {
   const { path, source, lineCase } = view;
@@ -44,9 +44,9 @@ export function useSearch(
   }, [log, now, anew]);
   return useMemo(() => {
     if (!search) return undefined;
-    const told: readonly Told[] = practised ?? [
+    const told: readonly LeakEvidence[] = practised ?? [
       ...readingsOfLeak(view, fence),
-      ...testsTold(path, record?.tests ?? []),
+      ...evidenceOf(path, record?.tests ?? []),
     ];
     const last = told.at(-1);
     const standing = last ? standingFor(last, path.feed) : path.feed;
@@ -59,7 +59,7 @@ export function useSearch(
   }, [search, record, practised, path, view, fence]);
 }
 
-const standingFor = (told: Told, feed: number): number =>
+const standingFor = (told: LeakEvidence, feed: number): number =>
   'clear' in told ? told.clear : standingAt(told.test, feed);
 
 /** The bay one stands at for a test. */

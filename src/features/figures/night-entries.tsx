@@ -24,7 +24,7 @@ import {
   lineEvery,
   growingFrom,
   letsInFrom,
-  lookedTogether,
+  inspectedTogether,
   panelsAhead,
   pullEvery,
   remindedAfter,
@@ -69,7 +69,7 @@ export const nightEntries: readonly Entry[] = [
         <FigureLine name={nightFiguresText.pullEvery} figure={pullEvery} />
         <FigureLine name={nightFiguresText.awayAhead} figure={awayNamedAhead} />
         <FigureLine name={nightFiguresText.countsBefore} figure={countsBefore} />
-        <FigureLine name={nightFiguresText.lookedTogether} figure={lookedTogether} />
+        <FigureLine name={nightFiguresText.lookedTogether} figure={inspectedTogether} />
         <FigureLine name={nightFiguresText.remindedAfter} figure={remindedAfter} />
         <FigureLine name={nightFiguresText.panelsAhead} figure={panelsAhead} />
         <FigureLine name={nightFiguresText.growingFrom} figure={growingFrom} />

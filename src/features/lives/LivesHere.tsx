@@ -10,12 +10,12 @@ import {
   setWhere,
   toggleAccepted,
   toggleDeterrent,
-  toggleLives,
+  toggleThreat,
   toggleNear,
 } from '@/core/place/setting';
 import { usualVisits, wordFor } from '@/core/score/visits';
 import { animals, animalsOf, type AnimalId } from '@/core/tables/animals';
-import { isPartUnsaid } from '@/core/tables/regions';
+import { isPartUnknown } from '@/core/tables/regions';
 import { deterrents, nearThings } from '@/core/tables/visiting';
 import { WhereItStands } from '@/features/where/WhereItStands';
 import { Button } from '@/ui/controls/Button';
@@ -35,7 +35,7 @@ export function LivesHere({ place, onChange }: Props) {
   const known = [...new Set([...animalsOf(region), ...lives])];
   return (
     <Part title={livesText.whoIsReckonedWith}>
-      {(where === undefined || isPartUnsaid(region)) && (
+      {(where === undefined || isPartUnknown(region)) && (
         <WhereItStands
           region={region}
           where={where}
@@ -48,7 +48,7 @@ export function LivesHere({ place, onChange }: Props) {
         all={known}
         nameOf={animalName}
         chosen={lives}
-        onToggle={(id) => onChange((it) => toggleLives(it, id))}
+        onToggle={(id) => onChange((it) => toggleThreat(it, id))}
       />
       <Txt kind="sub">{livesText.whatLiesNearAndWhat}</Txt>
       <Toggles

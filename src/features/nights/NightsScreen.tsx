@@ -1,7 +1,7 @@
 /** The nights: the last sixty as they went, who misses how often, nights away, birds to look for. */
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { isKept } from '@/core/nights/evening-now';
+import { isEveningLogKept } from '@/core/nights/evening-now';
 import { lastNights, nightsByYear, type NightMark } from '@/core/nights/history';
 import { TableButton } from '@/features/place/TableButton';
 import { UndoBar } from '@/features/edit/UndoBar';
@@ -97,7 +97,7 @@ function UnsaidPart({
   readonly log: Yard['sightings'];
 }) {
   const unsaid = marks
-    .filter(({ state, date }) => state === 'not-known' && isKept(log, date))
+    .filter(({ state, date }) => state === 'not-known' && isEveningLogKept(log, date))
     .reverse();
   if (unsaid.length === 0) return null;
   return (

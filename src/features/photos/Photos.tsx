@@ -1,7 +1,7 @@
-/** Photos of one item and what it carries: add, look at, take away, put back. */
+/** Photos of one item and what it carries: small side by side, one at a time large; add, take away, put back. */
 import { photosText } from '@/words/screens/photos';
 import { useState } from 'react';
-import { Image, StyleSheet, View } from 'react-native';
+import { Image, Pressable, StyleSheet, View } from 'react-native';
 import type { Photo } from '@/store/photos';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
@@ -9,6 +9,7 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { dayWords } from '@/words/day-words';
+import { LargePhoto } from './LargePhoto';
 import { usePhotos } from './use-photos';
 
 interface Props {
@@ -17,68 +18,82 @@ interface Props {
   readonly items: readonly [string, ...string[]];
   readonly name: string;
   readonly title?: string;
-  /** Said over a photo, where that is told by when it was taken. */
+  /** Said of a photo, where that is told by when it was taken. */
   readonly over?: (photo: Photo) => string;
 }
 
 export function Photos({ placeId, items, name, title = photosText.photos, over }: Props) {
-  const { photos: data, isDamaged, trouble, add, remove, putBack } = usePhotos(placeId);
-  const [removed, setRemoved] = useState<Photo>();
-  const own = data.filter((it) => items.includes(it.item));
+  const { thumbs, inPlace, isDamaged, trouble, add, remove } = usePhotos(placeId, items);
+  const [putBack, setPutBack] = useState<{ readonly now: () => Promise<unknown> }>();
+  const [large, setLarge] = useState<string>();
+  const shown = thumbs.find(({ id }) => id === large);
+  const caption = (photo: Photo) =>
+    over ? `${over(photo)}, ${dayWords(photo.date)}` : dayWords(photo.date);
+  const takeAway = async (photo: Photo) => {
+    const back = await remove(photo);
+    setPutBack(back && { now: back });
+    setLarge(undefined);
+  };
   return (
     <Part title={title}>
       {trouble && <Notice>{trouble}</Notice>}
       {isDamaged && <Notice>{photosText.aPhotoOfThisPlace}</Notice>}
-      {own.map((photo) => (
-        <View key={photo.id} style={styles.photo}>
-          <Image
-            source={{ uri: photo.data }}
-            accessibilityLabel={`${name}, ${dayWords(photo.date)}`}
-            style={[styles.image, { aspectRatio: photo.width / photo.height }]}
-          />
-          <View style={styles.line}>
-            <Txt kind="small" tone="ink2" style={styles.when}>
-              {over ? `${over(photo)}, ${dayWords(photo.date)}` : dayWords(photo.date)}
-            </Txt>
-            <Button
-              look="key"
-              label={photosText.takeAway}
-              says={photosText.takeThePhotoOfAway(photo.date)}
-              onPress={() => {
-                setRemoved(photo);
-                void remove(photo);
-              }}
-            />
-          </View>
+      {thumbs.length > 0 && (
+        <View style={styles.thumbs}>
+          {thumbs.map((photo) => (
+            <Pressable
+              key={photo.id}
+              role="button"
+              aria-expanded={photo.id === large}
+              aria-label={photosText.photoOf(name, photo.date, photo.id === large)}
+              onPress={() => setLarge(photo.id === large ? undefined : photo.id)}
+              style={[styles.thumb, photo.id === large && styles.open]}
+            >
+              <Image
+                source={{ uri: photo.data }}
+                accessibilityLabel={`${name}, ${dayWords(photo.date)}`}
+                style={styles.image}
+              />
+              <Txt kind="small" tone="ink2">
+                {caption(photo)}
+              </Txt>
+            </Pressable>
+          ))}
         </View>
-      ))}
-      {removed && (
+      )}
+      {shown && (
+        <LargePhoto
+          key={shown.id}
+          thumb={shown}
+          name={name}
+          caption={caption(shown)}
+          onRemove={() => void takeAway(shown)}
+          onClose={() => setLarge(undefined)}
+        />
+      )}
+      {putBack && (
         <Button
           look="plain"
           label={photosText.putThePhotoBack}
           onPress={() => {
-            setRemoved(undefined);
-            void putBack(removed);
+            setPutBack(undefined);
+            void putBack.now();
           }}
         />
       )}
       <Button look="plain" label={photosText.addAPhoto} onPress={() => void add(items[0])} />
       <Txt kind="small" tone="ink2">
-        {photosText.madeSmallAndKeptIn(roomWords(data))}
+        {photosText.madeSmallAndKeptIn(inPlace === 0 ? '' : photosText.ofThisPlace(inPlace))}
       </Txt>
     </Part>
   );
 }
 
-function roomWords(photos: readonly Photo[]): string {
-  if (photos.length === 0) return '';
-  const bytes = photos.reduce((sum, { data }) => sum + data.length, 0);
-  return photosText.ofThisPlaceMb(photos.length, (bytes / 1e6).toFixed(1));
-}
+const side = 104;
 
 const styles = StyleSheet.create({
-  photo: { gap: space.xs },
-  image: { width: '100%', maxWidth: 420, backgroundColor: color.ground },
-  line: { flexDirection: 'row', alignItems: 'center', gap: space.m, maxWidth: 420 },
-  when: { flex: 1 },
+  thumbs: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
+  thumb: { width: side + 2 * space.xs, padding: space.xs, gap: space.xs },
+  open: { backgroundColor: color.ground },
+  image: { width: side, height: side, backgroundColor: color.ground },
 });

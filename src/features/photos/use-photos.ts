@@ -1,34 +1,37 @@
-/** The photos of a place, and what can be done with them; what goes wrong is a sentence. */
+/** The photos of some items, and what can be done with them; what goes wrong is a sentence. */
 import { photosText } from '@/words/screens/photos';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import {
+  drawThumbs,
   keepPhoto,
-  loadPhotos,
+  loadThumbs,
   NoPicture,
   photosKey,
+  putBackPhoto,
   removePhoto,
-  writePhoto,
   type Photo,
 } from '@/store/photos';
 import { notSavedWords } from '@/words/not-saved-words';
 
-export interface PlacePhotos {
-  readonly photos: readonly Photo[];
+export interface ItemPhotos {
+  /** Small ones, oldest first. */
+  readonly thumbs: readonly Photo[];
+  readonly inPlace: number;
   readonly isDamaged: boolean;
   readonly trouble: string | undefined;
   /** Asks for a picture, makes it small and keeps it under the item. */
   readonly add: (item: string) => Promise<void>;
-  readonly remove: (photo: Photo) => Promise<void>;
-  readonly putBack: (photo: Photo) => Promise<void>;
+  /** Gives what puts it back; `undefined` where it could not be taken away. */
+  readonly remove: (photo: Photo) => Promise<(() => Promise<unknown>) | undefined>;
 }
 
-export function usePhotos(placeId: string): PlacePhotos {
+export function usePhotos(placeId: string, items: readonly string[]): ItemPhotos {
   const client = useQueryClient();
-  const queryKey = photosKey(placeId);
-  const { data = [], error } = useQuery({
-    queryKey,
-    queryFn: () => loadPhotos(placeId),
+  const ofPlace = photosKey(placeId);
+  const { data = { thumbs: [], inPlace: 0 }, error } = useQuery({
+    queryKey: [...ofPlace, ...items],
+    queryFn: () => loadThumbs(placeId, items),
     staleTime: Infinity,
     networkMode: 'always',
     retry: false,
@@ -38,19 +41,28 @@ export function usePhotos(placeId: string): PlacePhotos {
   useEffect(() => {
     picker().catch(() => undefined);
   }, []);
-  const after = async (work: Promise<unknown>) => {
+  // Those that came in a file have no small picture until somebody looks.
+  useEffect(() => {
+    drawThumbs(placeId)
+      .then((many) => (many > 0 ? client.invalidateQueries({ queryKey: ofPlace }) : undefined))
+      .catch((wrong: unknown) => setTrouble(notSavedWords(wrong)));
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- whenever the place has other photos
+  }, [placeId, data.inPlace]);
+  const after = async <T>(work: Promise<T>): Promise<T | undefined> => {
     setTrouble(undefined);
     try {
-      await work;
+      return await work;
     } catch (wrong) {
       setTrouble(
         wrong instanceof NoPicture ? photosText.thisFileIsNoPicture : notSavedWords(wrong),
       );
+      return undefined;
+    } finally {
+      await client.invalidateQueries({ queryKey: ofPlace });
     }
-    await client.invalidateQueries({ queryKey });
   };
   return {
-    photos: data,
+    ...data,
     isDamaged: error !== null,
     trouble,
     add: async (item) => {
@@ -61,8 +73,10 @@ export function usePhotos(placeId: string): PlacePhotos {
       const [asset] = picked.assets ?? [];
       if (asset) await after(keepPhoto(placeId, item, asset));
     },
-    remove: (photo) => after(removePhoto(photo)),
-    putBack: (photo) => after(writePhoto(photo)),
+    remove: async (photo) => {
+      const removed = await after(removePhoto(photo));
+      return removed && (() => after(putBackPhoto(removed)));
+    },
   };
 }
 

@@ -1,12 +1,13 @@
 /** The whole place as one file: out, in, and gone from this browser. */
 import { placeText } from '@/words/screens/place';
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useRouterHere } from '@/features/frame/use-router-here';
-import { backupName, backupText, TooLarge } from '@/store/backup';
+import { backupFile, backupName, manyPhotos, TooLarge } from '@/store/backup';
 import { localDay } from '@/store/local-day';
 import { exportText } from '@/store/keep-place';
+import { photoIds, photosKey } from '@/store/photos';
 import { removePlace } from '@/store/places';
 import type { Yard } from '@/store/records';
 import { Button } from '@/ui/controls/Button';
@@ -24,13 +25,20 @@ const opensOffline = typeof navigator === 'undefined' || 'serviceWorker' in navi
 export function FileBlock({ yard }: { readonly yard: Yard }) {
   const router = useRouterHere();
   const client = useQueryClient();
+  const { data: photos = 0 } = useQuery({
+    queryKey: [...photosKey(yard.place.id), 'count'],
+    queryFn: async () => (await photoIds(yard.place.id)).length,
+    networkMode: 'always',
+  });
   const [asking, setAsking] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const [saving, setSaving] = useState(false);
   const saveAll = () => {
+    const at = new Date();
+    setTrouble(undefined);
     setSaving(true);
-    backupText(yard)
-      .then((text) => saveAs(backupName(yard.place.id, localDay(new Date())), text))
+    backupFile(yard, at)
+      .then((file) => saveAs(backupName(yard.place.id, localDay(at)), file, 'application/zip'))
       .catch((error: unknown) =>
         setTrouble(error instanceof TooLarge ? placeText.tooManyPhotos : notSavedWords(error)),
       )
@@ -46,6 +54,9 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
       <Txt tone="ink2">{placeText.everythingIsKeptInThis}</Txt>
       {!opensOffline && <Notice tone="hours">{placeText.noneWithoutANetwork}</Notice>}
       {trouble && <Notice>{trouble}</Notice>}
+      {photos > manyPhotos && (
+        <Notice tone="hours">{placeText.manyPhotos(photos, manyPhotos)}</Notice>
+      )}
       <Button
         label={saving ? placeText.saving : placeText.saveEverythingPhotosToo}
         onPress={saveAll}

@@ -14,7 +14,7 @@ import { notSavedWords } from '@/words/not-saved-words';
 import { JoinOffer } from './JoinOffer';
 
 /** A file of a place that is here, and is not the same: the keeper says what becomes of both. */
-type Clash = IsHere & { readonly text: string };
+type Clash = IsHere & { readonly bytes: Uint8Array };
 
 interface Props {
   readonly label: string;
@@ -26,12 +26,12 @@ export function OpenFileButton({ label, onOpened }: Props) {
   const [trouble, setTrouble] = useState<string>();
   const [news, setNews] = useState<string>();
   const [clash, setClash] = useState<Clash>();
-  const open = async (text: string, whenHere?: WhenHere) => {
+  const open = async (bytes: Uint8Array, whenHere?: WhenHere) => {
     setClash(undefined);
-    const read = await openAnyFile(client, text, whenHere);
+    const read = await openAnyFile(client, bytes, whenHere);
     setTrouble('problem' in read ? fileSentence(read) : undefined);
     if ('problem' in read) return;
-    if ('isHere' in read) setClash({ ...read, text });
+    if ('isHere' in read) setClash({ ...read, bytes });
     else if (read.came) setNews(cameSentence(read.came, 'done'));
     else if (read.unread.length > 0) setNews(unreadSentence(read.unread));
     else onOpened();
@@ -43,13 +43,13 @@ export function OpenFileButton({ label, onOpened }: Props) {
       setTrouble(fileSentence({ problem: 'too-large', bytes: file.size, limit: largestBackup }));
       return;
     }
-    await open(await file.text());
+    await open(new Uint8Array(await file.arrayBuffer()));
   };
   const tell = (error: unknown) => setTrouble(notSavedWords(error));
   const ask = () => {
     const input = document.createElement('input');
     input.type = 'file';
-    input.accept = 'application/json,.json';
+    input.accept = 'application/json,.json,application/zip,.zip';
     input.onchange = () => {
       const [file] = input.files ?? [];
       if (file) take(file).catch(tell);
@@ -68,7 +68,7 @@ export function OpenFileButton({ label, onOpened }: Props) {
       {clash && (
         <JoinOffer
           isHere={clash.isHere}
-          onSay={(whenHere) => void open(clash.text, whenHere).catch(tell)}
+          onSay={(whenHere) => void open(clash.bytes, whenHere).catch(tell)}
           onLeave={() => setClash(undefined)}
         />
       )}

@@ -1,6 +1,6 @@
-/** Hands text to the browser's own download. */
-export function saveAs(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands text or bytes to the browser's own download. */
+export function saveAs(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -4,7 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { missingOf } from '@/core/nights/evening-now';
 import { mostOf } from '@/core/place/group-on';
 import type { Group } from '@/core/place/place';
-import type { CountSaid } from '@/core/records/evening';
+import type { RoostCount } from '@/core/records/evening';
 import { CountFields } from '@/features/edit/CountFields';
 import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
@@ -17,26 +17,26 @@ import { Line } from './Line';
 interface Props {
   /** As it is that evening. */
   readonly group: Group;
-  readonly said: CountSaid | undefined;
-  readonly onSay: (count: CountSaid) => void;
+  readonly said: RoostCount | undefined;
+  readonly onSay: (count: RoostCount) => void;
 }
 
 export function GroupLine({ group, said, onSay }: Props) {
   const [isOpen, setOpen] = useState(false);
   const all = mostOf(group);
-  const now: CountSaid = said ?? { group: group.id, least: group.count, most: all };
+  const now: RoostCount = said ?? { group: group.id, least: group.count, most: all };
   const missing = said ? missingOf(group, said) : 0;
-  const choose = (count: CountSaid) => {
+  const choose = (count: RoostCount) => {
     setOpen(false);
     onSay(count);
   };
-  const exactly = (number: number, more: Partial<CountSaid> = {}): CountSaid => ({
+  const exactly = (number: number, more: Partial<RoostCount> = {}): RoostCount => ({
     group: group.id,
     least: number,
     most: number,
     ...more,
   });
-  const quick: readonly (readonly [label: string, count: CountSaid])[] = [
+  const quick: readonly (readonly [label: string, count: RoostCount])[] = [
     [shutText.allIn(all), { group: group.id, least: group.count, most: all }],
     ...(all > 0
       ? ([
@@ -47,7 +47,7 @@ export function GroupLine({ group, said, onSay }: Props) {
         ] as const)
       : []),
   ];
-  const set = (change: Partial<CountSaid>) => {
+  const set = (change: Partial<RoostCount>) => {
     const next = { ...now, ...change };
     onSay({ ...next, most: Math.max(next.least, next.most) });
   };

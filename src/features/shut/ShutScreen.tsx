@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { awayOn, learningOn } from '@/core/nights/away';
-import { doorSaid, isWhole, restOf } from '@/core/nights/evening-now';
+import { doorAtDusk, isWhole, restOf } from '@/core/nights/evening-now';
 import { keeperOf } from '@/core/nights/missed-chance';
 import { doorsOfRound } from '@/core/nights/shutters';
 import { lastNights } from '@/core/nights/history';
@@ -117,7 +117,7 @@ export function ShutScreen({ yard, asked }: Props) {
                   place={place}
                   door={door}
                   was={night.doors.get(door.id)}
-                  onSay={(was) => void say({ doors: [doorSaid(door, was)] })}
+                  onSay={(was) => void say({ doors: [doorAtDusk(door, was)] })}
                 />
               ))}
               {place.flock

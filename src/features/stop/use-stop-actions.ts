@@ -8,7 +8,7 @@ import { openWalk, readingIn } from '@/core/walk/open-walk';
 import { isGauge, quickAnswer } from '@/core/walk/quick-answer';
 import type { SameAs } from '@/core/walk/same-as';
 import { toAffirm, type StopRow } from '@/core/walk/stop-rows';
-import { isLast, toSayTogether } from '@/core/walk/what-follows';
+import { isLast, answeredTogether } from '@/core/walk/what-follows';
 import { stopsOf, type Stop } from '@/core/walk/stops';
 import { useFeedback } from '@/features/frame/use-feedback';
 import { asAt, standing } from '@/features/walk/QuickReadings';
@@ -64,7 +64,7 @@ export function useStopActions(yard: Yard, at: StopWalk | undefined) {
     return [{ item, attribute, value, how: isGauge(value) ? 'measured' : 'looked' }];
   };
   const affirmed = at ? toAffirm(at.rows).flatMap(lookedAt) : [];
-  const together = at ? toSayTogether(place, at.rows.rows) : [];
+  const together = at ? answeredTogether(place, at.rows.rows) : [];
   const onward = () =>
     run(async () => {
       await store(affirmed);

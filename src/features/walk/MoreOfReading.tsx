@@ -161,13 +161,12 @@ function PhotoHere({
   readonly placeId: string;
   readonly question: Question;
 }) {
-  const { photos, trouble, add } = usePhotos(placeId);
-  const own = photos.filter(({ item }) => item === question.item);
+  const { thumbs, trouble, add } = usePhotos(placeId, [question.item]);
   return (
     <View style={styles.all}>
       {trouble && <Notice>{trouble}</Notice>}
       <View style={styles.row}>
-        {own.slice(-3).map((photo) => (
+        {thumbs.slice(-3).map((photo) => (
           <Image
             key={photo.id}
             source={{ uri: photo.data }}

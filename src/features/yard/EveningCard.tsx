@@ -1,6 +1,6 @@
 /** The evening on the yard: when it gets dark, whether it was shut up, and the way to say so; in the morning, a night nobody spoke of. */
 import { StyleSheet, View } from 'react-native';
-import { isKept } from '@/core/nights/evening-now';
+import { isEveningLogKept } from '@/core/nights/evening-now';
 import { nightOn } from '@/core/nights/night';
 import { doorsOfRound } from '@/core/nights/shutters';
 import type { Place } from '@/core/place/place';
@@ -24,12 +24,12 @@ export function EveningCard({ yard: { sightings: log }, place }: Props) {
   const { night, tonight, isMorning, state, dusk, now } = at;
   if (doorsOfRound(place).length === 0 && place.flock.length === 0) return null;
   const before = nightOn(place, log, nightBefore(tonight));
-  const wasUnsaid = !isMorning && isKept(log, before.date) && before.said.length === 0;
+  const wasUnsaid = !isMorning && isEveningLogKept(log, before.date) && before.said.length === 0;
   const says = isMorning
     ? eveningText.lastNight(place, night)
     : eveningText.evening(place, night, state, dusk && { dark: dusk.dark, now });
   // A morning is asked about where evenings are written down.
-  if (isMorning && !isKept(log, night.date)) return null;
+  if (isMorning && !isEveningLogKept(log, night.date)) return null;
   const head = (
     <Txt kind="strong" tone={says.isPressing ? 'open' : 'holds'}>
       {says.head}

@@ -13,6 +13,12 @@ export const photosText = spoken('photos', {
   putThePhotoBack: 'Put the photo back',
   addAPhoto: 'Add a photo',
   madeSmallAndKeptIn: (room: string) => `Made small and kept in this browser only. ${room}`,
-  ofThisPlaceMb: (many: number, bytes: string) =>
-    `${count(many, 'photo')} of this place, ${bytes} MB.`,
+  ofThisPlace: (many: number) => `${count(many, 'photo')} of this place.`,
+  photoOf: (name: string, date: string, isLarge: boolean) =>
+    isLarge
+      ? `Make the photo of ${name}, ${dayWords(date)}, small again`
+      : `Show the photo of ${name}, ${dayWords(date)}, larger`,
+  large: (name: string, when: string) => `${name}, ${when}, large`,
+  smaller: 'Make it small again',
+  cannotBeRead: 'This photo cannot be read. It is left as it is.',
 });

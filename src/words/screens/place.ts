@@ -20,6 +20,8 @@ export const placeText = spoken('place', {
     'Everything is kept in this browser only. A file of it is your copy: structure, every walk, every mend, prices and purchases; with the photos or without. Either is opened again below.',
   tooManyPhotos:
     'With all its photos this place is larger than one file that can be opened again. Save a copy without photos, or take some photos away first. Nothing was changed.',
+  manyPhotos: (many: number, fit: number) =>
+    `${many} photos: one file has room for about ${fit}. Take some away before it is too late to save them all.`,
   saving: 'Saving …',
   saveEverythingPhotosToo: 'Save everything, photos too',
   saveACopyAsA: 'Save a copy as a file',

@@ -1,7 +1,7 @@
 /** What the screen of the evening round says. */
 import type { Night } from '@/core/nights/night';
 import type { Place } from '@/core/place/place';
-import type { CountSaid } from '@/core/records/evening';
+import type { RoostCount } from '@/core/records/evening';
 import type { Learning } from '@/core/records/spells';
 import type { Range } from '@/core/score/judge';
 import { spoken } from '../language';
@@ -31,7 +31,7 @@ export const shutText = spoken('shut', {
   shouldBeShut: 'should be shut',
   shouldBeIn: 'should be in',
   shouldBeOn: 'should be on',
-  groupIs: (said: CountSaid) => {
+  groupIs: (said: RoostCount) => {
     const more = [
       ...(said.out ? [`${said.out} still out`] : []),
       ...(said.elsewhere ? [`${said.elsewhere} asleep elsewhere`] : []),

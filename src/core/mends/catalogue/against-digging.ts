@@ -90,6 +90,7 @@ function meshFor(length: number, height: number): Amount {
   return { material: skirtMesh, length, height: height + upstand };
 }
 
+/** Mesh laid outward on the ground. */
 export const apronOut = againstDigging('apron-out', ({ depth }) => depth.value === 0, 20, [
   'cut-wire',
   'animal-inside',
@@ -104,18 +105,21 @@ export const flapOut = againstDigging(
   isLightFrame,
 );
 
+/** Mesh let down into the ground. */
 export const skirtDown = againstDigging('skirt-down', ({ outward }) => outward.value === 0, 60, [
   'digging',
   'cut-wire',
   'animal-inside',
 ]);
 
+/** Mesh let down and turned outward. */
 export const skirtAndFoot = againstDigging('skirt-and-foot', () => true, 75, [
   'digging',
   'cut-wire',
   'animal-inside',
 ]);
 
+/** Slabs laid along the wall. */
 export const slabsAlong: CatalogueMend = {
   kind: 'slabs-along',
   term: 'lasting',

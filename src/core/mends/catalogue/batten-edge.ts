@@ -1,6 +1,7 @@
 /** The pulled edge clamped under a batten. */
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** A batten over the edge of the mesh. */
 export const battenEdge: CatalogueMend = {
   kind: 'batten-edge',
   term: 'lasting',

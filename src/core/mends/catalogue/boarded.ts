@@ -2,6 +2,7 @@
 import { coverSize, screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 import { isForAir } from './for-air';
 
+/** A bay boarded over. */
 export const boarded: CatalogueMend = {
   kind: 'boarded',
   term: 'lasting',

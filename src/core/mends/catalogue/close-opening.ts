@@ -19,6 +19,7 @@ function roundOf(weak: WeakSpot): number {
   return opening ? 2 * (opening.width + opening.height) : 0;
 }
 
+/** A plate with a collar round what comes through a wall. */
 export const collarPlate: CatalogueMend = {
   kind: 'collar-plate',
   term: 'lasting',
@@ -32,6 +33,7 @@ export const collarPlate: CatalogueMend = {
   cautions: ['cut-wire'],
 };
 
+/** Mesh lapped and laced where two pieces meet. */
 export const lapSeam: CatalogueMend = {
   kind: 'lap-seam',
   term: 'lasting',

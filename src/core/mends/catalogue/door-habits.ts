@@ -5,6 +5,7 @@ import { workTime, type CatalogueMend } from './catalogue-mend';
 const opensBy = ({ parts }: WeakSpot, doors: 'as-habit' | 'round-forgotten'): boolean =>
   parts.some(({ reason }) => reason.kind === 'stands-open' && reason.doors === doors);
 
+/** The birds’ door is shut every night. */
 export const shutNightly: CatalogueMend = {
   kind: 'shut-nightly',
   term: 'lasting',
@@ -16,6 +17,7 @@ export const shutNightly: CatalogueMend = {
   cautions: ['air'],
 };
 
+/** Two springs that pull a door to; one is spare for the other. */
 export const springCloser: CatalogueMend = {
   kind: 'spring-closer',
   term: 'lasting',

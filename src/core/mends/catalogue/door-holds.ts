@@ -1,6 +1,7 @@
 /** What holds a door where it hangs, and its own cover on it. */
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** Hinges screwed tight. */
 export const hingeScrews: CatalogueMend = {
   kind: 'hinge-screws',
   term: 'lasting',
@@ -11,6 +12,7 @@ export const hingeScrews: CatalogueMend = {
   cautions: [],
 };
 
+/** A lift-off cover screwed down. */
 export const coverScrewed: CatalogueMend = {
   kind: 'cover-screwed',
   term: 'lasting',

@@ -2,6 +2,7 @@
 import type { WeakSpot } from '../weak-spot';
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** A strip all round that the door shuts against. */
 export const doorStop: CatalogueMend = {
   kind: 'door-stop',
   term: 'lasting',

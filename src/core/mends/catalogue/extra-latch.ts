@@ -22,6 +22,9 @@ function latchWith(
 const hasp: Amount = { material: 'hasp', count: 1 };
 const screws: Amount = { material: 'screws', count: 4 };
 
+/** A latch that needs two motions. */
 export const twoMotionLatch = latchWith('two-motion-latch', 'two-motion', screws, 20);
+/** A clip through the hasp. */
 export const clipThroughHasp = latchWith('clip-through-hasp', 'clip', hasp, 15);
+/** A padlock. */
 export const padlock = latchWith('padlock', 'padlock', hasp, 15);

@@ -25,6 +25,7 @@ export const heightsOfFirst = (letsBy: WeakSpot['letsBy']): number[] =>
 const kitFor = ({ along = [], letsBy }: WeakSpot) =>
   firstLineOf(along, heightsOfFirst(letsBy).length);
 
+/** A first electric line round the place, with all that belongs to it. */
 export const firstLine: CatalogueMend = {
   kind: 'first-line',
   term: 'lasting',

@@ -24,6 +24,7 @@ const floorOf =
 
 const square = ({ zone }: WeakSpot): number => ((zone?.width ?? 0) * (zone?.depth ?? 0)) / 1e6;
 
+/** Mesh under the floor of a pen on the ground. */
 export const floorMesh: CatalogueMend = {
   kind: 'floor-mesh',
   term: 'lasting',
@@ -37,6 +38,7 @@ export const floorMesh: CatalogueMend = {
   cautions: ['digging', 'cut-wire', 'animal-inside', 'drainage'],
 };
 
+/** Mesh under a pen that moves: it travels with it. */
 export const meshUnder: CatalogueMend = {
   kind: 'mesh-under',
   term: 'lasting',

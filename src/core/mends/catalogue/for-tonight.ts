@@ -1,6 +1,7 @@
 /** What keeps something out tonight: clips, wedges, wads. None of it lasts. */
 import { widestAt, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** Clips along a loose edge, for tonight. */
 export const clipEdge: CatalogueMend = {
   kind: 'clip-edge',
   term: 'tonight',
@@ -10,6 +11,7 @@ export const clipEdge: CatalogueMend = {
   cautions: ['cut-wire'],
 };
 
+/** A hole stuffed with crushed mesh, for tonight. */
 export const holeStuffed: CatalogueMend = {
   kind: 'hole-stuffed',
   term: 'tonight',
@@ -19,6 +21,7 @@ export const holeStuffed: CatalogueMend = {
   cautions: ['animal-inside', 'cut-wire'],
 };
 
+/** A wedge in a door, for tonight. */
 export const wedgeShut: CatalogueMend = {
   kind: 'wedge-shut',
   term: 'tonight',
@@ -28,6 +31,7 @@ export const wedgeShut: CatalogueMend = {
   cautions: ['keeper-shut-in', 'fire'],
 };
 
+/** A carabiner through a hasp, for tonight. */
 export const carabinerOn: CatalogueMend = {
   kind: 'carabiner-on',
   term: 'tonight',

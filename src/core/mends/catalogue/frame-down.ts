@@ -2,6 +2,7 @@
 import { isLightFrame } from './light-frame';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
+/** A frame let down on the ground and weighted, for tonight. */
 export const frameDown: CatalogueMend = {
   kind: 'frame-down',
   term: 'tonight',

@@ -2,6 +2,7 @@
 import { meshes, type MeshId } from '../../tables/meshes';
 import type { CatalogueMend, Caution } from './catalogue-mend';
 
+/** What a mend may take from the birds or their keeper. */
 export const harms = [
   'air',
   'shade',

@@ -39,6 +39,7 @@ export type {
   Material,
 } from './catalogue-mend';
 
+/** Every mend by its kind. */
 export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'sill-board': sillBoard,
   'sill-apron': sillApron,

@@ -2,6 +2,7 @@
 import { standsFast } from './light-frame';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
+/** A kerb let into the ground along the wall. */
 export const kerbAlong: CatalogueMend = {
   kind: 'kerb-along',
   term: 'lasting',

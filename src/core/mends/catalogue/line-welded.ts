@@ -28,8 +28,11 @@ function lineWith(kind: CatalogueKind, mesh: MeshId): CatalogueMend {
   };
 }
 
+/** A bay lined with 13 mm welded mesh. */
 export const lineWelded13 = lineWith('line-welded-13', 'welded-13');
+/** A bay lined with 6 mm welded mesh. */
 export const lineWelded6 = lineWith('line-welded-6', 'welded-6');
+/** A bay lined with 25 mm welded mesh. */
 export const lineWelded25 = lineWith('line-welded-25', 'welded-25');
 /** Of stouter wire, against what bites through the lighter ones. */
 export const lineWelded25x50 = lineWith('line-welded-25x50', 'welded-25x50');

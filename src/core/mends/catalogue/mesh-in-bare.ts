@@ -11,6 +11,7 @@ function bareOf({ bay, spot }: WeakSpot): { readonly length: number; readonly he
   return { length: bay.width, height };
 }
 
+/** Mesh where there is none. */
 export const meshInBare: CatalogueMend = {
   kind: 'mesh-in-bare',
   term: 'lasting',

@@ -18,6 +18,7 @@ function leastFor(id: AnimalId, height: number): number | undefined {
   return animals[id].flies || widths.length === 0 ? undefined : Math.min(...widths);
 }
 
+/** An overhang outward at the top. */
 export const overhangOut: CatalogueMend = {
   kind: 'overhang-out',
   term: 'lasting',
@@ -70,6 +71,7 @@ function roofOf(
   };
 }
 
+/** A roof of mesh. */
 export const roofMesh = roofOf('roof-mesh', 'welded-25', 12, [
   'ladder',
   'cut-wire',

@@ -1,6 +1,7 @@
 /** A board screwed over a hole in boarding. */
 import { meshOverlap, widestAt, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** A board over a hole. */
 export const patchBoard: CatalogueMend = {
   kind: 'patch-board',
   term: 'lasting',

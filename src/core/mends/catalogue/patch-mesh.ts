@@ -1,6 +1,7 @@
 /** ½ in mesh over a hole, lapped on to sound mesh all round. */
 import { meshOverlap, workTime, type CatalogueMend, widestAt } from './catalogue-mend';
 
+/** A patch of mesh over a hole. */
 export const patchMesh: CatalogueMend = {
   kind: 'patch-mesh',
   term: 'lasting',

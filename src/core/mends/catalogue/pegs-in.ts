@@ -3,6 +3,7 @@ import { isKnown } from '../../place/possible';
 import { soilFigures, type Soil } from '../../tables/soils';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
+/** Pegs that hold a light frame down. */
 export const pegsIn: CatalogueMend = {
   kind: 'pegs-in',
   term: 'lasting',

@@ -1,6 +1,7 @@
 /** Channel down both sides of a sliding pop door, and a bottom rail to land in. */
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** Runners that hold a sliding pop door at both sides. */
 export const popDoorRunners: CatalogueMend = {
   kind: 'pop-door-runners',
   term: 'lasting',

@@ -27,6 +27,7 @@ const price = (by: PriceBy, whole: number): Price => ({
   },
 });
 
+/** What materials cost where nobody has said a price of their own; assumptions of ours. */
 export const prices: Readonly<Record<Material, Price>> = {
   slabs: price('square-metre', 25),
   board: price('metre', 4),
@@ -85,4 +86,5 @@ export const prices: Readonly<Record<Material, Price>> = {
   'two-sided-lock': price('piece', 20),
 };
 
+/** Everything that mends are made of. */
 export const materials = Object.keys(prices) as Material[];

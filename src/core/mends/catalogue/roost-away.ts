@@ -2,6 +2,7 @@
 import { animals } from '../../tables/animals';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
+/** The perch moved away from the mesh. */
 export const roostAway: CatalogueMend = {
   kind: 'roost-away',
   term: 'lasting',

@@ -1,6 +1,7 @@
 /** Screws with washers where staples or ties gave. */
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** Screws and washers in place of staples. */
 export const screwsAndWashers: CatalogueMend = {
   kind: 'screws-and-washers',
   term: 'lasting',

@@ -13,6 +13,7 @@ export const apronWidth: Figure = practice(
 /** Turned up the sill. */
 export const sillUpstand = 150;
 
+/** Mesh along the sill and out over the ground. */
 export const sillApron: CatalogueMend = {
   kind: 'sill-apron',
   term: 'lasting',

@@ -1,6 +1,7 @@
 /** A board screwed along the sill, scribed to the ground. */
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** A board along the sill. */
 export const sillBoard: CatalogueMend = {
   kind: 'sill-board',
   term: 'lasting',

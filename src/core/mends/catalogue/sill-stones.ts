@@ -1,6 +1,7 @@
 /** Stones or slabs packed against the gap for tonight. */
 import { widestAt, workTime, type CatalogueMend } from './catalogue-mend';
 
+/** Stones along the sill, for tonight. */
 export const sillStones: CatalogueMend = {
   kind: 'sill-stones',
   term: 'tonight',

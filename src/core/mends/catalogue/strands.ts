@@ -34,6 +34,7 @@ function missing(
     .filter((value) => there.every((it) => Math.abs(it - value) > wireTolerance.value));
 }
 
+/** A strand at the height that an animal meets it. */
 export const strandSet: CatalogueMend = {
   kind: 'strand-set',
   term: 'lasting',
@@ -51,6 +52,7 @@ export const strandSet: CatalogueMend = {
   cautions: ['electric', 'cut-wire', 'entangling'],
 };
 
+/** What touches a strand, cut away. */
 export const strandClear: CatalogueMend = {
   kind: 'strand-clear',
   term: 'lasting',
@@ -77,6 +79,7 @@ export function voltsFor({ letsBy }: Pick<WeakSpot, 'letsBy'>): readonly SpotTar
   return [{ attribute: 'fence.volts', value: { atLeast: Math.max(...volts) } }];
 }
 
+/** The line charged again: feed, leaks, earth. */
 export const fenceCharge: CatalogueMend = {
   kind: 'fence-charge',
   term: 'lasting',

@@ -13,6 +13,7 @@ function enough({ letsBy }: WeakSpot): number {
   return Math.ceil((4 * strongest) / gravity) + 1;
 }
 
+/** What a light frame is loaded with at most, kg. */
 export const mostLoad = ours(
   200,
   'kg',
@@ -22,6 +23,7 @@ export const mostLoad = ours(
 /** One slab laid on for weight. */
 export const slabWeight = ours(20, 'kg', 'A paving slab of 450 mm weighs about so much.');
 
+/** Weights on a light frame. */
 export const weightOn: CatalogueMend = {
   kind: 'weight-on',
   term: 'lasting',

@@ -68,6 +68,7 @@ const cutRollSchema = object({ roll: rollSchema, sections: list(sectionSchema) }
 /** A roll with its sections. */
 export interface CutRoll extends TypeOf<typeof cutRollSchema> {}
 
+/** A cutting list with its sheets and offcuts. */
 export const cuttingSchema = named(
   'cutting',
   object({

@@ -39,7 +39,7 @@ export function restBound(pieces: readonly Piece[]): RestBound {
     const have = table.small.map((small) =>
       gaps.reduce((sum, left) => sum + full - weightOf(full - left, full, small), 0),
     );
-    return needs(steps, table, have, gaps, rolls, full);
+    return needs(steps, table, { have, full }, { gaps, rolls });
   };
 }
 
@@ -92,10 +92,8 @@ function weightOf(width: number, full: number, small: number): number {
 function needs(
   steps: readonly Step[],
   { wanted }: Table,
-  have: readonly number[],
-  gaps: readonly number[],
-  rolls: Room['rolls'],
-  full: number,
+  { have, full }: { readonly have: readonly number[]; readonly full: number },
+  { gaps, rolls }: Room,
 ): number | undefined {
   const gap = gaps.reduce((sum, it) => sum + it, 0);
   const widths = [...new Set(rolls.map(({ width }) => width))];

@@ -11,7 +11,7 @@ const fineness = 400;
 const finerFineness = 2000;
 
 /** What prices say of all pieces together. */
-export interface Look {
+export interface Pricing {
   /** What all pieces cost at the least, by these prices. */
   readonly whole: number;
   /** By piece: what beginning a section with it saves, 0 or less. */
@@ -27,7 +27,7 @@ export interface Sections {
   readonly look: (
     prices: readonly number[],
     costOf: (kind: number, piece: number) => number,
-  ) => Look;
+  ) => Pricing;
 }
 
 /** `pieces`: the longest first. `widths`: of sections, by kind. */

@@ -20,7 +20,7 @@ import { byTheMetre } from './till';
 import { worthwhile } from './worthwhile';
 
 const found = applyReadings(samphireYard.place, samphireYard.walks).place;
-const session = buildProblem(found, samphireYard.sightings, [], 2026);
+const session = buildProblem(found, { log: samphireYard.sightings, year: 2026 });
 const { problem } = session;
 const answer = (limits: Limits, from = session) => atOnce(answering(from, limits));
 const idOf = (index: number): string => problem.candidates[index]?.id ?? '';
@@ -141,7 +141,11 @@ test('what is in hand is in the plan: planned at its price, bought for nothing, 
   const of = (state: 'planned' | 'bought' | 'done') =>
     answer(
       { cents: 0 },
-      buildProblem(found, samphireYard.sightings, [moveMend(planned, state, '2026-11-26')], 2026),
+      buildProblem(found, {
+        log: samphireYard.sightings,
+        mends: [moveMend(planned, state, '2026-11-26')],
+        year: 2026,
+      }),
     );
   expect(of('planned')).toMatchObject({ overspent: true, cents: 880 });
   expect(of('bought')).toMatchObject({ overspent: false, cents: 0, minutes: 35, chosen: [sill] });
@@ -155,7 +159,7 @@ test('a mend of the keeper’s own is planned with by what it is said to leave',
     id: 'own-1',
   });
   const chosen = (leaves: number) =>
-    answer({ cents: 400 }, buildProblem(found, [], [own(leaves)], 2026)).chosen;
+    answer({ cents: 400 }, buildProblem(found, { mends: [own(leaves)], year: 2026 })).chosen;
   expect(chosen(10)).toContain('own-1');
   // Wide enough for a rat, a stoat and a mink all the same: of no use.
   expect(chosen(37)).not.toContain('own-1');

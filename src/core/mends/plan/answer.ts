@@ -37,8 +37,9 @@ export interface PlanAnswer {
   readonly others: Readonly<Record<string, WhyNotWords>>;
 }
 
-export const nightsLeft = ['way-in', 'long-work', 'whole-night', 'shut-out'] as const;
 /** What is left to it: a way in or a slow way; longer work than it gives itself; a whole night's; nothing gets in. */
+export const nightsLeft = ['way-in', 'long-work', 'whole-night', 'shut-out'] as const;
+/** One of `nightsLeft`. */
 export type NightLeft = (typeof nightsLeft)[number];
 
 /** What a plan changes about one animal. */

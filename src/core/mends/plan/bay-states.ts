@@ -9,7 +9,7 @@ import type { Animal } from '../../tables/animals';
 import type { Candidate } from './candidates';
 import { bayMissed, type Missed } from './missed';
 import { spotWeights, type SpotWeights } from './spot-weights';
-import { laidOver, withMends } from './with-mends';
+import { withTargets, withMends } from './with-mends';
 
 /** Weights of a bay by the mends that are made of it. */
 export interface BayStates {
@@ -37,7 +37,7 @@ export function bayStates(ready: Place, candidates: readonly Candidate[]): BaySt
   const states = new Map<string, State>();
   const stateOf = (id: BayId, made: readonly number[]): State => {
     const mends = made.flatMap((index) => candidates[index]?.mend ?? []);
-    const place = laidOver(alone.get(id) ?? ready, mends);
+    const place = withTargets(alone.get(id) ?? ready, mends);
     const bay = findBay(place, id)?.bay;
     if (!bay) throw new Error(`no bay ${id}`);
     // What the line gives here hangs on all of it.

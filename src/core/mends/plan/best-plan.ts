@@ -183,10 +183,8 @@ function looked(
     const reach = reachOf(
       term,
       served[index] as Served,
-      problem.candidates,
-      choice,
+      { options: problem.candidates, choice, metric: 'weight' },
       left,
-      'weight',
     );
     now[index] = chanceOf(reach.now);
     least[index] = chanceOf(reach.most);

@@ -26,6 +26,19 @@ interface Way {
   readonly minutes: number;
 }
 
+/** What is chosen so far of what may be, and in which measure a way is long. */
+export interface Chosen {
+  readonly options: readonly Option[];
+  readonly choice: Choice;
+  readonly metric: Metric;
+}
+
+/** How far it is from each zone to the birds: as things are, and with all of them at their best. */
+interface Ends {
+  readonly now: Inside;
+  readonly best: Inside;
+}
+
 /** How many of a term's links each mend serves, so that its price is never asked of them more than once in all. */
 export type Served = ReadonlyMap<number, number>;
 
@@ -39,15 +52,8 @@ export function servedBy(term: Term): Served {
 }
 
 /** The least that a term can lose by any set that the money and time left can pay for. */
-export function reachOf(
-  term: Term,
-  served: Served,
-  options: readonly Option[],
-  choice: Choice,
-  left: Left,
-  metric: Metric,
-): Reach {
-  const ways = term.links.map((link) => waysOf(link, served, options, choice, left, metric));
+export function reachOf(term: Term, served: Served, chosen: Chosen, left: Left): Reach {
+  const ways = term.links.map((link) => waysOf(link, served, chosen, left));
   const now = ways.map(([as]) => (as as Way).weight);
   const best = ways.map((all) => all.reduce((most, { weight }) => Math.max(most, weight), 0));
   const inside = insideOf(term, now);
@@ -62,18 +68,19 @@ export function reachOf(
   const insideBest = insideOf(term, best);
   const top = distanceOf(term, best, insideBest);
   if (top <= distance) return asItIs;
-  const levels = levelsOf(term, ways, inside, insideBest, distance, top);
+  const ends = { now: inside, best: insideBest };
+  const levels = levelsOf(term, ways, ends, { above: distance, top });
   // Whether a level can be paid for changes once, from yes to no.
   let [low, high] = [-1, levels.length - 1];
   while (low < high) {
     const middle = Math.ceil((low + high) / 2);
     const level = levels[middle] as number;
-    if (isWithin(leastFor(term, ways, inside, insideBest, level), left)) low = middle;
+    if (isWithin(leastFor(term, ways, ends, level), left)) low = middle;
     else high = middle - 1;
   }
   if (low < 0) return asItIs;
   const most = levels[low] as number;
-  const { minutes } = leastFor(term, ways, inside, insideBest, most);
+  const { minutes } = leastFor(term, ways, ends, most);
   return { now: distance, most, work: minutes };
 }
 
@@ -83,12 +90,10 @@ const noEnd: Left = { cents: Infinity, minutes: Infinity };
 export function leastToReach(
   term: Term,
   served: Served,
-  options: readonly Option[],
-  choice: Choice,
+  chosen: Chosen,
   level: number,
-  metric: Metric,
 ): { readonly now: number; readonly least: Left } {
-  const ways = term.links.map((link) => waysOf(link, served, options, choice, noEnd, metric));
+  const ways = term.links.map((link) => waysOf(link, served, chosen, noEnd));
   const now = ways.map(([as]) => (as as Way).weight);
   const inside = insideOf(term, now);
   const distance = distanceOf(term, now, inside);
@@ -96,23 +101,15 @@ export function leastToReach(
   const best = ways.map((all) => all.reduce((most, { weight }) => Math.max(most, weight), 0));
   const insideBest = insideOf(term, best);
   if (distanceOf(term, best, insideBest) < level) return { now: distance, least: noEnd };
-  return { now: distance, least: leastFor(term, ways, inside, insideBest, level) };
+  const ends = { now: inside, best: insideBest };
+  return { now: distance, least: leastFor(term, ways, ends, level) };
 }
 
 /** Links of the ways that no mend makes as long as this, with everything made: what has no mend. */
-export function waysThatStay(
-  term: Term,
-  options: readonly Option[],
-  choice: Choice,
-  level: number,
-  metric: Metric,
-): Link[] {
+export function waysThatStay(term: Term, chosen: Chosen, level: number): Link[] {
   const served = servedBy(term);
   const best = term.links.map((link) =>
-    waysOf(link, served, options, choice, noEnd, metric).reduce(
-      (most, { weight }) => Math.max(most, weight),
-      0,
-    ),
+    waysOf(link, served, chosen, noEnd).reduce((most, { weight }) => Math.max(most, weight), 0),
   );
   const inside = insideOf(term, best);
   return term.links.filter(
@@ -125,10 +122,8 @@ export function waysThatStay(
 function waysOf(
   link: Link,
   served: Served,
-  options: readonly Option[],
-  choice: Choice,
+  { options, choice, metric }: Chosen,
   left: Left,
-  metric: Metric,
 ): Way[] {
   const { states, mends } = link;
   if (mends.length === 0) {
@@ -165,17 +160,15 @@ function waysOf(
 function levelsOf(
   { links }: Term,
   ways: readonly (readonly Way[])[],
-  inside: Inside,
-  insideBest: Inside,
-  above: number,
-  top: number,
+  ends: Ends,
+  { above, top }: { readonly above: number; readonly top: number },
 ): number[] {
   const levels = new Set<number>([top]);
   links.forEach((link, index) => {
     if (link.from !== outsideEnd) return;
-    const on = onward(link, insideBest);
+    const on = onward(link, ends.best);
     for (const { weight } of ways[index] as readonly Way[]) {
-      for (const level of [weight + on, weight + onward(link, inside)]) {
+      for (const level of [weight + on, weight + onward(link, ends.now)]) {
         if (level > above && level < top) levels.add(level);
       }
     }
@@ -192,8 +185,7 @@ const nothing: Left = { cents: 0, minutes: 0 };
 function leastFor(
   { links }: Term,
   ways: readonly (readonly Way[])[],
-  inside: Inside,
-  insideBest: Inside,
+  ends: Ends,
   level: number,
 ): Left {
   let must = nothing;
@@ -207,13 +199,13 @@ function leastFor(
       behind = lesser(behind, cheapest(all, as, true));
       continue;
     }
-    const on = onward(link, insideBest);
-    if (as + onward(link, inside) >= level) continue;
+    const on = onward(link, ends.best);
+    if (as + onward(link, ends.now) >= level) continue;
     if (as + on < level) {
       must = added(must, cheapest(all, level - on, false));
       continue;
     }
-    const alone = cheapest(all, level - onward(link, inside), false);
+    const alone = cheapest(all, level - onward(link, ends.now), false);
     either.set(link.to, added(either.get(link.to) ?? nothing, alone));
   }
   let extra = nothing;

@@ -3,7 +3,7 @@ import { withLine } from '../../fence/with-line';
 import { allBays, findItem } from '../../place/find';
 import { mostOf } from '../../place/group-on';
 import { outside, type BayId, type Place, type ZoneId } from '../../place/place';
-import { toKeepOut } from '../../place/setting';
+import { threatsMinded } from '../../place/setting';
 import type { LogEntry } from '../../records/sighting';
 import type { Mend } from '../../records/mend';
 import { shareThatTry } from '../../score/attempts';
@@ -38,14 +38,21 @@ export interface Planning {
   readonly spots: readonly WeakSpot[];
 }
 
-/** `found`: with readings laid over it. `year`: whose months are gone through. `scales`: how it has gone here, times the tables' losses. */
+/** What a plan is made from beside the place. */
+interface Basis {
+  /** Whose months are gone through. */
+  readonly year: number;
+  readonly log?: readonly LogEntry[];
+  readonly mends?: readonly Mend[];
+  readonly unitPrices?: UnitPrices | undefined;
+  /** How it has gone here, times the tables' losses. */
+  readonly scales?: Scales | undefined;
+}
+
+/** `found`: with readings laid over it. */
 export function buildProblem(
   found: Place,
-  log: readonly LogEntry[],
-  mends: readonly Mend[],
-  year: number,
-  unitPrices?: UnitPrices,
-  scales?: Scales,
+  { year, log = [], mends = [], unitPrices, scales }: Basis,
 ): Planning {
   const cases = casesOfYear(found, year);
   const distinct = [...new Map(cases.map((it) => [it.key, it])).values()];
@@ -131,7 +138,7 @@ function weightsOf(
   let fixedOf: ByGroup = {};
   for (const { scenario, date, days, key, when, missed, share } of cases) {
     const birds = whereabouts(found, scenario, date);
-    for (const id of toKeepOut(found)) {
+    for (const id of threatsMinded(found)) {
       const animal = animals[id];
       if (!isAbout(found, animal, scenario, date)) continue;
       const tries =
@@ -239,7 +246,7 @@ function harmfulOf(
       }));
   };
   for (const [bay, mends] of byBay) {
-    for (const id of toKeepOut(ready)) {
+    for (const id of threatsMinded(ready)) {
       for (const { scenario, date } of cases) {
         const lightest = (made: readonly number[], of = bay) =>
           lightestOf(states.weights(of, made, { animal: animals[id], scenario, date }));

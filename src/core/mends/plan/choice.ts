@@ -3,7 +3,9 @@ import type { Link, LinkState, PlanProblem } from './problem';
 
 /** One byte a candidate: 0 open, 1 made, 2 not to be made. */
 export type Choice = Uint8Array;
+/** Of a candidate: made. */
 export const made = 1;
+/** Of a candidate: not to be made. */
 export const barred = 2;
 
 /** Nothing made, nothing barred. */

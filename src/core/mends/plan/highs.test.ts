@@ -31,12 +31,12 @@ async function solved(lp: string): Promise<number | undefined> {
 }
 
 const problemOf = ({ place, walks, sightings }: PlaceFile): PlanProblem =>
-  buildProblem(applyReadings(place, walks).place, sightings, [], 2026).problem;
+  buildProblem(applyReadings(place, walks).place, { log: sightings, year: 2026 }).problem;
 
 const places: readonly (readonly [name: string, problem: PlanProblem])[] = [
   ['Samphire Yard', problemOf(samphireYard)],
   ['Tamarack Bank', problemOf(tamarackBank)],
-  ['60 bays, eight animals', buildProblem(largePlace(60, 8), [], [], 2026).problem],
+  ['60 bays, eight animals', buildProblem(largePlace(60, 8), { year: 2026 }).problem],
 ];
 
 describe.each(places)('%s', (_name, problem) => {

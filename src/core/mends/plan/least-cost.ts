@@ -90,7 +90,7 @@ function asked(
 ): Pick<Node, 'bound' | 'term'> {
   let [most, worst] = [-1, -1];
   terms.forEach(({ term, level, served }, index) => {
-    const { now, least } = leastToReach(term, served, options, choice, level, metric);
+    const { now, least } = leastToReach(term, served, { options, choice, metric }, level);
     if (now < level && least.cents > most) [most, worst] = [least.cents, index];
   });
   return { bound: spent.cents + Math.max(0, most), term: worst };

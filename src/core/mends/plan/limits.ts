@@ -5,6 +5,7 @@ const most = 100_000_000;
 /** Ids of candidates: what they mend, and how. */
 const candidateIds = list(text(400));
 
+/** What the keeper allows a plan: money, time, what must and must not be. */
 export const limitsSchema = object({
   /** Hundredths of the keeper's money; absent: no end of it. */
   cents: optional(amount(0, most)),

@@ -68,7 +68,7 @@ const places: readonly (readonly [string, Place, Evening[]])[] = [
 test.each(places)(
   '%s: each mend alone, and every two that touch the round, come to what is judged of them',
   (_name, place, log) => {
-    const { problem, candidates, ready } = buildProblem(place, log, [], 2026);
+    const { problem, candidates, ready } = buildProblem(place, { log, year: 2026 });
     const ofRound = candidates.flatMap(({ mend: { kind } }, index) =>
       ['spring-closer', 'shut-nightly', 'light-door'].includes(kind) ? [index] : [],
     );

@@ -8,6 +8,7 @@ import type { Link, PlanProblem, Term } from './problem';
 /** Gives the choice with all of them made; `undefined` where no set with this choice in it leaves fewer than `most` birds a year. */
 export type WithNeeded = (choice: Choice, most: number) => Choice | undefined;
 
+/** The problem without candidates that spare no bird, whatever else is made. */
 export function withNeeded(problem: PlanProblem, birds: ReturnType<typeof birdsBy>): WithNeeded {
   const { terms, candidates } = problem;
   const termsOf = candidates.map((_, mend) =>

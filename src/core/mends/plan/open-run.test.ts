@@ -36,7 +36,7 @@ function openAbove(place: Place, lives: readonly AnimalId[]): Place {
 const open = openAbove(found(samphireYard), ['goshawk', 'red-fox', 'raccoon', 'domestic-cat']);
 
 test('a net or a roof over the run keeps the hawk out, by day; netting keeps out nothing with teeth', () => {
-  const { candidates, ready } = buildProblem(open, [], [], 2026);
+  const { candidates, ready } = buildProblem(open, { year: 2026 });
   const with_ = (kind: string) => {
     const mend = candidates.find(
       (it) => it.mend.kind === kind && it.mend.spot.item === 'run',
@@ -53,14 +53,14 @@ test('a net or a roof over the run keeps the hawk out, by day; netting keeps out
 });
 
 test('roof and net exclude each other and every overhang under them', () => {
-  const { candidates } = buildProblem(open, [], [], 2026);
+  const { candidates } = buildProblem(open, { year: 2026 });
   const roof = candidates.find(({ mend }) => mend.kind === 'roof-mesh' && mend.spot.item === 'run');
   expect(roof?.excludes).toContain('net-over top run');
   expect(roof?.excludes).toContain('overhang-out top n2');
 });
 
 test('every mend alone: the plan reckons what the judgement says of the place with it made', () => {
-  const { problem, candidates, ready } = buildProblem(open, [], [], 2026);
+  const { problem, candidates, ready } = buildProblem(open, { year: 2026 });
   candidates.forEach(({ mend }, index) => {
     const { birds } = lossesOfYear(withMends(ready, [mend]), [], {}, 2026);
     expect(lossWith(problem, [index])).toBeCloseTo(birds.low, 6);
@@ -72,7 +72,7 @@ test.each([
   ['Tamarack Bank', found(tamarackBank)],
   ['open above', open],
 ])('%s: measuring again asks every reading that a mend was to change', (_name, place) => {
-  for (const { mend } of buildProblem(place, [], [], 2026).candidates) {
+  for (const { mend } of buildProblem(place, { year: 2026 }).candidates) {
     const ready = readyFor(place, [mend]);
     const asked = questionsAgain(ready, mend);
     expect(asked.map(({ target }) => target)).toEqual(mend.targets);

@@ -82,7 +82,7 @@ const seeds = fc.array(fc.nat(), { minLength: 1, maxLength: 6 });
 
 describe('what a set of mends leaves', () => {
   test('nothing made: the losses of the year, as the score has them', () => {
-    const { problem } = buildProblem(demo, samphireYard.sightings, [], year);
+    const { problem } = buildProblem(demo, { log: samphireYard.sightings, year });
     const losses = lossesOfYear(
       samphireYard.place,
       samphireYard.walks,
@@ -95,7 +95,7 @@ describe('what a set of mends leaves', () => {
   test('any set made: the losses of the year of the place as it would be found', () => {
     fc.assert(
       fc.property(randomPlace('some'), seeds, (place, chosen) => {
-        const { problem, candidates, ready } = buildProblem(place, [], [], year);
+        const { problem, candidates, ready } = buildProblem(place, { year });
         const set = someSet(problem, chosen).filter(
           // A door newly on the evening round is one more to be missed: the plan holds that chance fixed.
           (index) => candidates[index]?.mend.kind !== 'shut-nightly',
@@ -114,7 +114,7 @@ describe('what a set of mends leaves', () => {
   test('made exactly as asked, and measured so: the losses are the plan’s', () => {
     fc.assert(
       fc.property(randomPlace('all'), seeds, (place, chosen) => {
-        const { problem, candidates, ready } = buildProblem(place, [], [], year);
+        const { problem, candidates, ready } = buildProblem(place, { year });
         const set = someSet(problem, chosen).filter(
           (index) => candidates[index]?.mend.kind !== 'shut-nightly',
         );
@@ -142,7 +142,7 @@ describe('what a set of mends leaves', () => {
   test('it does not matter which is made first', () => {
     fc.assert(
       fc.property(randomPlace('some'), seeds, (place, chosen) => {
-        const { problem, candidates, ready } = buildProblem(place, [], [], year);
+        const { problem, candidates, ready } = buildProblem(place, { year });
         const mends = someSet(problem, chosen).flatMap((index) => candidates[index]?.mend ?? []);
         const one = (it: typeof ready, mend: (typeof mends)[number]) => withMends(it, [mend]);
         expect(mends.reduce(one, ready)).toEqual([...mends].reverse().reduce(one, ready));
@@ -154,7 +154,7 @@ describe('what a set of mends leaves', () => {
   test('no mend raises any animal’s chance, in any scenario, and one not yet made changes nothing', () => {
     fc.assert(
       fc.property(randomPlace('some'), seeds, (place, chosen) => {
-        const { problem, candidates, ready } = buildProblem(place, [], [], year);
+        const { problem, candidates, ready } = buildProblem(place, { year });
         const mends = someSet(problem, chosen).flatMap((index) => candidates[index]?.mend ?? []);
         const after = withMends(ready, mends);
         for (const scenario of scenarios) {
@@ -180,7 +180,7 @@ describe('the best plan', () => {
         fc.integer({ min: 0, max: 15_000 }),
         fc.integer({ min: 0, max: 600 }),
         (place, cents, minutes) => {
-          const problem = reduced(buildProblem(place, [], [], year), 11);
+          const problem = reduced(buildProblem(place, { year }), 11);
           const plan = atOnce(planning(problem, { cents, minutes }));
           const { least, work } = bruteForce(problem, cents, minutes);
           expect(plan.after).toBeCloseTo(least, 8);
@@ -195,7 +195,7 @@ describe('the best plan', () => {
   });
 
   test('on the demo place, at every sum', () => {
-    const { problem } = buildProblem(demo, samphireYard.sightings, [], year);
+    const { problem } = buildProblem(demo, { log: samphireYard.sightings, year });
     const sets = everySet(problem).map((set) => ({
       cents: sumOf(problem, set, 'cents'),
       loss: lossWith(problem, set),
@@ -207,7 +207,7 @@ describe('the best plan', () => {
   });
 
   test('what must be made is in it, what will not be made is not; more money never does worse', () => {
-    const { problem } = buildProblem(demo, samphireYard.sightings, [], year);
+    const { problem } = buildProblem(demo, { log: samphireYard.sightings, year });
     const [must, wont] = ['door-stop edges nest-lid', 'sill-board ground n2'];
     const plan = atOnce(planning(problem, { cents: 3000, must: [must ?? ''], wont: [wont ?? ''] }));
     const ids = plan.chosen.map((it) => problem.candidates[it]?.id);
@@ -220,14 +220,14 @@ describe('the best plan', () => {
   });
 
   test('must-dos beyond the budget are said to be so', () => {
-    const { problem } = buildProblem(demo, samphireYard.sightings, [], year);
+    const { problem } = buildProblem(demo, { log: samphireYard.sightings, year });
     const plan = atOnce(planning(problem, { cents: 100, must: ['sill-board ground n2'] }));
     expect(plan.overspent).toBe(true);
     expect(plan.chosen).toHaveLength(1);
   });
 
   test('stopped early it gives what it has, and a bound that the true best keeps to', () => {
-    const { problem } = buildProblem(demo, samphireYard.sightings, [], year);
+    const { problem } = buildProblem(demo, { log: samphireYard.sightings, year });
     const whole = atOnce(planning(problem, {}));
     const stopped = atOnce(planning(problem, {}, () => false));
     expect(stopped.after).toBeGreaterThanOrEqual(whole.after);
@@ -239,7 +239,7 @@ describe('the cheapest set', () => {
   test('that makes ways as long as asked is brute force’s, on random places', () => {
     fc.assert(
       fc.property(randomPlace('some'), fc.nat(), (place, pick) => {
-        const problem = reduced(buildProblem(place, [], [], year), 10);
+        const problem = reduced(buildProblem(place, { year }), 10);
         const { animal } = problem.terms[pick % Math.max(1, problem.terms.length)] ?? {};
         if (!animal) return;
         const levels = new Map(
@@ -264,7 +264,7 @@ describe('the cheapest set', () => {
   });
 
   test('that changes anything: for a cent less the plan is empty', () => {
-    const session = buildProblem(demo, samphireYard.sightings, [], year);
+    const session = buildProblem(demo, { log: samphireYard.sightings, year });
     const { problem } = session;
     const least = leastOf(atOnce(curving(problem, {}, byTheMetre(session))));
     expect(least?.cents).toBeGreaterThan(0);

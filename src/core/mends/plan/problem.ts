@@ -81,4 +81,5 @@ export interface LinkState {
 
 /** Ends of links that are no zone. */
 export const outsideEnd = -1;
+/** The birds, as an end of a term’s way. */
 export const birdsEnd = -2;

@@ -114,10 +114,8 @@ describe('bounds', () => {
           const { now, most } = reachOf(
             term,
             servedBy(term),
-            problem.candidates,
-            choice,
+            { options: problem.candidates, choice, metric: 'weight' },
             left,
-            'weight',
           );
           expect(now).toBe(distanceWith(term, choice));
           for (const set of setsWith(problem, made, money, time)) {
@@ -137,10 +135,8 @@ describe('bounds', () => {
           const { least } = leastToReach(
             term,
             servedBy(term),
-            problem.candidates,
-            choice,
+            { options: problem.candidates, choice, metric: 'weight' },
             level,
-            'weight',
           );
           for (const set of everySet(problem)) {
             if (distanceWith(term, choiceOf(problem, set)) < level) continue;
@@ -158,7 +154,11 @@ describe('bounds', () => {
       fc.property(randomProblem, (problem) => {
         const choice = noChoice(problem);
         for (const term of problem.terms) {
-          const stays = waysThatStay(term, problem.candidates, choice, 1, 'weight');
+          const stays = waysThatStay(
+            term,
+            { options: problem.candidates, choice, metric: 'weight' },
+            1,
+          );
           if (stays.length === 0) continue;
           for (const set of everySet(problem)) {
             expect(distanceWith(term, choiceOf(problem, set))).toBeLessThan(1);

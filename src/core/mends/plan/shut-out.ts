@@ -44,7 +44,11 @@ export function* shuttingOut(
   }
   const start = startOf(problem, had);
   const stays = [...levels].flatMap(([index, level]) =>
-    waysThatStay(problem.terms[index] as Term, problem.candidates, start, level, 'minutes'),
+    waysThatStay(
+      problem.terms[index] as Term,
+      { options: problem.candidates, choice: start, metric: 'minutes' },
+      level,
+    ),
   );
   const named = new Map(
     stays.map((link) => [`${link.bay} ${link.by.spot.kind} ${link.by.spot.item}`, stillBy(link)]),

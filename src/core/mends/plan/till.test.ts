@@ -18,7 +18,7 @@ const { place, walks, sightings } = samphireYard;
 const found = applyReadings(place, walks).place;
 const usual = firstShop(place);
 const sessionWith = (shop: Shop) =>
-  buildProblem(found, sightings, [], 2026, unitPricesOf(place, shop));
+  buildProblem(found, { log: sightings, year: 2026, unitPrices: unitPricesOf(place, shop) });
 const session = sessionWith(usual);
 const { problem } = session;
 const till = tillOf(session, usual);

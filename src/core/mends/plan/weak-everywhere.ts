@@ -6,7 +6,7 @@ import { allBays } from '../../place/find';
 import { lineBays } from '../../place/line-bays';
 import type { SpotKind } from '../../place/spot';
 import type { Bay, Place } from '../../place/place';
-import { toKeepOut } from '../../place/setting';
+import { threatsMinded } from '../../place/setting';
 import { hasWire } from '../../place/strand-there';
 import { bayWays } from '../../routes/bay-ways';
 import { animals, type AnimalId } from '../../tables/animals';
@@ -28,7 +28,7 @@ export function weakEverywhere(place: Place, cases: readonly Case[]): WeakSpot[]
 
 function weakIn(place: Place, bay: Bay, cases: readonly Case[]): WeakSpot[] {
   const spots = new Map<string, { spot: WeakSpot['spot']; parts: Map<string, PartEffort> }>();
-  for (const id of toKeepOut(place)) {
+  for (const id of threatsMinded(place)) {
     for (const { when } of cases) {
       for (const part of partsOf(bay, id, when)) {
         // An opening that is too wide is closed, however slow it is to pass.

@@ -11,10 +11,10 @@ import { asMeant } from '../as-meant';
 
 /** The same whichever of them is made first, as long as none excludes another. */
 export const withMends = (place: Place, mends: readonly Pick<Mend, 'targets'>[]): Place =>
-  withLine(laidOver(place, mends));
+  withLine(withTargets(place, mends));
 
 /** Without what follows for the electric line: of a part of a place, whose line runs on outside it. */
-export function laidOver(place: Place, mends: readonly Pick<Mend, 'targets'>[]): Place {
+export function withTargets(place: Place, mends: readonly Pick<Mend, 'targets'>[]): Place {
   // A new skirt takes the place of one of other mesh before its lengths are told.
   const targets = mends
     .flatMap((mend) => mend.targets)

@@ -74,6 +74,7 @@ const purchaseSchema = object({
 /** Something bought on a day. */
 export interface Purchase extends TypeOf<typeof purchaseSchema> {}
 
+/** The keeper’s prices, sizes and what lies in the shed. */
 export const shopSchema = named(
   'shop',
   object({
@@ -128,6 +129,7 @@ export function soldOf(
 /** Hundredths for a square metre, metre or piece, of the size that is cheapest for as much. */
 export type UnitPrices = Readonly<Record<Material, number>>;
 
+/** Hundredths a unit, where the keeper has said none. */
 export const defaultUnitPrices: UnitPrices = Object.fromEntries(
   materials.map((material) => [material, prices[material].cents.value]),
 ) as Record<Material, number>;

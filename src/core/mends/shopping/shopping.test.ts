@@ -129,7 +129,7 @@ describe('the price book', () => {
 });
 
 describe('the list', () => {
-  const planning = buildProblem(found, samphireYard.sightings, [], 2026);
+  const planning = buildProblem(found, { log: samphireYard.sightings, year: 2026 });
   const till = tillOf(planning, shop);
   const all = planning.candidates.map(({ mend }, at): Mend => ({ ...mend, id: `m${at}` }));
   const some = fc

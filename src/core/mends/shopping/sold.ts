@@ -13,6 +13,7 @@ import { long } from '../cutting/cutting';
 /** In a pack there are never more (assumption of ours). */
 const largestPack = 1_000_000;
 
+/** A size in which a material is sold. */
 export const soldSizeSchema = named(
   'soldSize',
   byTag('form', {

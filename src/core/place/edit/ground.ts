@@ -4,8 +4,9 @@ import { any, is, type Is } from '../possible';
 import { changeBays, without } from './change-bay';
 import type { NewId } from './cover';
 
-export const standings = ['earth', 'frame', 'floor'] as const;
 /** The earth with posts set in it; the earth as a light frame that may be lifted; a floor of its own. */
+export const standings = ['earth', 'frame', 'floor'] as const;
+/** One of `standings`. */
 export type Standing = (typeof standings)[number];
 
 /** What a bay stands on: a floor, a light frame, or earth. */

@@ -2,8 +2,9 @@
 import type { Point } from '../outline';
 import type { Face, Outline, Place, Side, Zone } from '../place';
 
-export const compass = ['north', 'east', 'south', 'west'] as const;
 /** One of eight directions. */
+export const compass = ['north', 'east', 'south', 'west'] as const;
+/** One of `compass`. */
 export type Compass = (typeof compass)[number];
 
 /** Names a side has until the keeper gives it one; only these are replaced. */

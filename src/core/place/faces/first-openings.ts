@@ -4,6 +4,7 @@ import type { Bay, Face, ItemId, Opening, ZoneId } from '../place';
 import { any } from '../possible';
 import { unreadCover } from '../opening-cover';
 
+/** Clear width, mm, of a gate that nobody has measured: for drawing it, until then. */
 export const gateWidth = 900;
 
 type Fixed = Pick<Opening, 'at' | 'up' | 'width' | 'height'>;

@@ -21,6 +21,7 @@ export interface ZoneDress {
 /** 6 ft panels, mm (common practice). */
 export const postSpacing = 1800;
 
+/** What walls and roof of a run begin as: nothing is known of them. */
 export const runDress: ZoneDress = {
   cover: [any],
   roof: [any],
@@ -36,6 +37,7 @@ export const houseDress: ZoneDress = {
   edge: 'floor',
 };
 
+/** What the walls of each kind of zone begin as. */
 export const usualDress: Readonly<Record<Zone['kind'], ZoneDress>> = {
   run: runDress,
   house: houseDress,

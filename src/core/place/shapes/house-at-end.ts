@@ -3,7 +3,7 @@ import { fitOpening, gate, nestLid, popDoor, vent, type Where } from '../faces/f
 import { facesOf, type Dresses } from '../faces/faces-of';
 import { outside, type Zone } from '../place';
 import { rectangularZone } from './rectangle';
-import type { Laid, Sizes } from './shape';
+import type { Layout, Sizes } from './shape';
 
 interface AtEnd {
   readonly runName: string;
@@ -16,7 +16,7 @@ interface AtEnd {
 export function houseAtEnd(
   { runWidth, runDepth, runHeight, houseWidth, houseDepth }: Sizes,
   { runName, houseHeight, dresses = {} }: AtEnd,
-): Laid {
+): Layout {
   const deep = Math.min(houseDepth, runDepth);
   const run = { x: 0, y: 0, width: runWidth, depth: runDepth };
   const house = { x: runWidth, y: (runDepth - deep) / 2, width: houseWidth, depth: houseDepth };
@@ -32,7 +32,7 @@ export function openedAtEnd(
   zones: readonly Zone[],
   houseSides: string,
   dresses: Dresses = {},
-): Laid {
+): Layout {
   const gateway: Where = { between: [outside, 'run'], along: 'run-front', bay: 'first' };
   const houseWall = (side: string): Where => ({
     between: [outside, 'house'],

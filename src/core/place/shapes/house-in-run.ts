@@ -3,7 +3,7 @@ import { fitOpening, gate, gateWidth, nestLid, popDoor, vent } from '../faces/fi
 import { facesOf, type Dresses } from '../faces/faces-of';
 import { outside } from '../place';
 import { rectangularZone, type Rectangle } from './rectangle';
-import type { Laid, ShapeProblem, Sizes } from './shape';
+import type { Layout, ShapeProblem, Sizes } from './shape';
 
 /** A house that stands free in its run, or why it does not fit. */
 export function houseInRun(
@@ -11,7 +11,7 @@ export function houseInRun(
   /** Where its near left corner stands. */
   at: Pick<Rectangle, 'x' | 'y'>,
   dresses: Dresses = {},
-): Laid | ShapeProblem {
+): Layout | ShapeProblem {
   if (houseWidth > runWidth - gateWidth || houseDepth > runDepth - gateWidth) {
     return { problem: 'house-too-large' };
   }

@@ -13,10 +13,10 @@ import { strip } from './strip';
 import { twoRuns } from './two-runs';
 
 export {
-  isLaid,
+  isLayout,
   shapeIds,
   sizeIds,
-  type Laid,
+  type Layout,
   type StartingShape,
   type ShapeId,
   type ShapeProblem,
@@ -24,6 +24,7 @@ export {
   type Sizes,
 } from './shape';
 
+/** The starting shapes by id. */
 export const shapes: Readonly<Record<ShapeId, StartingShape>> = {
   'side-by-side': sideBySide,
   'run-round': runRound,

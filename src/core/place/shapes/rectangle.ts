@@ -11,6 +11,7 @@ export interface Rectangle {
   readonly depth: number;
 }
 
+/** Sides of a rectangle in the order in which it is paced. */
 export const rectangleSides = ['front', 'left', 'back', 'right'] as const;
 
 /** The outline of a rectangle from its near left corner, four named sides. */

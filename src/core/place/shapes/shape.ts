@@ -1,6 +1,7 @@
 /** A starting shape: a layout keepers know by sight, laid out from a few sizes. Everything about it can be changed afterwards. */
 import type { Face, Zone, ZoneId } from '../place';
 
+/** Id of a starting shape. */
 export const shapeIds = [
   'side-by-side',
   'run-round',
@@ -14,9 +15,10 @@ export const shapeIds = [
   'hoop',
   'low-box',
 ] as const;
-/** Id of a starting shape. */
+/** One of `shapeIds`. */
 export type ShapeId = (typeof shapeIds)[number];
 
+/** Sizes that a starting shape asks for. */
 export const sizeIds = [
   'runWidth',
   'runDepth',
@@ -32,7 +34,7 @@ export type SizeId = (typeof sizeIds)[number];
 export type Sizes = Readonly<Record<SizeId, number>>;
 
 /** Zones and faces of a new place. */
-export interface Laid {
+export interface Layout {
   readonly zones: readonly Zone[];
   readonly faces: readonly Face[];
   /** Where birds are put to begin with. */
@@ -49,8 +51,8 @@ export interface StartingShape {
   readonly id: ShapeId;
   /** Sizes it asks for, in that order, and what they usually are: mm where one thinks in metres, inches in feet. */
   readonly asks: Readonly<Partial<Record<SizeId, readonly [mm: number, inches: number]>>>;
-  readonly lay: (sizes: Sizes) => Laid | ShapeProblem;
+  readonly lay: (sizes: Sizes) => Layout | ShapeProblem;
 }
 
 /** Whether a shape came out with these sizes. */
-export const isLaid = (it: Laid | ShapeProblem): it is Laid => 'zones' in it;
+export const isLayout = (it: Layout | ShapeProblem): it is Layout => 'zones' in it;

@@ -9,6 +9,7 @@ import { comes } from '../visiting';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Taxidea taxus*. */
 export const americanBadger: Animal = {
   id: 'american-badger',
   regions: ['na-plains', 'na-lakes', 'na-rockies', 'na-south-west', 'na-california'],
@@ -31,5 +32,5 @@ export const americanBadger: Animal = {
   coming: comes('passes', ['farmland'], [6, 7, 8], [12, 1]),
   attempting: attempts(tries.digger, [6, 7]),
   leaves: 'badger',
-  taking: takes(1, 1, 3, 2, 1),
+  taking: takes({ grown: 1, bantam: 1, chicks: 3, eggs: 2, inTheOpen: 1 }),
 };

@@ -10,6 +10,7 @@ import { attempts, tries } from '../attempting';
 import { allBut, allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Neogale vison*. */
 export const americanMink: Animal = {
   id: 'american-mink',
   regions: [
@@ -43,5 +44,12 @@ export const americanMink: Animal = {
   coming: comes('passes', ['water'], [2, 3, 4, 9, 10, 11]),
   attempting: attempts(tries.searcher, [5, 6], [2, 3]),
   leaves: 'weasel',
-  taking: takes(6, 8, 10, 1, 2, { note: 'Several to dozens, little eaten (assumed here as six).' }),
+  taking: takes({
+    grown: 6,
+    bantam: 8,
+    chicks: 10,
+    eggs: 1,
+    inTheOpen: 2,
+    note: 'Several to dozens, little eaten (assumed here as six).',
+  }),
 };

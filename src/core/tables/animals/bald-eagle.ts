@@ -8,6 +8,7 @@ import { comes } from '../visiting';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Haliaeetus leucocephalus*, for eagles of its size. */
 export const baldEagle: Animal = {
   id: 'bald-eagle',
   regions: [
@@ -38,5 +39,5 @@ export const baldEagle: Animal = {
   coming: comes('passes', ['water']),
   attempting: attempts(tries.striker, [4, 5, 6], [12, 1, 2]),
   leaves: 'hawk',
-  taking: takes(1, 1, 1, 0, 1),
+  taking: takes({ grown: 1, bantam: 1, chicks: 1, eggs: 0, inTheOpen: 1 }),
 };

@@ -9,6 +9,7 @@ import { comes } from '../visiting';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Ursus americanus*. */
 export const blackBear: Animal = {
   id: 'black-bear',
   regions: ['na-north', 'na-north-east', 'na-appalachia', 'na-rockies', 'na-pacific-north-west'],
@@ -34,5 +35,5 @@ export const blackBear: Animal = {
   coming: comes('passes', ['woods', 'feed-left-out'], [4, 5, 8, 9, 10], [12, 1, 2, 3]),
   attempting: attempts(tries.forager, [], [4, 5]),
   leaves: 'bear',
-  taking: takes(3, 3, 5, 6, 2, { feed: true }),
+  taking: takes({ grown: 3, bantam: 3, chicks: 5, eggs: 6, inTheOpen: 2, feed: true }),
 };

@@ -11,6 +11,7 @@ import { attempts, tries } from '../attempting';
 import { allBut } from '../regions';
 import type { Animal } from './animal';
 
+/** *Lynx rufus*. */
 export const bobcat: Animal = {
   id: 'bobcat',
   regions: allBut('na', 'na-north'),
@@ -37,5 +38,5 @@ export const bobcat: Animal = {
   coming: comes('passes', ['woods', 'cover', 'stone-walls'], [12, 1, 2]),
   attempting: attempts(tries.hunter, [5, 6, 7], [12, 1, 2]),
   leaves: 'fox',
-  taking: takes(1.5, 2, 3, 0, 1),
+  taking: takes({ grown: 1.5, bantam: 2, chicks: 3, eggs: 0, inTheOpen: 1 }),
 };

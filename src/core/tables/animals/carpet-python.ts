@@ -7,6 +7,7 @@ import { comes } from '../visiting';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Morelia spilota*. */
 export const carpetPython: Animal = {
   id: 'carpet-python',
   regions: ['au-tropics', 'au-east', 'au-south-east', 'au-south-west'],
@@ -32,5 +33,5 @@ export const carpetPython: Animal = {
   coming: comes('passes', ['woods', 'cover'], [6, 7, 8], [11, 12, 1, 2, 3]),
   attempting: attempts(tries.lodger),
   leaves: 'snake',
-  taking: takes(1, 1, 3, 2, 0.5),
+  taking: takes({ grown: 1, bantam: 1, chicks: 3, eggs: 2, inTheOpen: 0.5 }),
 };

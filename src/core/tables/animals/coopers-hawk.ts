@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allBut } from '../regions';
 import type { Animal } from './animal';
 
+/** *Accipiter cooperii*. */
 export const coopersHawk: Animal = {
   id: 'coopers-hawk',
   regions: allBut('na', 'na-north'),
@@ -37,5 +38,5 @@ export const coopersHawk: Animal = {
   coming: comes('passes', ['woods', 'town'], [8, 9, 10, 11]),
   attempting: attempts(tries.striker, [5, 6, 7], [11, 12, 1, 2]),
   leaves: 'hawk',
-  taking: takes(0.1, 0.8, 1, 0, 0.5),
+  taking: takes({ grown: 0.1, bantam: 0.8, chicks: 1, eggs: 0, inTheOpen: 0.5 }),
 };

@@ -7,6 +7,7 @@ import { comes } from '../visiting';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Puma concolor*. */
 export const cougar: Animal = {
   id: 'cougar',
   regions: ['na-rockies', 'na-south-west', 'na-california', 'na-pacific-north-west'],
@@ -28,5 +29,5 @@ export const cougar: Animal = {
   coming: comes('passes', ['woods', 'stone-walls']),
   attempting: attempts(tries.hunter, [], [1, 2]),
   leaves: 'coyote',
-  taking: takes(1.5, 2, 2, 0, 1),
+  taking: takes({ grown: 1.5, bantam: 2, chicks: 2, eggs: 0, inTheOpen: 1 }),
 };

@@ -12,6 +12,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Canis latrans*. */
 export const coyote: Animal = {
   id: 'coyote',
   regions: allOf('na'),
@@ -56,5 +57,5 @@ export const coyote: Animal = {
   coming: comes('weekly', ['farmland', 'cover', 'woods'], [4, 5, 6, 7, 8]),
   attempting: attempts(tries.hunter, [4, 5, 6, 7, 8], [1, 2]),
   leaves: 'coyote',
-  taking: takes(2, 2, 4, 1, 1),
+  taking: takes({ grown: 2, bantam: 2, chicks: 4, eggs: 1, inTheOpen: 1 }),
 };

@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Corvus*, crows and ravens: thieves of eggs and chicks. */
 export const crow: Animal = {
   id: 'crow',
   regions: allOf('gb', 'ie', 'eu', 'na', 'au'),
@@ -37,5 +38,5 @@ export const crow: Animal = {
   coming: comes('most-nights', ['farmland', 'town'], [3, 4, 5, 6, 7]),
   attempting: attempts(tries.striker, [4, 5, 6]),
   leaves: 'crow',
-  taking: takes(0, 0, 1, 2, 0.3),
+  taking: takes({ grown: 0, bantam: 0, chicks: 1, eggs: 2, inTheOpen: 0.3 }),
 };

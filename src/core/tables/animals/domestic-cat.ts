@@ -17,6 +17,7 @@ const closure = published(
   'Mesh of 50 mm or less; a grown cat’s head takes about 65–75 mm.',
 );
 
+/** *Felis catus*. */
 export const domesticCat: Animal = {
   id: 'domestic-cat',
   regions: allOf('gb', 'ie', 'eu', 'na', 'au', 'nz'),
@@ -46,5 +47,5 @@ export const domesticCat: Animal = {
   coming: comes('weekly', ['town', 'farmland']),
   attempting: attempts(tries.hunter),
   leaves: 'cat',
-  taking: takes(0.05, 0.4, 3, 0, 0.3),
+  taking: takes({ grown: 0.05, bantam: 0.4, chicks: 3, eggs: 0, inTheOpen: 0.3 }),
 };

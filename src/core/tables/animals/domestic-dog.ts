@@ -12,6 +12,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Canis familiaris*, loose or straying. */
 export const domesticDog: Animal = {
   id: 'domestic-dog',
   regions: allOf('gb', 'ie', 'eu', 'na', 'au', 'nz'),
@@ -45,5 +46,12 @@ export const domesticDog: Animal = {
   coming: comes('passes', ['dogs', 'town']),
   attempting: attempts(tries.hunter),
   leaves: 'dog',
-  taking: takes(4, 4, 5, 1, 3, { note: 'Many mauled, little eaten (assumed here as four).' }),
+  taking: takes({
+    grown: 4,
+    bantam: 4,
+    chicks: 5,
+    eggs: 1,
+    inTheOpen: 3,
+    note: 'Many mauled, little eaten (assumed here as four).',
+  }),
 };

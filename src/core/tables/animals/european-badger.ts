@@ -13,6 +13,7 @@ import type { Animal } from './animal';
 
 const closure = practice(50, 'Openings of 50 mm or less; a grown badger needs about 100–130 mm.');
 
+/** *Meles meles*. */
 export const europeanBadger: Animal = {
   id: 'european-badger',
   regions: allOf('gb', 'ie', 'eu'),
@@ -42,5 +43,5 @@ export const europeanBadger: Animal = {
   coming: comes('weekly', ['woods', 'farmland'], [6, 7, 8], [12, 1]),
   attempting: attempts(tries.digger, [], [6, 7, 8]),
   leaves: 'badger',
-  taking: takes(1.5, 2, 4, 4, 1, { feed: true }),
+  taking: takes({ grown: 1.5, bantam: 2, chicks: 4, eggs: 4, inTheOpen: 1, feed: true }),
 };

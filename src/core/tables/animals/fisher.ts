@@ -8,6 +8,7 @@ import { ranging } from '../figure';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Pekania pennanti*. */
 export const fisher: Animal = {
   id: 'fisher',
   regions: ['na-north', 'na-north-east', 'na-lakes', 'na-pacific-north-west'],
@@ -29,5 +30,5 @@ export const fisher: Animal = {
   coming: comes('passes', ['woods'], [3, 4, 5]),
   attempting: attempts(tries.searcher, [4, 5, 6], [2, 3]),
   leaves: 'marten',
-  taking: takes(3, 3, 5, 1, 1),
+  taking: takes({ grown: 3, bantam: 3, chicks: 5, eggs: 1, inTheOpen: 1 }),
 };

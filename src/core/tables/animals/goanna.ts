@@ -8,6 +8,7 @@ import { comes } from '../visiting';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Varanus*, the larger monitors. */
 export const goanna: Animal = {
   id: 'goanna',
   regions: ['au-tropics', 'au-east', 'au-south-east', 'au-south-west'],
@@ -34,5 +35,5 @@ export const goanna: Animal = {
   coming: comes('weekly', ['woods', 'feed-left-out'], [4, 5, 6], [11, 12, 1, 2]),
   attempting: attempts(tries.forager),
   leaves: 'snake',
-  taking: takes(0.2, 0.5, 3, 4, 0.3),
+  taking: takes({ grown: 0.2, bantam: 0.5, chicks: 3, eggs: 4, inTheOpen: 0.3 }),
 };

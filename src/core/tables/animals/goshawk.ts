@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Accipiter gentilis*, for the hawks of its size. */
 export const goshawk: Animal = {
   id: 'goshawk',
   regions: [
@@ -38,5 +39,5 @@ export const goshawk: Animal = {
   coming: comes('passes', ['woods'], [8, 9, 10, 11]),
   attempting: attempts(tries.striker, [5, 6, 7], [11, 12, 1, 2]),
   leaves: 'hawk',
-  taking: takes(1, 1, 1, 0, 1),
+  taking: takes({ grown: 1, bantam: 1, chicks: 1, eggs: 0, inTheOpen: 1 }),
 };

@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Bubo virginianus*. */
 export const greatHornedOwl: Animal = {
   id: 'great-horned-owl',
   regions: allOf('na'),
@@ -36,5 +37,5 @@ export const greatHornedOwl: Animal = {
   coming: comes('passes', ['woods', 'farmland'], [12, 1, 2, 3]),
   attempting: attempts(tries.striker, [2, 3, 4, 5], [12, 1, 2]),
   leaves: 'owl',
-  taking: takes(1.2, 1.3, 1.5, 0, 1),
+  taking: takes({ grown: 1.2, bantam: 1.3, chicks: 1.5, eggs: 0, inTheOpen: 1 }),
 };

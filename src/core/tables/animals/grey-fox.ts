@@ -11,6 +11,7 @@ import { ranging } from '../figure';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Urocyon cinereoargenteus*: a fox that climbs. */
 export const greyFox: Animal = {
   id: 'grey-fox',
   regions: [
@@ -48,5 +49,5 @@ export const greyFox: Animal = {
   coming: comes('passes', ['woods', 'cover'], [3, 4, 5, 6, 7]),
   attempting: attempts(tries.hunter, [4, 5, 6, 7], [1, 2]),
   leaves: 'fox',
-  taking: takes(2, 2, 4, 1, 1),
+  taking: takes({ grown: 2, bantam: 2, chicks: 4, eggs: 1, inTheOpen: 1 }),
 };

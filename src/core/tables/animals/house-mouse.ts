@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Mus musculus*. */
 export const houseMouse: Animal = {
   id: 'house-mouse',
   regions: allOf('gb', 'ie', 'eu', 'na', 'au', 'nz'),
@@ -43,5 +44,5 @@ export const houseMouse: Animal = {
   coming: comes('most-nights', ['feed-left-out', 'farmland'], [9, 10, 11]),
   attempting: attempts(tries.lodger),
   leaves: 'rat',
-  taking: takes(0, 0, 0.02, 0, 0, { feed: true }),
+  taking: takes({ grown: 0, bantam: 0, chicks: 0.02, eggs: 0, inTheOpen: 0, feed: true }),
 };

@@ -39,6 +39,7 @@ import { virginiaOpossum } from './virginia-opossum';
 
 export type { Animal, AnimalId, Concerns, EnoughAgainstDigging, Dexterity, Hours } from './animal';
 
+/** Every animal by its id. */
 export const animals: Readonly<Record<AnimalId, Animal>> = {
   'red-fox': redFox,
   'grey-fox': greyFox,
@@ -76,6 +77,7 @@ export const animals: Readonly<Record<AnimalId, Animal>> = {
   goanna: goanna,
 };
 
+/** Ids of all animals, in the tables’ order. */
 export const animalIds = Object.keys(animals) as readonly AnimalId[];
 
 /** The animals of a region, as the tables have it: all over it, or here and there. A land whose part is not said has those of all its parts. */
@@ -96,7 +98,7 @@ function smallest(region: Region): readonly Region[] {
  * Those a keeper of such birds reckons with to begin with: what is met with all over the region and lives in such surroundings. The
  * place says which of them never come, and which others do.
  */
-export function livesToBeginWith(
+export function usualThreats(
   region: Region,
   where: Surroundings | undefined,
   withChicks: boolean,

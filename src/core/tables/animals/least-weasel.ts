@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Mustela nivalis*. */
 export const leastWeasel: Animal = {
   id: 'least-weasel',
   regions: [...allOf('gb', 'eu', 'nz'), 'na-north', 'na-lakes', 'na-plains', 'na-appalachia'],
@@ -36,5 +37,5 @@ export const leastWeasel: Animal = {
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   leaves: 'weasel',
-  taking: takes(0.05, 0.3, 4, 1, 0.1),
+  taking: takes({ grown: 0.05, bantam: 0.3, chicks: 4, eggs: 1, inTheOpen: 0.1 }),
 };

@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allBut } from '../regions';
 import type { Animal } from './animal';
 
+/** *Mustela frenata*. */
 export const longTailedWeasel: Animal = {
   id: 'long-tailed-weasel',
   regions: allBut('na', 'na-north', 'na-south-west'),
@@ -42,5 +43,5 @@ export const longTailedWeasel: Animal = {
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 9, 10]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   leaves: 'weasel',
-  taking: takes(1.5, 3, 8, 1, 0.5),
+  taking: takes({ grown: 1.5, bantam: 3, chicks: 8, eggs: 1, inTheOpen: 0.5 }),
 };

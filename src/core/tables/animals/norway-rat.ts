@@ -10,6 +10,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Rattus norvegicus*. */
 export const norwayRat: Animal = {
   id: 'norway-rat',
   regions: allOf('gb', 'ie', 'eu', 'na', 'au', 'nz'),
@@ -56,5 +57,5 @@ export const norwayRat: Animal = {
   coming: comes('weekly', ['feed-left-out', 'farmland', 'water', 'town'], [9, 10, 11]),
   attempting: attempts(tries.lodger, [], [12, 1, 2]),
   leaves: 'rat',
-  taking: takes(0.02, 0.05, 3, 3, 0.02, { feed: true }),
+  taking: takes({ grown: 0.02, bantam: 0.05, chicks: 3, eggs: 3, inTheOpen: 0.02, feed: true }),
 };

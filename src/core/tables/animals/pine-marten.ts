@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Martes martes*. */
 export const pineMarten: Animal = {
   id: 'pine-marten',
   regions: allOf('gb', 'ie', 'eu'),
@@ -29,5 +30,5 @@ export const pineMarten: Animal = {
   coming: comes('passes', ['woods'], [5, 6, 7, 8]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   leaves: 'marten',
-  taking: takes(4, 5, 6, 3, 1),
+  taking: takes({ grown: 4, bantam: 5, chicks: 6, eggs: 3, inTheOpen: 1 }),
 };

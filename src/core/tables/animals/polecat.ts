@@ -10,6 +10,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Mustela putorius*, and ferrets gone wild. */
 export const polecat: Animal = {
   id: 'polecat',
   regions: [...allOf('gb', 'eu'), 'nz'],
@@ -34,5 +35,5 @@ export const polecat: Animal = {
   coming: comes('passes', ['farmland', 'water', 'stone-walls'], [2, 3, 9, 10]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   leaves: 'weasel',
-  taking: takes(5, 6, 8, 1, 1),
+  taking: takes({ grown: 5, bantam: 6, chicks: 8, eggs: 1, inTheOpen: 1 }),
 };

@@ -8,6 +8,7 @@ import { comes } from '../visiting';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Dasyurus*, the larger quolls. */
 export const quoll: Animal = {
   id: 'quoll',
   regions: ['au-east', 'au-south-east', 'au-tasmania'],
@@ -29,5 +30,5 @@ export const quoll: Animal = {
   coming: comes('passes', ['woods', 'stone-walls'], [11, 12, 1]),
   attempting: attempts(tries.searcher, [11, 12]),
   leaves: 'marten',
-  taking: takes(3, 4, 6, 2, 1),
+  taking: takes({ grown: 3, bantam: 4, chicks: 6, eggs: 2, inTheOpen: 1 }),
 };

@@ -18,6 +18,7 @@ const closure = published(
   '3 in; other bulletins say 4 in, so judged and designed to 3. Paws reach through far less: see “reach”.',
 );
 
+/** *Procyon lotor*. */
 export const raccoon: Animal = {
   id: 'raccoon',
   regions: [...allBut('na', 'na-north'), 'eu-central'],
@@ -57,5 +58,5 @@ export const raccoon: Animal = {
   coming: comes('weekly', ['woods', 'water', 'town', 'feed-left-out'], [3, 4, 5, 6, 7, 8]),
   attempting: attempts(tries.forager, [4, 5, 6, 7], [2, 3]),
   leaves: 'raccoon',
-  taking: takes(2, 3, 5, 4, 1, { feed: true }),
+  taking: takes({ grown: 2, bantam: 3, chicks: 5, eggs: 4, inTheOpen: 1, feed: true }),
 };

@@ -8,6 +8,7 @@ import { ranging } from '../figure';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Pantherophis*, the larger rat snakes. */
 export const ratSnake: Animal = {
   id: 'rat-snake',
   regions: [
@@ -57,5 +58,5 @@ export const ratSnake: Animal = {
   coming: comes('passes', ['cover', 'stone-walls', 'feed-left-out'], [5, 6], [11, 12, 1, 2, 3]),
   attempting: attempts(tries.lodger),
   leaves: 'snake',
-  taking: takes(0, 0, 2, 3, 0),
+  taking: takes({ grown: 0, bantam: 0, chicks: 2, eggs: 3, inTheOpen: 0 }),
 };

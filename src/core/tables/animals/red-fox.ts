@@ -12,6 +12,7 @@ import { attempts, tries } from '../attempting';
 import { allBut, allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Vulpes vulpes*. */
 export const redFox: Animal = {
   id: 'red-fox',
   regions: [
@@ -65,7 +66,12 @@ export const redFox: Animal = {
   coming: comes('weekly', ['woods', 'town', 'farmland', 'cover'], [3, 4, 5, 6, 7]),
   attempting: attempts(tries.hunter, [4, 5, 6, 7], [1, 2]),
   leaves: 'fox',
-  taking: takes(4, 5, 6, 1, 1, {
+  taking: takes({
+    grown: 4,
+    bantam: 5,
+    chicks: 6,
+    eggs: 1,
+    inTheOpen: 1,
     note: 'One is carried when nothing disturbs it; shut in with a flock it kills on (assumed here as four).',
   }),
 };

@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Buteo jamaicensis*. */
 export const redTailedHawk: Animal = {
   id: 'red-tailed-hawk',
   regions: allOf('na'),
@@ -37,5 +38,5 @@ export const redTailedHawk: Animal = {
   coming: comes('weekly', ['farmland', 'woods'], [9, 10, 11, 12, 1]),
   attempting: attempts(tries.striker, [4, 5, 6], [11, 12, 1, 2]),
   leaves: 'hawk',
-  taking: takes(0.3, 0.7, 1, 0, 0.4),
+  taking: takes({ grown: 0.3, bantam: 0.7, chicks: 1, eggs: 0, inTheOpen: 0.4 }),
 };

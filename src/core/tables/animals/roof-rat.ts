@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Rattus rattus*. */
 export const roofRat: Animal = {
   id: 'roof-rat',
   regions: [
@@ -44,5 +45,5 @@ export const roofRat: Animal = {
   coming: comes('weekly', ['feed-left-out', 'town'], [9, 10, 11]),
   attempting: attempts(tries.lodger, [], [12, 1, 2]),
   leaves: 'rat',
-  taking: takes(0.01, 0.02, 2, 3, 0.01, { feed: true }),
+  taking: takes({ grown: 0.01, bantam: 0.02, chicks: 2, eggs: 3, inTheOpen: 0.01, feed: true }),
 };

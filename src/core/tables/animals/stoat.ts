@@ -10,6 +10,7 @@ import { attempts, tries } from '../attempting';
 import { allBut, allOf } from '../regions';
 import type { Animal } from './animal';
 
+/** *Mustela erminea*. */
 export const stoat: Animal = {
   id: 'stoat',
   regions: [
@@ -57,5 +58,5 @@ export const stoat: Animal = {
   coming: comes('passes', ['stone-walls', 'farmland', 'cover'], [5, 6, 7, 8]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   leaves: 'weasel',
-  taking: takes(1.5, 3, 8, 2, 0.5),
+  taking: takes({ grown: 1.5, bantam: 3, chicks: 8, eggs: 2, inTheOpen: 0.5 }),
 };

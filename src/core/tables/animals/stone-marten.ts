@@ -9,6 +9,7 @@ import { attempts, tries } from '../attempting';
 import { allBut } from '../regions';
 import type { Animal } from './animal';
 
+/** *Martes foina*. */
 export const stoneMarten: Animal = {
   id: 'stone-marten',
   regions: allBut('eu', 'eu-north'),
@@ -37,5 +38,5 @@ export const stoneMarten: Animal = {
   coming: comes('weekly', ['town', 'farmland', 'stone-walls'], [5, 6, 7, 8, 9]),
   attempting: attempts(tries.searcher, [5, 6, 7], [2, 3]),
   leaves: 'marten',
-  taking: takes(4, 5, 6, 4, 1),
+  taking: takes({ grown: 4, bantam: 5, chicks: 6, eggs: 4, inTheOpen: 1 }),
 };

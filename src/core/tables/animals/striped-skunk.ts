@@ -11,6 +11,7 @@ import { attempts, tries } from '../attempting';
 import { allBut } from '../regions';
 import type { Animal } from './animal';
 
+/** *Mephitis mephitis*. */
 export const stripedSkunk: Animal = {
   id: 'striped-skunk',
   regions: allBut('na', 'na-north'),
@@ -39,5 +40,5 @@ export const stripedSkunk: Animal = {
   coming: comes('weekly', ['farmland', 'town', 'feed-left-out'], [2, 3, 6, 7, 8]),
   attempting: attempts(tries.forager, [6, 7, 8], [2, 3]),
   leaves: 'skunk',
-  taking: takes(0.3, 0.5, 3, 4, 0.3),
+  taking: takes({ grown: 0.3, bantam: 0.5, chicks: 3, eggs: 4, inTheOpen: 0.3 }),
 };

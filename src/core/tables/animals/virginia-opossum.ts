@@ -9,6 +9,7 @@ import { ranging } from '../figure';
 import { attempts, tries } from '../attempting';
 import type { Animal } from './animal';
 
+/** *Didelphis virginiana*. */
 export const virginiaOpossum: Animal = {
   id: 'virginia-opossum',
   regions: [
@@ -48,5 +49,5 @@ export const virginiaOpossum: Animal = {
   coming: comes('weekly', ['woods', 'town', 'feed-left-out'], [3, 4, 5, 9, 10, 11]),
   attempting: attempts(tries.forager, [4, 5, 9]),
   leaves: 'opossum',
-  taking: takes(0.6, 1, 3, 4, 0.5, { feed: true }),
+  taking: takes({ grown: 0.6, bantam: 1, chicks: 3, eggs: 4, inTheOpen: 0.5, feed: true }),
 };
