@@ -1,5 +1,9 @@
 /** Hands text or bytes to the browser's own download. */
-export function saveAs(name: string, content: string | Uint8Array<ArrayBuffer>, type = 'application/json'): void {
+export function saveAs(
+  name: string,
+  content: string | Uint8Array<ArrayBuffer>,
+  type = 'application/json',
+): void {
   const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;
