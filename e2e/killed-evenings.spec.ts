@@ -4,13 +4,13 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
 import { daysLater } from '../src/core/schema/day';
-import { chance, kill, recordsIn, start } from './own-browser';
+import { chance, kill, killedAmid, recordsIn, start } from './own-browser';
 import { demoPort } from './places';
 
 const kills = Number(process.env.KILLS ?? 30);
 const seed = Number(process.env.SEED ?? 11);
 const address = `http://localhost:${demoPort}`;
-const soon = { timeout: 5000 };
+const soon = { timeout: 30_000 };
 
 interface Said {
   readonly what: string;
@@ -21,7 +21,7 @@ interface Said {
 }
 
 test(`${kills} kills in the evening lose nothing that was said`, async () => {
-  test.setTimeout(kills * 20_000);
+  test.setTimeout(kills * 60_000);
   const profile = mkdtempSync(join(tmpdir(), 'rookle-evening-'));
   const random = chance(seed);
   /** Nights that the screen had shown as said. */
@@ -58,14 +58,11 @@ test(`${kills} kills in the evening lose nothing that was said`, async () => {
       }
       await page.goto(`${address}/shut?night=${night}`);
       await page.getByRole('listitem').first().waitFor({ timeout: 30_000 });
-      let alive = true;
-      const saying = (async () => {
-        while (alive) await evening(page);
-      })().catch(() => undefined);
-      await new Promise((resolve) => setTimeout(resolve, 400 + random() * 2800));
-      alive = false;
-      await kill(running, profile);
-      await saying;
+      await killedAmid(
+        random,
+        () => evening(page),
+        () => kill(running, profile),
+      );
     }
   } finally {
     rmSync(profile, { recursive: true, force: true });

@@ -6,7 +6,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test, type Page } from '@playwright/test';
-import { chance, kill, recordsIn, start } from './own-browser';
+import { chance, kill, killedAmid, recordsIn, start } from './own-browser';
 import { demoPort } from './places';
 
 /** `npm run soak` asks for more. */
@@ -14,11 +14,11 @@ const kills = Number(process.env.KILLS ?? 60);
 const seed = Number(process.env.SEED ?? 7);
 
 const address = `http://localhost:${demoPort}`;
-const soon = { timeout: 5000 };
+const soon = { timeout: 30_000 };
 const saved = (page: Page) => page.getByText(/^Saved: /);
 
 test(`${kills} kills lose no reading that was confirmed`, async () => {
-  test.setTimeout(kills * 20_000);
+  test.setTimeout(kills * 60_000);
   const profile = mkdtempSync(join(tmpdir(), 'rookle-killed-'));
   const random = chance(seed);
   /** By question: the last reading that the screen confirmed. */
@@ -109,14 +109,11 @@ test(`${kills} kills lose no reading that was confirmed`, async () => {
         timeout: 30_000,
       });
       // The walk goes on until the kill comes, wherever it is then.
-      let alive = true;
-      const walking = (async () => {
-        while (alive) await (isByStops ? byStops(page) : oneByOne(page));
-      })().catch(() => undefined);
-      await new Promise((resolve) => setTimeout(resolve, 200 + random() * 2800));
-      alive = false;
-      await kill(running, profile);
-      await walking;
+      await killedAmid(
+        random,
+        () => (isByStops ? byStops(page) : oneByOne(page)),
+        () => kill(running, profile),
+      );
     }
   } finally {
     rmSync(profile, { recursive: true, force: true });

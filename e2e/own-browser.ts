@@ -16,6 +16,48 @@ export function chance(seed: number): () => number {
   };
 }
 
+/** Longest wait for the steps before a kill, ms: a machine that takes as long has come to a stop. */
+const longestWait = 60_000;
+
+/**
+ * Goes on with steps until a moment by chance, and calls `kill` then: after none to three whole steps, somewhere in the next one. How long
+ * a step takes is measured, so that a busy machine is killed in the same places as an idle one.
+ */
+export async function killedAmid(
+  random: () => number,
+  step: () => Promise<void>,
+  kill: () => Promise<void>,
+): Promise<void> {
+  const whole = Math.floor(random() * 4);
+  const into = random();
+  let alive = true;
+  let taken = 0;
+  let longest = 0;
+  let arrived: () => void = () => undefined;
+  const thereBy = new Promise<void>((resolve) => {
+    arrived = resolve;
+    setTimeout(resolve, longestWait);
+  });
+  if (whole === 0) arrived();
+  const going = (async () => {
+    while (alive) {
+      const began = Date.now();
+      await step();
+      longest = Math.max(longest, Date.now() - began);
+      taken += 1;
+      if (taken === whole) arrived();
+    }
+  })().catch(() => arrived());
+  await thereBy;
+  await new Promise((resolve) => setTimeout(resolve, into * (longest || firstStep)));
+  alive = false;
+  await kill();
+  await going;
+}
+
+/** Before any step has been measured, ms. */
+const firstStep = 1000;
+
 export interface Running {
   readonly process: ChildProcess;
   readonly browser: Browser;
