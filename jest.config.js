@@ -22,7 +22,7 @@ const quickly = [
   'String',
 ];
 
-/** `core`: plain functions, no browser. `ui`: anything with React, storage or the words on a screen. */
+/** `core`: plain functions, no browser. `server`: what runs beside them. `ui`: anything with React, storage or the words on a screen. */
 module.exports = {
   projects: [
     {
@@ -31,7 +31,14 @@ module.exports = {
       setupFiles: ['<rootDir>/src/core/tests/setup.ts'],
       sandboxInjectedGlobals: quickly,
       transform: { '\\.[jt]s$': ['babel-jest', forNode] },
-      testMatch: ['<rootDir>/{src/core,src/words,cli,demo,server,scripts}/**/*.test.ts'],
+      testMatch: ['<rootDir>/{src/core,src/words,cli,demo}/**/*.test.ts'],
+      moduleNameMapper: alias,
+    },
+    {
+      displayName: 'server',
+      testEnvironment: 'node',
+      transform: { '\\.[jt]s$': ['babel-jest', forNode] },
+      testMatch: ['<rootDir>/{server,scripts}/**/*.test.ts'],
       moduleNameMapper: alias,
     },
     {

@@ -21,6 +21,8 @@ export interface Served {
   readonly demos?: readonly string[];
   /** The day on which their stories end, YYYY-MM-DD: who opens one moves its days to their own. */
   readonly lastDay?: string;
+  /** The certificate it is served with, PEM: a phone fetches it here to trust it. */
+  readonly certificate?: string;
 }
 
 /** File names under /_expo carry a hash of their contents; the fonts carry a version in their package. */
@@ -29,12 +31,20 @@ const yearInSeconds = 365 * 24 * 60 * 60;
 /** What the build has compressed is served so, by the smaller way where the browser takes both. */
 const compressedAhead = { enableBrotli: true, orderPreference: ['br', 'gzip'] };
 
-export function createApp({ dist, demos = [], lastDay }: Served): Express {
+/** Where a phone finds the certificate. */
+export const certificatePath = '/rookle.crt';
+
+export function createApp({ dist, demos = [], lastDay, certificate }: Served): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(securityHeaders(readFileSync(join(dist, 'index.html'), 'utf8')), permissions);
   app.use(onlyRead, onlyWithin(dist));
   app.use(compression());
+  if (certificate !== undefined) {
+    app.get(certificatePath, (_request, response) => {
+      response.type('application/x-x509-ca-cert').send(certificate);
+    });
+  }
   const listed = demos.map(readDemo);
   const [first] = listed;
   app.get('/api/demos', (_request, response) => {
