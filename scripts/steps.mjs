@@ -27,14 +27,18 @@ export function must(command, args, env) {
 
 export const bin = (name) => inRoot('node_modules', '.bin', name);
 
-/** Installs what package-lock.json names, where that has not been done since it last changed. */
-export function ensureInstalled() {
+/**
+ * Installs what package-lock.json names, where that has not been done since it last changed. `only`: 'use' leaves out what only those who
+ * change Rookle need; who has all of it has that as well.
+ */
+export function ensureInstalled(only = 'all') {
   const stamp = inRoot('node_modules', '.rookle-installed');
   const wanted = hashOf([inRoot('package-lock.json'), inRoot('package.json')]);
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  const has = existsSync(stamp) ? readFileSync(stamp, 'utf8') : '';
+  if (has === `${wanted} all` || has === `${wanted} ${only}`) return;
   console.log('Installing (about two minutes on a new machine) …');
-  must('npm', ['ci', '--no-audit', '--no-fund']);
-  writeFileSync(stamp, wanted);
+  must('npm', ['ci', '--no-audit', '--no-fund', ...(only === 'use' ? ['--omit=dev'] : [])]);
+  writeFileSync(stamp, `${wanted} ${only}`);
 }
 
 /** Builds the web export into dist/, where the sources have changed since the last one. */
