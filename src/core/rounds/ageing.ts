@@ -1,4 +1,5 @@
 /** What grows old in a place: each with when it was looked at last, when it falls due for a look, and the place as it is once it has failed. */
+import { lastBy } from '../schema/day';
 import { attributeKey, type Provenance } from '../records/apply-readings';
 import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { allBays } from '../place/find';
@@ -148,7 +149,7 @@ function ageing(
     .flatMap((item) => putUp(item, mends) ?? [])
     .sort()
     .at(0);
-  const looked = [...days, ...(since === undefined ? [] : [since])].sort().at(-1);
+  const looked = lastBy(today, [...days, ...(since === undefined ? [] : [since])]);
   const { life: plain, proofed, look } = lifespans[kind];
   const life = (bay.proofed && proofed) || plain;
   const shortest = life.band?.[0] ?? life.value;

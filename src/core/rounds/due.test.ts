@@ -200,3 +200,32 @@ test('property: the list is in order, each thing once, whatever the day; asked a
     { numRuns: 30 },
   );
 });
+
+test('a clock that ran ahead and was set right again puts nothing off for years', () => {
+  const today = '2026-11-26';
+  const ahead = tamarackBank.walks.map((walk) => ({ ...walk, date: '2031-05-01' }));
+  const dues = at(tamarackBank, today, { walks: ahead });
+  const usual = at(tamarackBank, today, {
+    walks: tamarackBank.walks.map((walk) => ({ ...walk, date: today })),
+  });
+  const ofWalks = (all: readonly Due[]) =>
+    all
+      .filter(({ of }) => /line-volts|battery-volts|whole-walk|pull-test|ageing/.test(of.kind))
+      .map(({ id, day, last }) => ({ id, day, last }));
+  expect(ofWalks(dues).length).toBeGreaterThan(3);
+  expect(ofWalks(dues)).toEqual(ofWalks(usual));
+  // What was put off then is due again.
+  const put = (date: string): LogEntry => ({
+    what: 'due-put-off',
+    id: 'put',
+    placeId: tamarackBank.place.id,
+    date,
+    due: 'line-volts',
+    to: daysLater(date, 30),
+    why: 'weather',
+  });
+  const lineWith = (date: string) =>
+    byId(at(tamarackBank, today, { log: [put(date)] }), 'line-volts');
+  expect(lineWith(today)?.putOff).toBeDefined();
+  expect(lineWith('2031-05-01')?.putOff).toBeUndefined();
+});

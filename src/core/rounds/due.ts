@@ -13,7 +13,7 @@ import type { DuePutOff, OwnRound } from '../records/due-said';
 import type { LogEntry } from '../records/sighting';
 import type { Away, Learning } from '../records/spells';
 import type { Walk } from '../records/walk';
-import { daysBetween, daysLater } from '../schema/day';
+import { daysBetween, daysLater, lastBy } from '../schema/day';
 import type { AgeingKind } from '../tables/lifespans';
 import {
   awayNamedAhead,
@@ -92,11 +92,10 @@ export const isDueNow = (it: Due, today: string): boolean => dayOf(it) <= today;
 const onLine: readonly AttributeId[] = ['fence.volts', 'check.voltsNear', 'strand.volts'];
 
 /** Readings that somebody took; what is remembered was not read that day. */
-function lastRead({ provenance }: FoundPlace, of: readonly AttributeId[]): string | undefined {
-  const days = [...provenance.values()].flatMap(({ reading, walk }) =>
+function daysRead({ provenance }: FoundPlace, of: readonly AttributeId[]): string[] {
+  return [...provenance.values()].flatMap(({ reading, walk }) =>
     of.includes(reading.attribute) && reading.how !== 'remembered' ? [walk.date] : [],
   );
-  return days.sort().at(-1);
 }
 
 function lineDue({ found, today }: DueIn): Due[] {
@@ -104,7 +103,13 @@ function lineDue({ found, today }: DueIn): Due[] {
   const { fence } = place;
   if (!fence || !isStrung(place)) return [];
   const weekly = (kind: 'line-volts' | 'battery-volts', of: readonly AttributeId[]): Due =>
-    after(kind, { kind }, lastRead(found, of), (last) => daysLater(last, lineEvery.value), today);
+    after(
+      kind,
+      { kind },
+      lastBy(today, daysRead(found, of)),
+      (last) => daysLater(last, lineEvery.value),
+      today,
+    );
   const empty = fenceView(place, today, {}, batteryReadOn(place, found.provenance))?.changeOn;
   // One that is used up is not read but charged.
   const isRead = fence.line?.energizer.battery !== undefined && !(empty && empty <= today);
@@ -117,11 +122,12 @@ function lineDue({ found, today }: DueIn): Due[] {
 
 function walksDue({ walks, today }: DueIn): Due[] {
   const last = (isOne: (purpose: Walk['purpose']) => boolean) =>
-    walks
-      .filter(({ kind, ended, purpose }) => kind === 'lap' && ended && isOne(purpose))
-      .map(({ date }) => date)
-      .sort()
-      .at(-1);
+    lastBy(
+      today,
+      walks
+        .filter(({ kind, ended, purpose }) => kind === 'lap' && ended && isOne(purpose))
+        .map(({ date }) => date),
+    );
   const isWhole = (it: Walk['purpose']) => it === undefined || it === 'full';
   const whole = last(isWhole);
   const pulled = last((it) => isWhole(it) || it === 'storm');
@@ -206,14 +212,14 @@ function eveningsDue({ log, today }: DueIn): Due[] {
   return [...away, ...learning];
 }
 
-function ownDue({ log }: DueIn): Due[] {
+function ownDue({ log, today }: DueIn): Due[] {
   const rounds = log.filter((it): it is OwnRound => it.what === 'own-round');
   return rounds.map((round): Due => {
     const id = `own-${round.id}`;
-    const last = log
-      .flatMap((it) => (it.what === 'due-done' && it.due === id ? [it.date] : []))
-      .sort()
-      .at(-1);
+    const last = lastBy(
+      today,
+      log.flatMap((it) => (it.what === 'due-done' && it.due === id ? [it.date] : [])),
+    );
     const day = last === undefined ? round.date : daysLater(last, round.every);
     return { id, of: { kind: 'own', round }, day, ...(last !== undefined && { last }) };
   });
@@ -223,7 +229,9 @@ function ownDue({ log }: DueIn): Due[] {
 function withPutOff(it: Due, { log, today }: DueIn): Due {
   const said = log
     .filter((one): one is DuePutOff => one.what === 'due-put-off' && one.due === it.id)
-    .filter(({ date, to }) => to > today && (it.last === undefined || date >= it.last))
+    .filter(
+      ({ date, to }) => date <= today && to > today && (it.last === undefined || date >= it.last),
+    )
     .sort((a, b) => a.date.localeCompare(b.date) || a.id.localeCompare(b.id))
     .at(-1);
   return said && said.to > it.day ? { ...it, putOff: said } : it;

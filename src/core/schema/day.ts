@@ -15,6 +15,17 @@ export function daysLater(day: string, days: number): string {
   return new Date(Date.parse(`${day}T12:00:00Z`) + days * dayMs).toISOString().slice(0, 10);
 }
 
+/**
+ * The last of some days by today, `undefined` where there is none. A day that is still to come counts as today: it was written while the
+ * clock ran ahead, and must not put off for years what follows from it. YYYY-MM-DD.
+ */
+export function lastBy(today: string, days: readonly string[]): string | undefined {
+  return days
+    .map((day) => (day > today ? today : day))
+    .sort()
+    .at(-1);
+}
+
 /** Days from one to the other; below zero where the second is the earlier. YYYY-MM-DD. */
 export function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(`${to}T12:00:00Z`) - Date.parse(`${from}T12:00:00Z`)) / dayMs);
