@@ -33,7 +33,7 @@ function Trouble({ error, retry }: TroubleProps) {
     <View style={styles.page}>
       <Txt kind="heading">{frameText.thePlaceCouldNotBe}</Txt>
       {error instanceof Unreadable ? (
-        <DamagedNotice damaged={[error.damaged]} isPlace />
+        <DamagedNotice damaged={[error.damaged]} />
       ) : (
         <Notice>{frameText.thisBrowserDidNotHand}</Notice>
       )}

@@ -6,6 +6,8 @@ import { StyleSheet, View } from 'react-native';
 import { useRouterHere } from '@/features/frame/use-router-here';
 import { backupFile, backupName, manyPhotos, TooLarge } from '@/store/backup';
 import { localDay } from '@/store/local-day';
+import { saveRecords } from '@/features/frame/DamagedNotice';
+import { loadPutAway, putAwayKey } from '@/store/damaged';
 import { exportText } from '@/store/keep-place';
 import { photoIds, photosKey } from '@/store/photos';
 import { removePlace } from '@/store/places';
@@ -28,6 +30,11 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
   const { data: photos = 0 } = useQuery({
     queryKey: [...photosKey(yard.place.id), 'count'],
     queryFn: async () => (await photoIds(yard.place.id)).length,
+    networkMode: 'always',
+  });
+  const { data: putAway = [] } = useQuery({
+    queryKey: putAwayKey(yard.place.id),
+    queryFn: async () => Object.entries(await loadPutAway(yard.place.id)),
     networkMode: 'always',
   });
   const [asking, setAsking] = useState(false);
@@ -66,6 +73,16 @@ export function FileBlock({ yard }: { readonly yard: Yard }) {
         label={placeText.saveACopyAsA}
         onPress={() => saveAs(`${yard.place.id}.json`, exportText(yard))}
       />
+      {putAway.length > 0 && (
+        <>
+          <Txt tone="ink2">{placeText.damagedArePutAway(putAway.length)}</Txt>
+          <Button
+            look="plain"
+            label={placeText.savePutAway}
+            onPress={() => saveRecords(Object.fromEntries(putAway))}
+          />
+        </>
+      )}
       <OpenFileButton label={placeText.openAFile} onOpened={() => router.replace('/')} />
       {asking ? (
         <View style={styles.asking}>

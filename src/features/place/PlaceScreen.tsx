@@ -44,7 +44,7 @@ export function PlaceScreen({ yard }: { readonly yard: Yard }) {
           <Txt kind="title">{place.name}</Txt>
           <Txt tone="ink2">{groupWords(birds)}</Txt>
           {trouble && <Notice>{trouble}</Notice>}
-          {yard.damaged && <DamagedNotice damaged={yard.damaged} />}
+          {yard.damaged && <DamagedNotice damaged={yard.damaged} placeId={place.id} />}
           <UndoBar placeId={place.id} />
           <Button
             look="plain"

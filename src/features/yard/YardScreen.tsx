@@ -115,7 +115,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       {lookedAt && settle}
     </>
   );
-  const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} />;
+  const damaged = yard.damaged && <DamagedNotice damaged={yard.damaged} placeId={yard.place.id} />;
   useYardKeys({ judgement, look, selected, onSelect: setSelected });
   if (wide) {
     return (

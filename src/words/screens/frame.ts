@@ -51,6 +51,7 @@ export const frameText = spoken('frame', {
   someAreUnreadable: (damaged: readonly Damaged[]) =>
     `${count(damaged.length, 'record')} of this place ${damaged.length === 1 ? 'is' : 'are'} left out of what you see (${sortsOf(damaged)}): ${damaged.length === 1 ? 'it' : 'each'} ${becauseOf(damaged)}. Nothing was deleted; the rest is whole.`,
   saveTheirBytes: 'Save what cannot be read as a file',
+  putAwayDamaged: 'Put what is damaged away',
   tryAgain: 'Try again',
   otherPlaces: 'Other places',
   beginOrOpen: 'Begin a place, or open a file',

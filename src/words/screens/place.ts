@@ -22,6 +22,9 @@ export const placeText = spoken('place', {
     'With all its photos this place is larger than one file that can be opened again. Save a copy without photos, or take some photos away first. Nothing was changed.',
   manyPhotos: (many: number, fit: number) =>
     `${many} photos: one file has room for about ${fit}. Take some away before it is too late to save them all.`,
+  damagedArePutAway: (many: number) =>
+    `${count(many, 'damaged record')} of this place ${many === 1 ? 'is' : 'are'} put away. They go with the place, and are kept as they are.`,
+  savePutAway: 'Save what is put away as a file',
   saving: 'Saving …',
   saveEverythingPhotosToo: 'Save everything, photos too',
   saveACopyAsA: 'Save a copy as a file',
