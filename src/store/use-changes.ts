@@ -2,7 +2,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import isDeepEqual from 'fast-deep-equal';
 import { useMemo } from 'react';
-import { isAddedBy, removeFromPlace } from '@/core/mends/added-items';
+import { isAddedBy } from '@/core/records/added-id';
+import { removeFromPlace } from '@/core/mends/added-items';
 import { readyFor } from '@/core/mends/plan/with-mends';
 import { chooseMend, type Proposal } from '@/core/mends/propose';
 import { moveMend, reviewMends } from '@/core/mends/review';

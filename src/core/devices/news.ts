@@ -1,4 +1,5 @@
 /** What devices said that is out of the ordinary, for the yard. */
+import { isFrom } from './record-id';
 import { daysBetween, daysLater } from '../schema/day';
 import { neededVolts } from '../fence/needed-volts';
 import { nightRecords } from '../nights/night';
@@ -87,10 +88,7 @@ function cameraNews(log: readonly LogEntry[], device: Device, today: string): De
   return recent(today).flatMap((night): DeviceNews[] => {
     const seen = log.filter(
       (it): it is Sighting =>
-        it.what === 'sighting' &&
-        it.how === 'camera' &&
-        it.date === night &&
-        it.id.startsWith(`${device.id}-`),
+        it.what === 'sighting' && it.how === 'camera' && it.date === night && isFrom(device, it),
     );
     const animals = seen.map(({ animal }) => animal);
     return animals.length > 0 ? [{ news: 'seen', device, animals, night }] : [];

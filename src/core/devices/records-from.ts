@@ -2,6 +2,7 @@
  * What a device said, as the records that a keeper would have written: volts of the line, how a door stood in the evening, what came by and
  * the nights on which nothing did. Ids follow from device and day, so that the same file read twice is the same records.
  */
+import { isFrom, recordId } from './record-id';
 import { neededVolts } from '../fence/needed-volts';
 import { daysBetween, daysLater } from '../schema/day';
 import type { Device } from '../place/device';
@@ -63,7 +64,7 @@ function monitorRecords(
   const needed = neededVolts(place);
   const days = [...groupedBy(readings, ({ at }) => local(at).day)].map(
     ([date, own]): MonitorDay => {
-      const id = idOf(device, date);
+      const id = recordId(device, date);
       const known = log.find((it): it is MonitorDay => it.id === id && it.what === 'monitor-day');
       const day = monitorDay(place, device, date, own, needed);
       return known ? withKnown(day, known) : day;
@@ -88,7 +89,7 @@ function monitorDay(
   const last = readings.at(-1);
   const [from, to] = [low[0]?.at, low.at(-1)?.at];
   return {
-    id: idOf(device, date),
+    id: recordId(device, date),
     placeId: place.id,
     date,
     what: 'monitor-day',
@@ -184,7 +185,7 @@ function doorEvenings(
     const isMorning = hour >= morningFrom.value && hour < noonFrom.value;
     const date = hour < noonFrom.value ? daysLater(day, -1) : day;
     const said = (was: Evening['doors'][number]['was'], told: Evening['told']): Evening => ({
-      id: `${idOf(device, date)}-${at}`,
+      id: recordId(device, date, at),
       placeId: place.id,
       date,
       what: 'evening',
@@ -218,9 +219,7 @@ function cameraNights(
   };
   const nights = groupedBy(readings, nightOf);
   const seen = [...nights].flatMap(([date, own]) => sightingsOf(place, device, date, own));
-  const known = log.flatMap((it) =>
-    it.what === 'sighting' && isIdOf(device, it.id) ? it.date : [],
-  );
+  const known = log.flatMap((it) => (it.what === 'sighting' && isFrom(device, it) ? it.date : []));
   const busy = new Set([...seen.map(({ date }) => date), ...known]);
   const quiet = [...nights.keys()].filter((date) => !busy.has(date)).sort();
   return [...seen, ...runsOf(quiet).map((run) => quietRun(place, device, run))];
@@ -239,7 +238,7 @@ function sightingsOf(
   // One that nobody could name is most likely one that was named the same night.
   const told = named.length > 1 ? named.filter((it) => it !== 'unknown') : named;
   return told.map((saw) => ({
-    id: `${idOf(device, date)}-${saw}`,
+    id: recordId(device, date, saw),
     placeId: place.id,
     date,
     what: 'sighting',
@@ -252,7 +251,7 @@ function sightingsOf(
 const quietRun = (place: Place, device: Device, run: readonly string[]): QuietNights => {
   const date = run.at(-1) ?? '';
   return {
-    id: `${idOf(device, run[0] ?? date)}-quiet`,
+    id: recordId(device, run[0] ?? date, 'quiet'),
     placeId: place.id,
     date,
     what: 'quiet-camera',
@@ -271,10 +270,6 @@ function runsOf(days: readonly string[]): string[][] {
   }
   return runs;
 }
-
-const idOf = (device: Device, date: string): string => `${device.id}-${date}`;
-
-const isIdOf = (device: Device, id: string): boolean => id.startsWith(`${device.id}-`);
 
 function groupedBy<T>(all: readonly T[], key: (it: T) => string): Map<string, T[]> {
   const groups = new Map<string, T[]>();

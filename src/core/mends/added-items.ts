@@ -6,7 +6,8 @@ import { bareStretches } from '../effort/pass-bay';
 import { findItem } from '../place/find';
 import { roofFaceOf } from '../place/faces/faces-of';
 import { coverOf } from '../place/opening-cover';
-import type { Mend, MendKind, Spot } from '../records/mend';
+import { addedItem, isPartOf } from '../records/added-id';
+import type { Mend } from '../records/mend';
 import type {
   Band,
   Bay,
@@ -22,17 +23,6 @@ import type {
 import type { MeshId } from '../tables/meshes';
 import { catalogue, type Added } from './catalogue';
 import { withFirstLine, withoutFirstLine } from './added-line';
-
-/** Id of what a mend of this kind adds at this spot. One mend of a kind a spot: choosing it again finds the same. */
-export function addedItem(spot: Spot, kind: MendKind): ItemId {
-  return `${spot.item}+${kind}`;
-}
-
-/** Whether an item came with a mend. */
-export function isAddedBy({ spot, kind }: Pick<Mend, 'spot' | 'kind'>, item: ItemId): boolean {
-  const added = kind === 'first-line' ? spot.item : addedItem(spot, kind);
-  return item === added || item.startsWith(`${added}-`);
-}
 
 /** Id of the bay of a roof that a mend adds, by the id of its layer. */
 export function roofBayId(layer: ItemId): BayId {
@@ -75,7 +65,7 @@ export function removeFromPlace(place: Place, mend: Mend, wasRead: boolean): Pla
   if (wasRead || !addsOf(mend)) return place;
   if (mend.kind === 'first-line') return withoutFirstLine(place, mend);
   const id = addedItem(mend.spot, mend.kind);
-  const isIts = (it: { readonly id: ItemId }) => it.id === id || it.id.startsWith(`${id}-`);
+  const isIts = (it: { readonly id: ItemId }) => isPartOf(id, it.id);
   const without = <T extends { readonly id: ItemId }>(all: readonly T[]): T[] =>
     all.filter((it) => !isIts(it));
   const faces = place.faces.filter((face) => !isIts(face));

@@ -1,4 +1,5 @@
 /** Mends after new readings: done ones that now hold, held ones that were found open again. */
+import { isAddedAt } from '../records/added-id';
 import { bayEffort } from '../effort/bay-effort';
 import type { PartEffort } from '../effort/reason';
 import { applyReadings, attributeKey, type FoundPlace } from '../records/apply-readings';
@@ -83,7 +84,7 @@ function isOfMend(found: Place, bay: Bay, { spot }: Mend, part: PartEffort): boo
   }
   // What was bare is covered since, and is judged as mesh.
   if (spot.kind === 'bare' && own.kind === 'mesh') {
-    return own.item === spot.item || own.item.startsWith(`${spot.item}+`);
+    return own.item === spot.item || isAddedAt(spot.item, own.item);
   }
   return own.kind === spot.kind && own.item === spot.item;
 }

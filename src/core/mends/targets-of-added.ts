@@ -1,7 +1,8 @@
 /** What has to be read of what a mend adds: cover where there was none, a roof, strands. */
 import { bareStretches } from '../effort/pass-bay';
 import type { Target } from '../records/mend';
-import { addedItem, roofBayId } from './added-items';
+import { addedItem } from '../records/added-id';
+import { roofBayId } from './added-items';
 import type { CatalogueMend } from './catalogue';
 import { wiresWanting } from './catalogue/strands';
 import type { WeakSpot } from './weak-spot';

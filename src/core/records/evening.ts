@@ -21,7 +21,7 @@ export type DoorState = (typeof doorStates)[number];
 
 const mostBirds = 10_000;
 
-const doorSaid = object({
+const doorSchema = object({
   /** An opening's id. */
   opening: text,
   was: oneOf(doorStates),
@@ -29,9 +29,9 @@ const doorSaid = object({
   shutBy: optional(oneOf(shutBys)),
 });
 /** How one door stood. */
-export interface DoorAtDusk extends TypeOf<typeof doorSaid> {}
+export interface DoorAtDusk extends TypeOf<typeof doorSchema> {}
 
-const countSaid = object(
+const countSchema = object(
   {
     /** A group's id. */
     group: text,
@@ -49,7 +49,7 @@ const countSaid = object(
   },
 );
 /** How many of a group were in, as a set of possible numbers. */
-export interface RoostCount extends TypeOf<typeof countSaid> {}
+export interface RoostCount extends TypeOf<typeof countSchema> {}
 
 /** Evenings are told in the evening, or found out the next morning. */
 export const eveningSources = ['evening', 'morning'] as const;
@@ -70,8 +70,8 @@ export const eveningSchema = object({
   by: optional(note(80)),
   /** When all was shut. */
   shutAt: optional(instant),
-  doors: list(doorSaid, most.openings),
-  counts: list(countSaid, most.groups),
+  doors: list(doorSchema, most.openings),
+  counts: list(countSchema, most.groups),
   strand: optional(oneOf(strandStates)),
 });
 /** One saying of one evening. */

@@ -1,4 +1,5 @@
 /** What grows old in a place: each with when it was looked at last, when it falls due for a look, and the place as it is once it has failed. */
+import { isAddedBy } from '../records/added-id';
 import { lastBy } from '../schema/day';
 import { attributeKey, type Provenance } from '../records/apply-readings';
 import { attributeIds, attributes, type AttributeId } from '../attributes';
@@ -167,8 +168,7 @@ function ageing(
 /** The day a mend that added it was done. */
 function putUp(item: ItemId, mends: readonly Mend[]): string | undefined {
   const mend = mends.find(
-    ({ targets, spot, kind }) =>
-      item.startsWith(`${spot.item}+${kind}`) && targets.some((it) => it.item === item),
+    (it) => isAddedBy(it, item) && it.targets.some((target) => target.item === item),
   );
   return mend?.history.findLast(({ state }) => state === 'done')?.at.slice(0, 10);
 }
