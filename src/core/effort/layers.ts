@@ -77,7 +77,7 @@ export function layerEffort(
       const passing = minutesOfOpening(opening);
       const passed: LayerEffort = { layer, attack: 'pass', minutes: passing, reason: opening };
       if (mesh === 'none' || passing === 0) return passed;
-      const torn = tearEffort(mesh, { fixing, condition, isTried: isTried(held) }, animal);
+      const torn = tearEffort(mesh, { fixing, condition, isTried: isTried(held, bound) }, animal);
       if (!torn) return passed;
       // Torn away, it leaves a doorway that is still too small.
       if (without === null) return passed;
@@ -91,11 +91,14 @@ export function layerEffort(
   );
 }
 
-/** Pulled hard by hand, and nothing gave: whatever the fixings are called, they hold what pulls no harder. */
-function isTried({ panelPulled }: Held): boolean {
+/**
+ * Pulled hard by hand, and nothing gave: whatever the fixings are called, they hold what pulls no harder. Not pulled yet it may be so, or
+ * not.
+ */
+function isTried({ panelPulled }: Held, bound: Bound): boolean {
   return (
     panelPulled !== undefined &&
-    lengthAt(panelPulled, 'bay.panelPulled', 'worst') <= pullGaveNothing.value
+    lengthAt(panelPulled, 'bay.panelPulled', bound) <= pullGaveNothing.value
   );
 }
 
