@@ -75,7 +75,7 @@ const deepest: SkirtLengths = {
 
 /** Whether mesh in the ground stops this animal at all. Held by the soil, it is not pulled off; it is bitten or passed. */
 export function stopsInGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): boolean {
-  const held = { fixing: { is: 'batten' }, condition: { is: 'sound' } } as const;
+  const held = { fixing: { is: 'batten' }, condition: { is: 'sound' }, isApart: true } as const;
   return layerEffort({ id: '', mesh }, held, { animal, bound }).minutes === null;
 }
 

@@ -42,7 +42,10 @@ export function isNotThere({ ready, bands }: Bay): boolean {
 }
 
 /** Everything about a bay that bears on its layers. */
-type Held = { readonly [K in 'fixing' | 'condition' | 'panelPulled']?: Bay[K] | undefined };
+type Held = { readonly [K in 'fixing' | 'condition' | 'panelPulled']?: Bay[K] | undefined } & {
+  /** It is no part of what the bay's own pull was at. */
+  readonly isApart?: true;
+};
 
 /** Who tries it, at which end of what is known, and on what day (panels may be off). */
 export interface Tried {
@@ -95,11 +98,8 @@ export function layerEffort(
  * Pulled hard by hand, and nothing gave: whatever the fixings are called, they hold what pulls no harder. Not pulled yet it may be so, or
  * not.
  */
-function isTried({ panelPulled }: Held, bound: Bound): boolean {
-  return (
-    panelPulled !== undefined &&
-    lengthAt(panelPulled, 'bay.panelPulled', bound) <= pullGaveNothing.value
-  );
+function isTried({ panelPulled, isApart }: Held, bound: Bound): boolean {
+  return !isApart && lengthAt(panelPulled, 'bay.panelPulled', bound) <= pullGaveNothing.value;
 }
 
 /** All layers together; `undefined` where there is none. */

@@ -67,7 +67,7 @@ function throughCover(opening: Opening, bay: Bay, by: Tried): PartEffort {
   const doorway = doorwayOf(opening);
   const there = coverOf(opening).filter((layer) => !isNone(layer));
   // Pulling at the wall says nothing of what holds a door's own cover.
-  const held = { ...bay, panelPulled: undefined };
+  const held = { ...bay, isApart: true } as const;
   const cover = coverEffort(there, held, by, doorway);
   if (!cover) {
     const reason = openingReason(animal, doorway);

@@ -105,7 +105,10 @@ test('the settling walk is never longer than all that is unread, and settles it 
       expect(asks.length).toBeLessThanOrEqual(unread.length);
       expect(matters.length + folded.length).toBe(unread.length);
       if (matters.length > 12) return;
-      expect(couldChange(withAt(place, asks, 'best'), day).matters).toEqual([]);
+      // What is asked only once something else was read is met then: an apron's tie, once there is one.
+      const ids = new Set(unread.map(({ id }) => id));
+      const left = couldChange(withAt(place, asks, 'best'), day).matters;
+      expect(left.filter(({ id }) => ids.has(id))).toEqual([]);
     }),
     { numRuns: 25 },
   );

@@ -20,9 +20,13 @@ export function settlingWalk(found: Place, day: Day): SettlingWalk {
   const settling = couldChange(found, day);
   const { matters } = settling;
   if (matters.length > mostTried) return { ...settling, asks: matters };
+  const known = new Set([...matters, ...settling.folded].map(({ id }) => id));
+  // What is asked only once something else was read (whether an apron is tied) is met then.
+  const isSettled = (asks: readonly Question[]): boolean =>
+    couldChange(withAt(found, asks, 'best'), day).matters.every(({ id }) => !known.has(id));
   const asks = matters.reduceRight<readonly Question[]>((kept, question) => {
     const without = kept.filter((it) => it !== question);
-    return couldChange(withAt(found, without, 'best'), day).matters.length === 0 ? without : kept;
+    return isSettled(without) ? without : kept;
   }, matters);
   return { ...settling, asks };
 }
