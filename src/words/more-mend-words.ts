@@ -115,6 +115,13 @@ export const moreMendWords = {
       'Scrape off what it rides on; pack earth or a board under what still gapes. Again at each move.',
     ],
   },
+  'door-braced': {
+    name: 'Brace across the door',
+    steps: [
+      'Lift the free corner until the door hangs square; prop it there.',
+      'Screw a batten across, from the foot of the hinge side up to the free corner.',
+    ],
+  },
   'hinge-screws': {
     name: 'Longer screws in the hinges',
     steps: [

@@ -9,7 +9,7 @@ import { judge } from '../score/judge';
 import { randomPlace } from '../tests/random-place';
 import { removeFromPlace } from './added-items';
 import { catalogue } from './catalogue';
-import { chooseMend, proposalsFor, type Proposal } from './propose';
+import { chooseMend, proposalsFor, type Proposal, targetsOf } from './propose';
 import { questionsAgain } from './readings-again';
 import { asMeant } from './as-meant';
 import { checkMend, moveMend, reviewMends } from './review';
@@ -92,6 +92,23 @@ describe('proposals', () => {
       'wedge-shut',
     ]);
     expect(proposals('hw').map(({ mend }) => mend.kind)).toContain('pop-door-runners');
+  });
+
+  test('a gate that sags: its corner gives when pulled, and a brace as long as its diagonal is offered', () => {
+    const sagging = setAttribute(found, 'gate', 'opening.gapPulled', { is: 60 });
+    const braced = pick(proposals('w1', sagging), 'door-braced');
+    const [gate] = braced.weak.bay.openings.filter(({ id }) => id === 'gate');
+    expect(braced.mend.takes(braced.weak)[0]).toEqual({
+      material: 'batten',
+      length: Math.ceil(Math.sqrt((gate?.width ?? 0) ** 2 + (gate?.height ?? 0) ** 2)),
+    });
+    expect(targetsOf(braced)).toEqual([
+      expect.objectContaining({ item: 'gate', attribute: 'opening.gap' }),
+      expect.objectContaining({ item: 'gate', attribute: 'opening.gapPulled' }),
+    ]);
+    // Open at rest as well it wants a stop.
+    const gaping = setAttribute(sagging, 'gate', 'opening.gap', { is: 60 });
+    expect(proposals('w1', gaping).map(({ mend }) => mend.kind)).not.toContain('door-braced');
   });
 
   test('½ in mesh meets the figure rats are judged by but not the stricter one, and says so', () => {

@@ -62,6 +62,7 @@ export const mendKinds = [
   'frame-down',
   'hinge-screws',
   'cover-screwed',
+  'door-braced',
   'shut-nightly',
   'overhang-out',
   'roof-mesh',

@@ -1,7 +1,7 @@
 /** A sound board over the whole of the weak mesh. Never over the only air a house has. */
 import { coverSize, screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
-/** A board over a gap, for tonight. */
+/** A board over weak mesh, for tonight. */
 export const boardOver: CatalogueMend = {
   kind: 'board-over',
   term: 'tonight',

@@ -33,7 +33,7 @@ export const collarPlate: CatalogueMend = {
   cautions: ['cut-wire'],
 };
 
-/** Mesh lapped and laced where two pieces meet. */
+/** Both edges of a seam lapped under a batten. */
 export const lapSeam: CatalogueMend = {
   kind: 'lap-seam',
   term: 'lasting',

@@ -12,7 +12,7 @@ export const hingeScrews: CatalogueMend = {
   cautions: [],
 };
 
-/** A lift-off cover screwed down. */
+/** A door’s or lid’s own cover screwed on. */
 export const coverScrewed: CatalogueMend = {
   kind: 'cover-screwed',
   term: 'lasting',

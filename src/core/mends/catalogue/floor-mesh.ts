@@ -24,7 +24,7 @@ const floorOf =
 
 const square = ({ zone }: WeakSpot): number => ((zone?.width ?? 0) * (zone?.depth ?? 0)) / 1e6;
 
-/** Mesh under the floor of a pen on the ground. */
+/** Mesh as a floor under the soil of a run, joined to its walls. */
 export const floorMesh: CatalogueMend = {
   kind: 'floor-mesh',
   term: 'lasting',

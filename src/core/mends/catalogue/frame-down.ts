@@ -2,7 +2,7 @@
 import { isLightFrame } from './light-frame';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
-/** A frame let down on the ground and weighted, for tonight. */
+/** A frame let down on its ground, wheels and jacks up. */
 export const frameDown: CatalogueMend = {
   kind: 'frame-down',
   term: 'tonight',

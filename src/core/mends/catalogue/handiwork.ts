@@ -70,6 +70,7 @@ export const handiwork: Readonly<Record<CatalogueKind, Handiwork>> = {
   'frame-down': it('anyone'),
   'hinge-screws': it('anyone', 'driver'),
   'cover-screwed': it('anyone', 'driver'),
+  'door-braced': it('handy', 'tape', 'saw', 'driver'),
   'shut-nightly': it('anyone'),
   'overhang-out': it('skilled', 'tape', 'drill', 'driver', 'snips', 'gloves', 'ladder'),
   'roof-mesh': it('skilled', 'tape', 'snips', 'gloves', 'driver', 'ladder'),

@@ -15,6 +15,7 @@ import { fenceCharge, strandClear, strandSet } from './strands';
 import { firstLine } from './first-line';
 import { weightOn } from './weight-on';
 import type { CatalogueKind, CatalogueMend } from './catalogue-mend';
+import { doorBraced } from './door-braced';
 import { doorStop } from './door-stop';
 import { clipThroughHasp, padlock, twoMotionLatch } from './extra-latch';
 import { lineWelded13, lineWelded25, lineWelded25x50, lineWelded6 } from './line-welded';
@@ -82,6 +83,7 @@ export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'frame-down': frameDown,
   'hinge-screws': hingeScrews,
   'cover-screwed': coverScrewed,
+  'door-braced': doorBraced,
   'shut-nightly': shutNightly,
   'overhang-out': overhangOut,
   'roof-mesh': roofMesh,

@@ -1,7 +1,7 @@
 /** A second fastening where the corner flexes: one latch in the middle lets top and bottom give. */
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
-/** A second cord or spring beside one that may go. */
+/** A second fastening where the corner flexes. */
 export const secondFastening: CatalogueMend = {
   kind: 'second-fastening',
   term: 'lasting',
