@@ -16,5 +16,6 @@ export const makingNames: Readonly<Record<MakingFigure, string>> = {
   mostLoad: 'Weight on a light frame, at the most',
   slabWeight: 'A slab for weight',
   worthwhile: 'A change is worth a plan from, birds a year',
+  edgePegs: 'Pegs along a bottom edge, one from the next',
   panelOff: 'A panel that nothing holds stands off',
 };

@@ -122,6 +122,13 @@ export const moreMendWords = {
       'Screw a batten across, from the foot of the hinge side up to the free corner.',
     ],
   },
+  'edge-pegged': {
+    name: 'Peg the bottom edge down',
+    steps: [
+      'Draw the edge tight along the ground, from one post to the next.',
+      'Drive a peg through it every 300 mm (a foot), leaning away from the pull.',
+    ],
+  },
   'hinge-screws': {
     name: 'Longer screws in the hinges',
     steps: [

@@ -1,6 +1,7 @@
 /** Figures that mends are made, bought and cut by, as the application shows them. */
 import type { Figure } from '../tables/figure';
 import { panelOff } from '../rounds/ageing';
+import { edgePegs } from './catalogue/edge-pegged';
 import { meshOverlap, screwSpacing } from './catalogue/catalogue-mend';
 import { apronWidth } from './catalogue/sill-apron';
 import { mostLoad, slabWeight } from './catalogue/weight-on';
@@ -18,6 +19,7 @@ export const makingFigures = {
   apronOverlap,
   apronWidth,
   screwSpacing,
+  edgePegs,
   kerf,
   cornerFrom,
   leastOffcutLength: leastOffcut.length,

@@ -111,6 +111,28 @@ describe('proposals', () => {
     expect(proposals('w1', gaping).map(({ mend }) => mend.kind)).not.toContain('door-braced');
   });
 
+  test('chain-link whose bottom edge lifts is pegged, where pegs hold; a welded panel is not, nor what gapes unlifted', () => {
+    const lifting = (mesh: 'chain-link-50' | 'welded-13', soil: 'firm' | 'rock', gap = 5) => {
+      const foxes = { ...found, setting: { ...found.setting, lives: ['red-fox' as const] } };
+      const low = setAttribute(foxes, 'w2-low-1', 'layer.mesh', { is: mesh });
+      const both = setAttribute(low, 'w2-high-1', 'layer.mesh', { is: mesh });
+      const on = setAttribute(both, 'w2', 'ground.soil', { is: soil });
+      const gaping = setAttribute(on, 'w2', 'ground.gap', { is: gap });
+      return setAttribute(gaping, 'w2', 'ground.gapLifted', { is: 140 });
+    };
+    const pegged = pick(proposals('w2', lifting('chain-link-50', 'firm')), 'edge-pegged');
+    // One at each end as well.
+    expect(pegged.mend.takes(pegged.weak)).toEqual([
+      { material: 'pegs', count: Math.ceil(pegged.weak.bay.width / 300) + 1 },
+    ]);
+    for (const other of [
+      lifting('welded-13', 'firm'),
+      lifting('chain-link-50', 'rock'),
+      lifting('chain-link-50', 'firm', 140),
+    ])
+      expect(proposals('w2', other).map(({ mend }) => mend.kind)).not.toContain('edge-pegged');
+  });
+
   test('½ in mesh meets the figure rats are judged by but not the stricter one, and says so', () => {
     const hexed = setAttribute(small(found), 'w2-high-1', 'layer.mesh', { is: 'hex-25' });
     const all = proposals('w2', hexed);

@@ -63,6 +63,7 @@ export const mendKinds = [
   'hinge-screws',
   'cover-screwed',
   'door-braced',
+  'edge-pegged',
   'shut-nightly',
   'overhang-out',
   'roof-mesh',

@@ -71,6 +71,7 @@ export const handiwork: Readonly<Record<CatalogueKind, Handiwork>> = {
   'hinge-screws': it('anyone', 'driver'),
   'cover-screwed': it('anyone', 'driver'),
   'door-braced': it('handy', 'tape', 'saw', 'driver'),
+  'edge-pegged': it('anyone', 'hammer', 'gloves'),
   'shut-nightly': it('anyone'),
   'overhang-out': it('skilled', 'tape', 'drill', 'driver', 'snips', 'gloves', 'ladder'),
   'roof-mesh': it('skilled', 'tape', 'snips', 'gloves', 'driver', 'ladder'),

@@ -17,6 +17,7 @@ import { weightOn } from './weight-on';
 import type { CatalogueKind, CatalogueMend } from './catalogue-mend';
 import { doorBraced } from './door-braced';
 import { doorStop } from './door-stop';
+import { edgePegged } from './edge-pegged';
 import { clipThroughHasp, padlock, twoMotionLatch } from './extra-latch';
 import { lineWelded13, lineWelded25, lineWelded25x50, lineWelded6 } from './line-welded';
 import { patchBoard } from './patch-board';
@@ -84,6 +85,7 @@ export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'hinge-screws': hingeScrews,
   'cover-screwed': coverScrewed,
   'door-braced': doorBraced,
+  'edge-pegged': edgePegged,
   'shut-nightly': shutNightly,
   'overhang-out': overhangOut,
   'roof-mesh': roofMesh,
