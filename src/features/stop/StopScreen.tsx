@@ -24,6 +24,7 @@ import { StopFoot, type Onward } from './StopFoot';
 import type { StopActions } from './use-stop-actions';
 import { rowLetters, useStopKeys } from './use-stop-keys';
 import type { StopWalk } from './use-stop-walk';
+import { WholePlace } from './WholePlace';
 
 interface Props {
   readonly place: Place;
@@ -122,7 +123,17 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
       </View>
       {props.over}
       <View style={wide ? styles.beside : styles.grow}>
-        {wide ? <View style={styles.drawn}>{drawing}</View> : drawing}
+        {wide ? (
+          <View style={styles.drawn}>
+            {stop.bay === undefined && marked?.question.bay === undefined ? (
+              <WholePlace section={stop.section} judgement={judgement} />
+            ) : (
+              drawing
+            )}
+          </View>
+        ) : (
+          drawing
+        )}
         <ScrollView style={styles.grow} contentContainerStyle={styles.body}>
           <View style={styles.head}>
             <Txt kind="title" style={styles.title}>
