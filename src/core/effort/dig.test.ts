@@ -37,6 +37,15 @@ describe('published prescriptions (recalled from memory): built to, they hold; c
     expect(level(bay(0, 0), 'red-fox')).toBe('minutes');
   });
 
+  // Common practice: a foot is laid as 300 mm where people measure in metres, 24 in as 600.
+  test('the same in round millimetres: 300 down and 300 out, 600 down and 300 out; a hand short they do not', () => {
+    expect(level(bay(300, 300), 'red-fox')).toBe('holds');
+    expect(level(bay(600, 300), 'norway-rat')).toBe('holds');
+    expect(level(bay(0, 300), 'stoat')).toBe('holds');
+    expect(level(bay(250, 300), 'red-fox')).not.toBe('holds');
+    expect(level(bay(600, 250), 'norway-rat')).not.toBe('holds');
+  });
+
   test('coyote: apron of 15–24 in (380–610 mm) [PCWD: Coyotes]', () => {
     expect(level(bay(0, 380), 'coyote')).toBe('holds');
     expect(level(bay(0, 150), 'coyote')).toBe('minutes');

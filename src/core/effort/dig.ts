@@ -3,7 +3,7 @@ import { yesNo, type Skirt } from '../place/bay';
 import type { Bay, GroundLine } from '../place/place';
 import { members } from '../place/possible';
 import type { Animal, EnoughAgainstDigging } from '../tables/animals';
-import { harderDigging, type DiggingAbility } from '../tables/digging';
+import { harderDigging, nominalSize, type DiggingAbility } from '../tables/digging';
 import { soilFigures, soils, type Soil } from '../tables/soils';
 import { choiceAt, lengthAt, meshMembers, memberAt, type Bound } from './bound';
 import { layerEffort } from './layers';
@@ -84,9 +84,10 @@ function stoppingFloor({ floor }: GroundLine, animal: Animal, bound: Bound) {
   return meshMembers(floor).find((mesh) => mesh !== 'none');
 }
 
-/** The worst of a set's ratios; at most 1. */
+/** The worst of a set's ratios; 1 where it has all of it, as nominal sizes go. */
 export function ratioOf(skirt: SkirtLengths, { depth, outward }: EnoughAgainstDigging): number {
-  const share = (have: number, need: number) => (need === 0 ? 1 : Math.min(1, have / need));
+  const share = (have: number, need: number) =>
+    have >= need * (1 - nominalSize.value) ? 1 : have / need;
   return Math.min(share(skirt.depth, depth.value), share(skirt.outward, outward.value));
 }
 

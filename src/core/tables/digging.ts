@@ -1,6 +1,7 @@
 /** Sets of figures that are enough against digging, as tables write them: depth, then outward, mm. */
 import type { EnoughAgainstDigging } from './animals/animal';
 import { ranging, type Figure } from './figure';
+import { ours } from './assumptions';
 import { assumed, practice, published } from './millimetres';
 import type { SourceId } from './sources';
 
@@ -17,6 +18,13 @@ export const harderDigging: Readonly<Record<DiggingAbility, Figure>> = {
 function levels(value: number, note: string): Figure {
   return { value, unit: 'levels', source: 'rookle', mark: 'assumption', note };
 }
+
+/** Mesh laid so little short of a printed size has it: a foot is 300 mm to whoever measures in metres, and 24 in are 600. */
+export const nominalSize = ours(
+  0.02,
+  'share',
+  'Sizes printed in feet and inches are laid in round millimetres elsewhere.',
+);
 
 const needless = (set: (value: number) => EnoughAgainstDigging['depth']) => set(0);
 

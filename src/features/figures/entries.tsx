@@ -19,6 +19,7 @@ import { getsOutBy } from '@/core/tables/escaping';
 import { passedAsSlot } from '@/core/tables/exclusion';
 import { handPull, pullGaveNothing } from '@/core/tables/strength';
 import { birdKinds } from '@/core/place/place';
+import { nominalSize } from '@/core/tables/digging';
 import { soilFigures, soils } from '@/core/tables/soils';
 import type { Material } from '@/core/mends/catalogue';
 import { prices, type PriceBy } from '@/core/mends/catalogue/prices';
@@ -192,6 +193,13 @@ export const entries: readonly Entry[] = [
       ),
     };
   }),
+  {
+    id: 'nominal',
+    kind: 'ground',
+    name: figuresText.nominalSizes,
+    words: figuresText.skirtApronFoot,
+    figures: () => <FigureLine name={figuresText.soLittleShort} figure={nominalSize} />,
+  },
   {
     id: 'tolerance',
     kind: 'strands',
