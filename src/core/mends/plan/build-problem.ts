@@ -75,6 +75,7 @@ export function buildProblem(
     states: harmful.length === 0 ? tried : bayStates(ready, candidates),
     mendsOf: mendsByBay(ready, candidates),
     excludes: (a, b) => excluded[a]?.has(b) ?? false,
+    areOfOne: (a, b) => [a, b].every((it) => isOfDescribedLine(ready, candidates[it])),
   };
   const rounds = missedCases(
     found,
@@ -203,6 +204,15 @@ function joined(a: Term, b: Term): Term {
   return { ...a, weight: a.weight + b.weight, weightOf: added(a.weightOf, b.weightOf), scenarios };
 }
 
+const isOfDescribedLine = ({ fence }: Place, candidate: Candidate | undefined): boolean =>
+  fence?.line !== undefined && candidate?.mend.spot.kind === 'strand';
+
+/**
+ * So many mends of strands are weighed together in every bay of the line: each more doubles what there is to solve. Of more than that
+ * each counts in its own bay alone, and the plan promises less than it gives.
+ */
+const mostAlong = 4;
+
 function mendsByBay(
   ready: Place,
   candidates: readonly Candidate[],
@@ -213,9 +223,12 @@ function mendsByBay(
     ({ bay, face }) =>
       bay.strands.length > 0 || (face.kind === 'roof' && face.between.includes(outside)),
   );
+  // Whatever is done to a described line in one bay is felt in all of it.
+  const ofStrands = candidates.filter(({ mend }) => mend.spot.kind === 'strand').length;
+  const isFeltAlong = ready.fence?.line !== undefined && ofStrands <= mostAlong;
   candidates.forEach(({ mend }, index) => {
     const bays = mend.targets.flatMap(({ item }) =>
-      item === ready.fence?.id
+      item === ready.fence?.id || (isFeltAlong && mend.spot.kind === 'strand')
         ? strung.map(({ bay }) => bay.id)
         : (findItem(ready, item)?.bay.id ?? []),
     );

@@ -8,6 +8,8 @@ import { least, type BySpot, type SpotWeights } from './spot-weights';
 export interface LinkMaker {
   readonly states: BayStates;
   /** Places of the candidates that bear on a bay, ascending. */
+  /** Whether two may change together what one of them leaves as it is: both of the line. */
+  readonly areOfOne: (a: number, b: number) => boolean;
   readonly mendsOf: ReadonlyMap<BayId, readonly number[]>;
   readonly excludes: (a: number, b: number) => boolean;
 }
@@ -67,7 +69,7 @@ interface SpotTable {
 function spotTables(
   bay: BayId,
   at: Meeting,
-  { states, mendsOf, excludes }: LinkMaker,
+  { states, mendsOf, excludes, areOfOne }: LinkMaker,
 ): SpotTable[] {
   const weights = (made: readonly number[]) => states.weights(bay, made, at);
   const mends = mendsOf.get(bay) ?? [];
@@ -76,8 +78,11 @@ function spotTables(
   return blocksOf(base, alone).flatMap((spots): SpotTable[] => {
     const by = firstOf(spots, [base, ...alone.values()]);
     if (!by) return [];
-    const own = mends.filter((mend) =>
+    const telling = mends.filter((mend) =>
       spots.some((spot) => isOther(base.get(spot), alone.get(mend)?.get(spot))),
+    );
+    const own = mends.filter(
+      (mend) => telling.includes(mend) || telling.some((it) => areOfOne(it, mend)),
     );
     const subsets = setsOf(own, excludes);
     const table: SpotTable = {
