@@ -111,3 +111,28 @@ test('what is put there once is put there once', () => {
   const once = opened(without(({ kind }) => kind === 'roof'));
   expect(opened(once)).toEqual(once);
 });
+
+test('walls joined to a roof that is not there end in the open, once one of them does', () => {
+  const roofless = without(({ kind }) => kind === 'roof');
+  const half: Place = {
+    ...roofless,
+    faces: roofless.faces.map((face) =>
+      face.id === 'north-wall'
+        ? { ...face, bays: face.bays.map((bay) => ({ ...bay, top: { kind: 'open' } })) }
+        : face,
+    ),
+  };
+  const tops = (place: Place) => place.faces.flatMap(({ bays }) => bays.map(({ top }) => top.kind));
+  expect(tops(opened(half))).toEqual(['open', 'open', 'open', 'open']);
+  // With a roof it is as it was said; without any open wall the roof is asked for.
+  expect(tops(opened({ ...half, faces: [...half.faces, ...pen.faces.filter(isRoof)] }))).toEqual([
+    'roof',
+    'open',
+    'roof',
+    'roof',
+    'roof',
+  ]);
+  expect(opened(roofless).faces).toHaveLength(5);
+});
+
+const isRoof = ({ kind }: Face): boolean => kind === 'roof';

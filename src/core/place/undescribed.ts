@@ -13,10 +13,11 @@ const slack = { least: 500, share: 0.08 } as const;
 
 /** The place with what is missing put in; the same object where nothing is. */
 export function withUndescribed(place: Place): Place {
-  const faces = place.faces.map((face) => withGround(face, place.zones));
-  const missing = missingFaces(place);
-  const isChanged = missing.length > 0 || faces.some((face, index) => face !== place.faces[index]);
-  return isChanged ? { ...place, faces: [...faces, ...missing] } : place;
+  const grounded = place.faces.map((face) => withGround(face, place.zones));
+  const all = [...grounded, ...missingFaces(place)];
+  const faces = all.map((face) => withoutRoof(face, { ...place, faces: all }));
+  const isChanged = faces.some((face, index) => face !== place.faces[index]);
+  return isChanged ? { ...place, faces } : place;
 }
 
 function missingFaces(place: Place): Face[] {
@@ -55,13 +56,31 @@ function ceilingsOf(place: Place, zone: Zone, drawn: readonly Face[]): Face[] {
   // Roof and floor lie between what is beyond them and the zone.
   const own = (kind: Face['kind']) =>
     drawn.filter((face) => face.kind === kind && face.between[1] === zone.id);
-  const walls = place.faces.filter((face) => isUpright(face) && face.between.includes(zone.id));
-  const isOpenAbove = walls.some(({ bays }) => bays.some(({ top }) => top.kind !== 'roof'));
   const hasFloor = place.faces.some((face) => face.kind === 'floor' && face.between[1] === zone.id);
   return [
-    ...(isOpenAbove || zone.kind === 'under-house' || roofOf(place, zone.id) ? [] : own('roof')),
+    ...(isOpenAbove(place, zone) || zone.kind === 'under-house' || roofOf(place, zone.id)
+      ? []
+      : own('roof')),
     ...(isRaised(zone) && !hasFloor ? own('floor') : []),
   ];
+}
+
+/** A zone one of whose walls ends in the open. */
+function isOpenAbove({ faces }: Place, { id }: Zone): boolean {
+  return faces
+    .filter((face) => isUpright(face) && face.between.includes(id))
+    .some(({ bays }) => bays.some(({ top }) => top.kind !== 'roof'));
+}
+
+/** An outer wall that says it is joined to a roof, where its zone is open above and has none. */
+function withoutRoof(face: Face, place: Place): Face {
+  const zone = place.zones.find(({ id }) => face.between.includes(id));
+  const isOuter = face.kind === 'wall' && face.between.includes('outside');
+  const joined = ({ top, bands }: Bay): boolean => top.kind === 'roof' && bands.length > 0;
+  if (!zone || !isOuter || zone.kind === 'under-house' || !face.bays.some(joined)) return face;
+  if (!isOpenAbove(place, zone) || roofOf(place, zone.id)) return face;
+  const bays = face.bays.map((bay): Bay => (joined(bay) ? { ...bay, top: { kind: 'open' } } : bay));
+  return { ...face, bays };
 }
 
 /** A run’s wall that says nothing of the ground it stands on. */
