@@ -20,7 +20,7 @@ export function chance(seed: number): () => number {
 const longestWait = 60_000;
 
 /**
- * Goes on with steps until a moment by chance, and calls `kill` then: after none to three whole steps, somewhere in the next one. How long
+ * Goes on with steps until a moment by chance, and calls `kill` then: after none to two whole steps, somewhere in the next one. How long
  * a step takes is measured, so that a busy machine is killed in the same places as an idle one.
  */
 export async function killedAmid(
@@ -28,7 +28,7 @@ export async function killedAmid(
   step: () => Promise<void>,
   kill: () => Promise<void>,
 ): Promise<void> {
-  const whole = Math.floor(random() * 4);
+  const whole = Math.floor(random() * 3);
   const into = random();
   let alive = true;
   let taken = 0;

@@ -106,7 +106,12 @@ export class Driver {
 
   private async stop(read: (question: Question, value: ReadingValue | undefined) => boolean) {
     const { page, took } = this;
-    await page.getByRole('listitem').first().waitFor();
+    // Where nothing is left but what would change nothing there is no row.
+    await page
+      .getByRole('listitem')
+      .or(page.getByRole('button', { name: stopText.showThem }))
+      .first()
+      .waitFor();
     const stopId = decodeURIComponent(new URL(page.url()).pathname.split('/').at(-1) ?? '');
     const here = this.stops.find(({ id }) => id === stopId);
     const questions = here?.questions ?? [];

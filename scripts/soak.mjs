@@ -1,4 +1,4 @@
-/** `npm run soak`: the killing test five hundred times over, at other moments than in the ordinary suite. About three quarters of an hour. */
+/** `npm run soak`: the killing test five hundred times over, at other moments than in the ordinary suite. About two hours. */
 import { ensureChromium } from './chromium.mjs';
 import { bin, ensureBuilt, ensureInstalled, must } from './steps.mjs';
 
