@@ -41,13 +41,16 @@ export function usePhotos(placeId: string, items: readonly string[]): ItemPhotos
   useEffect(() => {
     picker().catch(() => undefined);
   }, []);
+  const { inPlace } = data;
   // Those that came in a file have no small picture until somebody looks.
   useEffect(() => {
+    if (inPlace === 0) return;
     drawThumbs(placeId)
-      .then((many) => (many > 0 ? client.invalidateQueries({ queryKey: ofPlace }) : undefined))
+      .then(async (many) => {
+        if (many > 0) await client.invalidateQueries({ queryKey: photosKey(placeId) });
+      })
       .catch((wrong: unknown) => setTrouble(notSavedWords(wrong)));
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- whenever the place has other photos
-  }, [placeId, data.inPlace]);
+  }, [client, placeId, inPlace]);
   const after = async <T>(work: Promise<T>): Promise<T | undefined> => {
     setTrouble(undefined);
     try {

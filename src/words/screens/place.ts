@@ -23,7 +23,7 @@ export const placeText = spoken('place', {
   manyPhotos: (many: number, fit: number) =>
     `${many} photos: one file has room for about ${fit}. Take some away before it is too late to save them all.`,
   damagedArePutAway: (many: number) =>
-    `${count(many, 'damaged record')} of this place ${many === 1 ? 'is' : 'are'} put away. They go with the place, and are kept as they are.`,
+    `${count(many, 'damaged record')} of this place ${many === 1 ? 'is put away. It goes with the place, and is kept as it is.' : 'are put away. They go with the place, and are kept as they are.'}`,
   savePutAway: 'Save what is put away as a file',
   saving: 'Saving …',
   saveEverythingPhotosToo: 'Save everything, photos too',

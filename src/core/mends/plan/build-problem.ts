@@ -209,7 +209,7 @@ const isOfDescribedLine = ({ fence }: Place, candidate: Candidate | undefined): 
 
 /**
  * So many mends of strands are weighed together in every bay of the line: each more doubles what there is to solve. Of more than that
- * each counts in its own bay alone, and the plan promises less than it gives.
+ * each counts in its own bay alone, and the plan promises less than it gives (assumption of ours).
  */
 const mostAlong = 4;
 
