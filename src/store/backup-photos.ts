@@ -55,12 +55,9 @@ export function listedPhotos(
   text: string,
   pictures: Readonly<Record<string, Uint8Array>>,
 ): readonly Photo[] | FileProblem {
-  let document: unknown;
-  try {
-    document = JSON.parse(text);
-  } catch {
-    return { problem: 'not-json' };
-  }
+  const said = parsed(text);
+  if ('problem' in said) return said;
+  const { document } = said;
   const newer = versionOf(document);
   if (newer !== undefined && newer > backupVersion) {
     return { problem: 'newer-version', version: newer, known: backupVersion };
@@ -79,6 +76,15 @@ export function listedPhotos(
     read.push({ ...photo, data: dataOf(picture) });
   }
   return read;
+}
+
+/** What a text says as JSON; cut short it says nothing. */
+export function parsed(text: string): { readonly document: unknown } | FileProblem {
+  try {
+    return { document: JSON.parse(text) as unknown };
+  } catch {
+    return { problem: 'not-json' };
+  }
 }
 
 export function versionOf(document: unknown): number | undefined {

@@ -16,6 +16,7 @@ import {
   fileOf,
   listedPhotos,
   listText,
+  parsed,
   photosFor,
   pictureOf,
   versionOf,
@@ -124,12 +125,9 @@ const isOldBackup = new RegExp(`"format"\\s*:\\s*"${backupFormat}"`);
 
 /** One JSON document, as backups were until version 2. */
 async function readOldBackup(text: string): Promise<ReadBackup> {
-  let document: unknown;
-  try {
-    document = JSON.parse(text);
-  } catch {
-    return { problem: 'not-json' };
-  }
+  const read = parsed(text);
+  if ('problem' in read) return read;
+  const { document } = read;
   const version = versionOf(document);
   if (version !== undefined && version > backupVersion) {
     return { problem: 'newer-version', version, known: backupVersion };
