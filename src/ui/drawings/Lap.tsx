@@ -13,6 +13,7 @@ import { LapDrawing, lapSays } from './LapDrawing';
 import { fittingScale, lapFrame } from './lap-frame';
 import { boxOf, lapLayout } from './lap-layout';
 import type { LapsTogether } from './use-laps-together';
+import { touchSpans } from './touch-spans';
 import { WallTouch } from './WallTouch';
 import { WorkTag, type Works } from './WorkTag';
 
@@ -48,6 +49,7 @@ export function Lap(props: Props) {
     () => lapLayout(place, lap, lapFrame(lap, scale, day)),
     [place, lap, scale, day],
   );
+  const spans = useMemo(() => touchSpans(layout.bays), [layout.bays]);
   const scroll = useRef<ScrollView>(null);
   const target = selected ?? (together ? together.target : ways[0]?.id);
   const box = target === undefined || whole ? undefined : boxOf(layout, target);
@@ -88,16 +90,16 @@ export function Lap(props: Props) {
               );
             })}
         </LapDrawing>
-        {layout.bays.map(({ bay, x, width: wide }) => (
+        {layout.bays.map(({ bay }, index) => (
           <WallTouch
             key={bay.id}
             bay={bay.id}
             says={uiText.lap(bay.name, lineCode[marks.get(bay.id) ?? 'unread'].name)}
             pressed={selected === bay.id}
             onSelect={onSelect}
-            left={x + 1}
+            left={(spans[index]?.x ?? 0) + 1}
             top={0}
-            width={Math.max(wide - 2, 24)}
+            width={(spans[index]?.width ?? 0) - 2}
             height={layout.height}
           />
         ))}
