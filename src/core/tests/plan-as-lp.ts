@@ -22,10 +22,18 @@ const far: Readonly<Record<Metric, number>> = { weight: 40, minutes: 100_000 };
 
 /**
  * Least birds lost within the limits. Of each group of N birds Λ are taken, and N(1 − exp(−Λ/N)) lost: that bends downwards, and stands
- * here as straight pieces below it, so that the least of the programme is nowhere above the true least, and nearly it.
+ * here as straight pieces below it, so that the least of the programme is nowhere above the true least, and nearly it. `covers`: sets
+ * of mends of which not all can be made.
  */
-export function leastLossLp(problem: PlanProblem, limits: LpLimits): string {
+export function leastLossLp(
+  problem: PlanProblem,
+  limits: LpLimits,
+  covers: readonly (readonly number[])[] = [],
+): string {
   const lp = programme(problem, 'weight');
+  for (const set of covers) {
+    lp.rows.push(`${set.map((mend) => `+ x${mend}`).join(' ')} <= ${set.length - 1}`);
+  }
   const objective: string[] = [];
   const groups = Object.keys(problem.flock).map((id, group) => ({
     id,

@@ -161,7 +161,7 @@ function LayerBlock(parts: LayerProps) {
         <Button
           look="key"
           label={more ? bayText.lessOfIt : bayText.openingWireSeason}
-          says={bayText.ofIt(more ? bayText.less : bayText.more, label)}
+          says={(more ? bayText.lessOf : bayText.moreOf)(label)}
           onPress={() => setMore(!more)}
           style={styles.half}
         />

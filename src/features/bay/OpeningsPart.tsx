@@ -107,7 +107,7 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
         <Button
           look="key"
           label={open ? bayText.close : bayText.change}
-          says={`${open ? bayText.close2 : bayText.change2} ${opening.name}`}
+          says={(open ? bayText.closeOpening : bayText.changeOpening)(opening.name)}
           onPress={() => setOpen(!open)}
           style={styles.change}
         />

@@ -28,7 +28,7 @@ import { useReckoning } from '@/workers/use-reckoning';
 import { animalName, holdWords } from '@/words/headline';
 import { levelShort } from '@/words/minutes-words';
 import { lossSentence } from '@/words/loss-words';
-import { capital, count } from '@/words/names';
+import { capital } from '@/words/names';
 import { scenarioNames } from '@/words/scenario-words';
 
 /** `now`, `mended`, or the day of a walk. */
@@ -75,9 +75,8 @@ export function CompareScreen({ yard }: { readonly yard: Yard }) {
           onChange={choose(which)}
         />
         <Txt kind="heading">
-          {count(judgement.waysIn.length, compareText.wayIn, compareText.waysIn)}
-          {judgement.slowWays.length > 0 &&
-            `, ${count(judgement.slowWays.length, compareText.slowWay)}`}
+          {compareText.waysIn(judgement.waysIn.length)}
+          {judgement.slowWays.length > 0 && compareText.andSlowWays(judgement.slowWays.length)}
         </Txt>
         <Txt tone="ink2">{holdWords(judgement.hold)}.</Txt>
         <LossesOf yard={yard} state={state} look={look} birds={judgement.birds} />
@@ -167,7 +166,7 @@ function changeWords(before: Judgement, after: Judgement): string {
   const [a, b] = [before.waysIn.length, after.waysIn.length];
   if (a === b) return compareText.eitherWay(a);
   const change = b < a ? compareText.fewer(a - b) : compareText.more(b - a);
-  return `${change}: ${a} → ${count(b, compareText.wayIn, compareText.waysIn)}`;
+  return `${change}: ${a} → ${compareText.waysIn(b)}`;
 }
 
 interface ChangesProps {
@@ -196,7 +195,7 @@ function Changes({ before, after, look }: ChangesProps) {
           <LinkRow
             key={bay.id}
             href={{ pathname: '/item/[item]', params: { item: bay.id, ...lookParams(look) } }}
-            says={compareText.then(bay.name, lineCode[was].name, lineCode[is].name)}
+            says={compareText.wallThen(bay.name, lineCode[was].name, lineCode[is].name)}
           >
             <Txt kind="strong">{capital(bay.name)}</Txt>
             <Txt tone="ink2">
@@ -211,7 +210,7 @@ function Changes({ before, after, look }: ChangesProps) {
               pathname: '/animal/[animal]',
               params: { animal: now.animal, ...lookParams(look) },
             }}
-            says={compareText.then2(now.animal, then.minutes.best, now.minutes.best)}
+            says={compareText.animalThen(now.animal, then.minutes.best, now.minutes.best)}
           >
             <Txt kind="strong">{animalName(now.animal)}</Txt>
             <Txt tone="ink2">

@@ -88,7 +88,7 @@ function Nav({ path, wide }: { readonly path: string; readonly wide: boolean }) 
     <View role="navigation" aria-label={frameText.main} style={wide ? styles.rail : styles.bar}>
       {wide && (
         <Txt kind="figure" tone="onBar" style={styles.name}>
-          {frameText.rookle2}
+          {frameText.name}
         </Txt>
       )}
       {stops.map((stop) => (

@@ -12,7 +12,7 @@ export function usePageTitle(section: string): void {
   useEffect(() => {
     const name = () => {
       const heading = document.querySelector('h1')?.textContent ?? '';
-      document.title = frameText.rookle(heading === '' ? section : `${section}: ${heading}`);
+      document.title = frameText.titleOf(heading === '' ? section : `${section}: ${heading}`);
     };
     name();
     // The page's parts can come after its address; its heading can change while one stays.

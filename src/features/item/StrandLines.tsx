@@ -15,7 +15,9 @@ export function StrandLines({ strands }: { readonly strands: ItemView['strands']
         const share = animals[animal].shocked?.share;
         return (
           <View key={animal}>
-            <Txt kind="strong">{itemText.triesIn100(animal, Math.round(effect.share * 100))}</Txt>
+            <Txt kind="strong">
+              {itemText.triesInHundred(animal, Math.round(effect.share * 100))}
+            </Txt>
             <Txt tone="ink2">
               {itemText.ofPrescribedWiresMetKv(
                 effect.met,
@@ -26,7 +28,7 @@ export function StrandLines({ strands }: { readonly strands: ItemView['strands']
             </Txt>
             {share && (
               <Txt kind="small" tone="ink2">
-                {itemText.atMostIn100(
+                {itemText.atMostInHundred(
                   Math.round(share.value * 100),
                   markNames[share.mark],
                   sources[share.source],

@@ -120,7 +120,11 @@ function HowOften({ place, id, onChange }: Props & { readonly id: AnimalId }) {
     <Button
       look="chip"
       label={`${animalName(id)}: ${oftenNames[word]}`}
-      says={livesText.change(id, oftenNames[word], own ? livesText.asYouSay : livesText.asReckoned)}
+      says={livesText.changeOften(
+        id,
+        oftenNames[word],
+        own ? livesText.asYouSay : livesText.asReckoned,
+      )}
       selected={own !== undefined}
       onPress={() => onChange((it) => setOften(it, id, nextOften(oftenOf(it, id))))}
       style={styles.often}

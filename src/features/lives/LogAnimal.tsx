@@ -46,7 +46,7 @@ export function LogAnimal({ place, log, id, today, onLog }: Props) {
         <Button
           look="key"
           label={open ? livesText.close : livesText.logIt}
-          says={open ? livesText.close2(name) : livesText.log(name)}
+          says={open ? livesText.closeFor(name) : livesText.log(name)}
           onPress={() => setOpen(!open)}
           style={styles.button}
         />
@@ -58,7 +58,7 @@ export function LogAnimal({ place, log, id, today, onLog }: Props) {
               key={how}
               look="chip"
               label={logNames[how][0]}
-              says={livesText.today2(name, logNames[how][0])}
+              says={livesText.logToday(name, logNames[how][0])}
               onPress={() => {
                 setOpen(false);
                 onLog(how);

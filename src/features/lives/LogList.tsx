@@ -44,13 +44,13 @@ export function LogList({ place, log, onOpen }: Props) {
             key={entry.id}
             acts={[
               {
-                label: livesText.change2,
-                says: livesText.change3(place, entry, entry.date),
+                label: livesText.changeIt,
+                says: livesText.changeEntry(place, entry, entry.date),
                 onPress: () => onOpen(entry.id),
               },
               {
                 label: livesText.takeOut,
-                says: livesText.takeOut2(place, entry, entry.date),
+                says: livesText.takeOutEntry(place, entry, entry.date),
                 onPress: () => remove(entry.id),
               },
             ]}

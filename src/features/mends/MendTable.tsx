@@ -116,7 +116,7 @@ function Row({ place, today, mend, planned }: ListedMend & Omit<Props, 'listed'>
           )}
           {said.length > 0 && (
             <Txt kind="small" tone="ink2">
-              {mendsText.spent2(said.join(', '))}
+              {mendsText.spentOf(said.join(', '))}
             </Txt>
           )}
         </View>

@@ -79,7 +79,7 @@ function EditNotes({ mend, onDone }: { readonly mend: Mend; readonly onDone: () 
   };
   return (
     <>
-      <Field label={mendsText.dueLike20261205} value={fields.due} onChange={set('due')} />
+      <Field label={mendsText.dueDay} value={fields.due} onChange={set('due')} />
       <Field label={mendsText.whoDoesIt} value={fields.who} onChange={set('who')} />
       <Field label={mendsText.moneySpent} value={fields.money} onChange={set('money')} />
       <Field

@@ -94,14 +94,14 @@ function Amount({ name, value, words, unit, most, step, onChange }: AmountProps)
         <Button
           look="key"
           label={typed === undefined ? planText.typeIt : planText.done}
-          says={typed === undefined ? planText.typeIt2(name) : planText.done2(name)}
+          says={typed === undefined ? planText.typeItFor(name) : planText.doneFor(name)}
           onPress={() => setTyped(typed === undefined ? String((value ?? most) / unit) : undefined)}
           style={styles.button}
         />
         <Button
           look="key"
           label={value === undefined ? planText.limit : planText.noLimit}
-          says={value === undefined ? planText.setALimit(name) : planText.noLimit2(name)}
+          says={value === undefined ? planText.setALimit(name) : planText.noLimitFor(name)}
           onPress={() =>
             onChange(value === undefined ? Math.round(most / 2 / step) * step : undefined)
           }

@@ -84,8 +84,8 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
           <View style={styles.marks}>
             <Button
               look="chip"
-              label={planText.mustDo2}
-              says={planText.mustDo3(name, where)}
+              label={planText.mustDo}
+              says={planText.mustDoThis(name, where)}
               selected={isMust}
               onPress={() => setLimits(marked(limits, 'must', id, excludes))}
               style={styles.mark}
@@ -93,7 +93,7 @@ export function MendRow({ place, limits, setLimits, candidate, number, children 
             <Button
               look="chip"
               label={planText.wontDo}
-              says={planText.wontDo2(name, where)}
+              says={planText.wontDoThis(name, where)}
               selected={isWont}
               onPress={() => setLimits(marked(limits, 'wont', id))}
               style={styles.mark}

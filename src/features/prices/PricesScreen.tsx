@@ -92,7 +92,10 @@ export function PricesScreen({ yard }: { readonly yard: Yard }) {
                   <Button
                     look="key"
                     label={pricesText.gone}
-                    says={pricesText.gone2(place.units, material, place, { form: 'bar', length })}
+                    says={pricesText.goneOffcut(place.units, material, place, {
+                      form: 'bar',
+                      length,
+                    })}
                     onPress={() => void dropOffcut(id).catch(failed)}
                     style={styles.gone}
                   />

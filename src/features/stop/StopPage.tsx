@@ -9,7 +9,6 @@ import type { Yard } from '@/store/records';
 import { isReading } from '@/store/use-changes';
 import { useHistory } from '@/store/use-history';
 import { useJudgement } from '@/store/use-yard';
-import { count } from '@/words/names';
 import { stopText } from '@/words/screens/stop';
 import { walkText } from '@/words/screens/walk';
 import { StopReading } from './StopReading';
@@ -44,7 +43,7 @@ export function StopPage({ yard, id, read, typed }: Props) {
   const found = justFound(judgement.waysIn, walk);
   const around = {
     progress: stopText.stopOf(index + 1, stops.length),
-    note: stopText.soFar(count(judgement.waysIn.length, walkText.wayIn, walkText.waysIn)),
+    note: stopText.soFar(walkText.waysIn(judgement.waysIn.length)),
     over: (
       <FilledBar
         stops={stops}

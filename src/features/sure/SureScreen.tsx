@@ -88,7 +88,7 @@ export function SureScreen({ yard }: { readonly yard: Yard }) {
                     <LinkRow
                       key={item}
                       href={{ pathname: '/item/[item]', params: { item, ...lookParams(look) } }}
-                      says={sureText.in100(name, share)}
+                      says={sureText.inHundred(name, share)}
                       lead={<Txt kind="figure">{String(share)}</Txt>}
                     >
                       <Txt kind="strong">{name}</Txt>

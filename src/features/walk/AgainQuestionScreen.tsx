@@ -46,7 +46,7 @@ export function AgainQuestionScreen({ yard, mendId, step }: Props) {
       judgement={judgement}
       question={here.question}
       given={readingIn(openWalk(yard.walks, 'measure-again'), here.question)}
-      progress={walkText.ofIt(step + 1, questions.length)}
+      progress={walkText.stepOf(step + 1, questions.length)}
       note={mendName(mend)}
       nextName={next ? questionWords(next.question, place).short : walkText.seeWhetherItHolds}
       where={findBay(place, mend.bay)?.bay.name ?? ''}

@@ -137,7 +137,7 @@ function Page({ yard, judgement, walk }: Props) {
                   <LinkRow
                     key={stop.id}
                     href={{ pathname: '/walk/[question]', params: { question: first.id } }}
-                    says={walkText.walk2(place, stop)}
+                    says={walkText.walkStop(place, stop)}
                   >
                     <Txt>
                       {capital(stopName(place, stop))}: {count(stop.questions.length, 'reading')}

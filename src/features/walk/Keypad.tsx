@@ -130,7 +130,7 @@ function reduced(sixteenths: number): string {
 
 /** From this to that: nothing comes before the first length, and there is no third. */
 export function withRange(text: string): string {
-  return /\bto\b/.test(text) || text === '' ? text : walkText.to2(text);
+  return /\bto\b/.test(text) || text === '' ? text : walkText.rangeFrom(text);
 }
 
 /** A fraction goes as a whole, digits one by one. */

@@ -17,7 +17,6 @@ import { useHistory } from '@/store/use-history';
 import { useToday } from '@/store/use-today';
 import { useJudgement } from '@/store/use-yard';
 import { NotFoundScreen } from '@/features/frame/NotFoundScreen';
-import { count } from '@/words/names';
 import { questionWords } from '@/words/attributes';
 import { sectionCaution, stopName } from '@/words/walk-words';
 import { Txt } from '@/ui/controls/Txt';
@@ -85,8 +84,8 @@ function Page({ yard, judgement, inHand, question }: Props) {
       question={question}
       given={readingIn(walk, question)}
       where={stop ? stopName(place, stop) : ''}
-      progress={walkText.ofIt2(index + 1, questions.length)}
-      note={count(judgement.waysIn.length, walkText.wayIn, walkText.waysIn)}
+      progress={walkText.questionOf(index + 1, questions.length)}
+      note={walkText.waysIn(judgement.waysIn.length)}
       saved={
         last && lastQuestion
           ? walkText.saved(questionWords(lastQuestion, place).short, place, last)

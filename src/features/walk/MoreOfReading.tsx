@@ -140,7 +140,7 @@ function How({ place, how, setHow, setText }: Props) {
                   says={walkText.asWideAsTo(gaugeNames[id], figure(low), high, place.units)}
                   onPress={() => {
                     setHow('estimated');
-                    setText(walkText.to3(figure(low), figure(high)));
+                    setText(walkText.rangeOf(figure(low), figure(high)));
                   }}
                   style={styles.key}
                 />

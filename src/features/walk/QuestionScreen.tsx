@@ -229,7 +229,7 @@ export function QuestionScreen(props: QuestionProps) {
               }
               numbered={wide}
             />
-            <Button look="key" label={walkText.cantTell2} disabled={saving} onPress={cannotTell} />
+            <Button look="key" label={walkText.cantTellIt} disabled={saving} onPress={cannotTell} />
           </>
         )}
         <MoreOfReading
@@ -280,7 +280,7 @@ export function QuestionScreen(props: QuestionProps) {
           look="plain"
           label={walkText.leave}
           disabled={saving}
-          says={walkText.leaveTheWalkItWaits2}
+          says={walkText.leaveIt}
           onPress={props.onLeave}
           style={styles.back}
         />

@@ -39,7 +39,7 @@ export function QuickReadings({ place, question, sameAs, sameAsName, onQuick, bu
         <Button
           look="key"
           label={walkText.still(words(still))}
-          says={walkText.stillAsLastTime2(words(still))}
+          says={walkText.stillThat(words(still))}
           disabled={busy}
           onPress={() => onQuick({ value: still, how: 'measured' })}
           style={styles.key}

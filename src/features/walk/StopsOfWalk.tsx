@@ -176,7 +176,7 @@ function SectionList({ section, stops, isDone, name, mark }: SectionProps) {
           <LinkRow
             key={stop.id}
             href={{ pathname: '/walk/[question]', params: { question: first.id } }}
-            says={walkText.walk3(name(stop))}
+            says={walkText.walkNamed(name(stop))}
           >
             <View style={styles.row}>
               <Txt kind="strong">{capital(name(stop))}</Txt>

@@ -11,7 +11,7 @@ export const questionKeys: readonly (readonly [key: string, does: string])[] = [
   ['*', walkText.cantTell],
   [walkText.pgdnPgup, walkText.nextAndLastQuestionNothing],
   [walkText.ctrlZ, walkText.undoTheLastReadingWhile],
-  [walkText.esc, walkText.leaveTheWalkItWaits],
+  [walkText.esc, walkText.leaveByKey],
   ['?', walkText.thisList],
 ];
 

@@ -56,7 +56,7 @@ export function Outlook({ yard, look, judgement, all }: Props) {
   return (
     <View style={styles.box}>
       <Txt kind="heading">{yardText.inFigures}</Txt>
-      <Row figure={holdFigure(judgement.hold)} unit={yardText.of100}>
+      <Row figure={holdFigure(judgement.hold)} unit={yardText.ofHundred}>
         <Txt kind="strong">{yardText.whatThePlaceTurnsAway}</Txt>
         <Txt tone="ink2">
           {yardText.itsShareOfAllThat(

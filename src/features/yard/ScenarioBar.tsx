@@ -10,7 +10,6 @@ import { lookParams, type Look } from '@/features/look/use-look';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space, touch } from '@/ui/theme/tokens';
 import { headline } from '@/words/headline';
-import { count } from '@/words/names';
 import { scenarioNames, scenarioNotes } from '@/words/scenario-words';
 
 interface Props {
@@ -86,7 +85,7 @@ function saysOf(judgement: Judgement): string {
   if (judgement.whereabouts.length === 0) return yardText.noBirdsAreThere;
   return inTheOpen(judgement)
     ? headline(judgement).answer
-    : count(judgement.waysIn.length, yardText.wayIn, yardText.waysIn);
+    : yardText.waysIn(judgement.waysIn.length);
 }
 
 /** Nothing to get through stands between them and what comes. */

@@ -9,7 +9,6 @@ import { color, space } from '@/ui/theme/tokens';
 import { useWidth } from '@/ui/theme/use-width';
 import { dayWords } from '@/words/day-words';
 import { holdWords } from '@/words/headline';
-import { count } from '@/words/names';
 
 const height = 132;
 const [left, right, top, foot] = [34, 20, 12, 34];
@@ -36,7 +35,7 @@ export function Trend({ points }: { readonly points: readonly TrendPoint[] }) {
   const says = shown
     .map(
       ({ date, hold, waysIn }) =>
-        `${dayWords(date)}: ${holdWords(hold).toLowerCase()}, ${count(waysIn, yardText.wayIn, yardText.waysIn)}`,
+        `${dayWords(date)}: ${holdWords(hold).toLowerCase()}, ${yardText.waysIn(waysIn)}`,
     )
     .join('; ');
   return (

@@ -30,7 +30,7 @@ export function WayList({ judgement, look }: Props) {
     <View style={styles.list}>
       {waysIn.length + slowWays.length > 0 && (
         <Txt kind="heading" style={styles.heading}>
-          {waysIn.length > 0 ? yardText.waysIn2 : yardText.slowWaysIn}
+          {waysIn.length > 0 ? yardText.waysInHeading : yardText.slowWaysIn}
         </Txt>
       )}
       {waysIn.map((way, index) => (
@@ -106,7 +106,7 @@ const WayRow = memo(function WayRow({
   return (
     <LinkRow
       href={{ pathname: '/way/[id]', params: { id, ...lookParams(look) } }}
-      says={`${isSlow ? yardText.slowWay : yardText.wayIn2(number)}: ${title}`}
+      says={`${isSlow ? yardText.slowWay : yardText.wayInNumber(number)}: ${title}`}
       lead={
         gap === undefined ? (
           <Txt kind="figure" tone={isSlow ? 'hours' : 'open'}>

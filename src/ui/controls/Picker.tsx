@@ -31,7 +31,7 @@ export function Picker<T extends string>({ label, options, value, none, onChange
         <Button
           look="key"
           label={open ? uiText.close : uiText.change}
-          says={`${label}: ${shown}. ${open ? uiText.close2 : uiText.change2}`}
+          says={(open ? uiText.closePicker : uiText.changePicker)(label, shown)}
           onPress={() => setOpen(!open)}
           style={styles.change}
         />

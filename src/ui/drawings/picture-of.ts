@@ -1,5 +1,4 @@
 /** A drawing on the page as an SVG file that opens elsewhere: colours written out, light, with a page of its own. */
-import { uiText } from '@/words/screens/ui';
 import { palettes } from '../theme/tokens';
 
 /** The file's text; `undefined` where no such drawing is on the page. */
@@ -11,7 +10,7 @@ export function pictureOf(id: string): string | undefined {
   copy.setAttribute('viewBox', `0 0 ${width} ${height}`);
   copy.removeAttribute('style');
   const text = new XMLSerializer().serializeToString(copy);
-  return uiText.xmlVersion10Encoding(withColours(text));
+  return ['<?xml version="1.0" encoding="UTF-8"?>', withColours(text), ''].join('\n');
 }
 
 /** Properties of the page mean nothing outside it. */

@@ -1,5 +1,4 @@
 /** The palettes as custom properties of the page: light or dusk as the keeper says, else as the device does. */
-import { uiText } from '@/words/screens/ui';
 import { palettes, type Palette } from './tokens';
 
 export const appearances = ['device', 'light', 'sunlight', 'dusk'] as const;
@@ -15,7 +14,7 @@ const printRules = [
   `:root:root{color-scheme:light;${rules({ ...palettes.light, field: palettes.light.paper })}}`,
   '@page{margin:14mm}',
   'html,body,#root{height:auto!important;overflow:visible!important;background:#FFFFFF!important}',
-  uiText.rootDivOverflowVisibleImportant,
+  '#root div{overflow:visible!important}',
   // Columns beside each other and columns that scroll are made for a window.
   '#root,#root>div,[role=main],[role=main]>div{display:block!important;height:auto!important}',
   '[role=navigation],.screen-only,.screen-only *{display:none!important}',
@@ -27,9 +26,9 @@ export const themeCss = [
   `:root{color-scheme:light;${rules(palettes.light)}}`,
   `:root[data-appearance=sunlight]{color-scheme:light;${rules(palettes.sunlight)}}`,
   `:root[data-appearance=dusk]{color-scheme:dark;${rules(palettes.dusk)}}`,
-  uiText.mediaPrefersColorSchemeDark(rules(palettes.dusk)),
+  `@media (prefers-color-scheme:dark){:root:not([data-appearance=light],[data-appearance=sunlight]){color-scheme:dark;${rules(palettes.dusk)}}}`,
   'body{background:var(--field)}',
-  uiText.mediaPrint(printRules),
+  `@media print{${printRules}}`,
 ].join('\n');
 
 let installed: CSSStyleSheet | undefined;

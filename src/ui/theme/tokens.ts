@@ -2,7 +2,6 @@
  * Colour, type and space: the only place that names them. Every text pair meets WCAG 2.2 AA in both palettes
  * (tokens.test.ts computes it).
  */
-import { uiText } from '@/words/screens/ui';
 const light = {
   ink: '#17211D',
   ink2: '#3B4943',
@@ -106,8 +105,8 @@ export const color = Object.fromEntries(
 
 export const font = {
   /** Figures and headings. */
-  narrow: uiText.barlowSemiCondensedArialNarrow,
-  text: uiText.atkinsonHyperlegibleNextVerdana,
+  narrow: "'Barlow Semi Condensed', 'Arial Narrow', sans-serif",
+  text: "'Atkinson Hyperlegible Next',Verdana,sans-serif",
 } as const;
 
 /** Steps of space, px. */

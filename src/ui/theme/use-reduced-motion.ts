@@ -1,7 +1,6 @@
-import { uiText } from '@/words/screens/ui';
 import { useSyncExternalStore } from 'react';
 
-const query = uiText.prefersReducedMotionReduce;
+const query = '(prefers-reduced-motion:reduce)';
 
 /** True where the system asks for less motion. */
 export function useReducedMotion(): boolean {

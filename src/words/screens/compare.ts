@@ -8,9 +8,8 @@ import { count } from '../names';
 export const compareText = spoken('compare', {
   onTheOneSide: 'On the one side',
   onTheOtherSide: 'On the other side',
-  wayIn: 'way in',
-  waysIn: 'ways in',
-  slowWay: 'slow way',
+  waysIn: (many: number) => count(many, 'way in', 'ways in'),
+  andSlowWays: (many: number) => `, ${count(many, 'slow way')}`,
   yard: 'Yard',
   bothJudgedOnWhatThreatens: (scenarioName: string) =>
     `${scenarioName}. Both judged on what threatens now, so that they can be compared.`,
@@ -24,8 +23,8 @@ export const compareText = spoken('compare', {
   lossesBeingReckoned: 'Losses are being reckoned …',
   whatDiffers: 'What differs',
   nothingThatALineOr: 'Nothing that a line or an animal would show.',
-  then: (name: string, name2: string, name3: string) => `${name}: ${name2}, then ${name3}`,
-  then2: (
+  wallThen: (name: string, name2: string, name3: string) => `${name}: ${name2}, then ${name3}`,
+  animalThen: (
     animal: Parameters<typeof animalName>[0],
     best: Parameters<typeof levelShort>[0],
     best2: Parameters<typeof levelShort>[0],

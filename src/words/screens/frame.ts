@@ -40,11 +40,11 @@ export const frameText = spoken('frame', {
   mends: 'Mends',
   place: 'Place',
   nothingHere: 'Nothing here',
-  rookle: (name: string) => `${name} · Rookle`,
+  titleOf: (name: string) => `${name} · Rookle`,
   aNewVersionOfRookle: 'A new version of Rookle is ready.',
   useItNow: 'Use it now',
   main: 'Main',
-  rookle2: 'Rookle',
+  name: 'Rookle',
   thePlaceCouldNotBe: 'The place could not be read',
   thePlaceIsUnreadable: (damaged: readonly Damaged[]) =>
     `Its own record ${becauseOf(damaged)}. It was left as it is, with all that belongs to it; nothing was deleted. Other places open as ever.`,

@@ -28,8 +28,6 @@ export const happenedText = spoken('happened', {
   nightBefore: 'The night before last',
   other: 'Another day',
   theDay: 'The day, like 2026-11-20',
-  fewer: 'One less',
-  more: 'One more',
   fewerOf: (what: string) => `${what}: one less`,
   moreOf: (what: string) => `${what}: one more`,
   writeDown: (gone: number, dead: number, hurt: number) => {
@@ -48,13 +46,11 @@ export const happenedText = spoken('happened', {
     `Most likely: ${culpritName(culprit).toLowerCase()}, ${shareWords(share)}`,
   between: (a: Culprit, b: Culprit) => `${culpritName(a)} or ${culpritName(b).toLowerCase()}`,
   known: (culprit: Culprit) => `It was: ${culpritName(culprit).toLowerCase()}`,
-  notKnownYet: 'Nobody knows yet',
   cannotTell: 'Can’t tell',
   askedOf: (at: number) => `Question ${at}`,
   enough: 'Nothing more asked would tell much.',
   askMore: 'Ask on',
   whatItComesTo: 'Who it may have been, and by which way',
-  undoAnswer: 'Another answer',
   who: 'Who it may have been',
   aRanking:
     'A ranking from what was found, what comes by here, and what these walls let in that night; no verdict.',
@@ -88,5 +84,4 @@ export const happenedText = spoken('happened', {
     'How often each leaves a sign is a synthesis of our own from keys to kills, recalled from memory; signs overlap, and what comes later changes a carcass.',
   illness:
     'Dead without a wound: treat it as illness until a vet or the authority has said otherwise. Touch nothing more, keep the others in.',
-  photos: 'Photos',
 });

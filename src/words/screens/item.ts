@@ -15,11 +15,11 @@ export const itemText = spoken('item', {
   betterThanBefore: ' · better than before',
   worseThanBefore: ' · worse than before',
   whatTheStrandTurnsBack: 'What the strand turns back',
-  triesIn100: (animal: Parameters<typeof animalName>[0], round: number) =>
+  triesInHundred: (animal: Parameters<typeof animalName>[0], round: number) =>
     `${animalName(animal)}: ${round} tries in 100`,
   ofPrescribedWiresMetKv: (met: number, of2: number, round: number, touchingName: string) =>
     `${met} of ${of2} prescribed wires met; ${round} kV; touching it: ${touchingName}.`,
-  atMostIn100: (round: number, markName: string, source: string, note: string) =>
+  atMostInHundred: (round: number, markName: string, source: string, note: string) =>
     `At most ${round} in 100: ${markName}; ${source}. ${note}`,
   countedAsFarAsIt:
     'Counted as far as it is sure: unread volts or heights turn nothing back. A listed energizer only, signed, and never two on one fence; follow its instructions and local rules.',

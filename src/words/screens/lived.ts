@@ -37,7 +37,6 @@ export const livedText = spoken('lived', {
   losses: 'Losses',
   noneLogged: 'None logged.',
   logALoss: 'Log a loss',
-  whoComesAndHowOften: 'Who comes, and how often',
   on: (date: string) => dayWords(date),
   change: 'Change',
   changeIt: (place: Place, loss: Loss) =>

@@ -51,7 +51,7 @@ export const livesText = spoken('lives', {
     'Reckoned from what lies near, until you say it: tap to go through the words.',
   asYouSay: 'as you say',
   asReckoned: 'as reckoned',
-  change: (id: Parameters<typeof animalName>[0], oftenName: string, it: string) =>
+  changeOften: (id: Parameters<typeof animalName>[0], oftenName: string, it: string) =>
     `${animalName(id)}: ${oftenName}, ${it}. Change`,
   reckonedSeasonApartByThe: (name: string, usual: number, visits: number) =>
     `${name}: reckoned ${rateWords(usual)}, season apart; by the log now ${rateWords(visits)}.`,
@@ -59,13 +59,13 @@ export const livesText = spoken('lives', {
     `Reckoned ${rateWords(usual)} (dotted); by the log ${rateWords(visits)}.`,
   close: 'Close',
   logIt: 'Log it',
-  today2: (name: string, sightingName: string) => `${name}: ${sightingName}, today`,
+  logToday: (name: string, sightingName: string) => `${name}: ${sightingName}, today`,
   theLog: 'The log',
   nothingYetFromTheFirst:
     'Nothing yet. From the first entry on, nights on which you noted nothing count, too, if only a little.',
-  change2: 'Change',
+  changeIt: 'Change',
   takeOut: 'Take out',
-  takeOut2: (place: Place, entry: Parameters<typeof entryWords>[1], date: string) =>
+  takeOutEntry: (place: Place, entry: Parameters<typeof entryWords>[1], date: string) =>
     `Take out: ${entryWords(place, entry)}, ${dayWords(date)}`,
   whoComesAndHowOften: 'Who comes, and how often',
   theLogAndWhoIs: 'The log, and who is reckoned with',
@@ -76,10 +76,10 @@ export const livesText = spoken('lives', {
   whoComesAndHowOftenNow: 'Who comes, and how often now',
   logged: (place: Place, entry: Parameters<typeof entryWords>[1]) =>
     `Logged: ${entryWords(place, entry)}`,
-  close2: (name: string) => `Close ${name}`,
+  closeFor: (name: string) => `Close ${name}`,
   log: (name: string) => `Log ${name}`,
   howIsItKnownThat: (name: string) => `How is it known that ${name} came?`,
-  change3: (place: Place, entry: Parameters<typeof entryWords>[1], date: string) =>
+  changeEntry: (place: Place, entry: Parameters<typeof entryWords>[1], date: string) =>
     `Change: ${entryWords(place, entry)}, ${dayWords(date)}`,
   wholeNights: (most: number) => `A whole number of nights, 1 to ${most}.`,
   daysAgo: (days: number) => `${days} days ago`,

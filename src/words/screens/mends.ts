@@ -53,7 +53,7 @@ export const mendsText = spoken('mends', {
   spent: (filter: string) => `Spent: ${filter}.`,
   by: (who: string) => `By ${who}.`,
   writeItDown: 'Write it down',
-  dueLike20261205: 'Due, like 2026-12-05',
+  dueDay: 'Due, like 2026-12-05',
   whoDoesIt: 'Who does it',
   moneySpent: 'Money spent',
   minutesSpent: 'Minutes spent',
@@ -103,7 +103,7 @@ export const mendsText = spoken('mends', {
     return `${capital(whereWords(place, mend))}, against ${animalList(mend.stops)}${own}`;
   },
   notPlanned: 'not planned',
-  spent2: (said: string) => `spent ${said}`,
+  spentOf: (said: string) => `spent ${said}`,
   openAgain: 'Open again',
   doneMeasureAgain: 'Done: measure again',
   toDo: 'To do',

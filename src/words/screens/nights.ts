@@ -78,7 +78,6 @@ export const nightsText = spoken('nights', {
   somebodyElse: 'Somebody else',
   theirName: 'Their name',
   whichDoors: 'Which doors',
-  allDoors: 'All of them',
   keepAway: 'Write it down',
   sayDays: 'Say the first and the last night.',
   learning: 'Birds to look for at dusk',
@@ -87,7 +86,6 @@ export const nightsText = spoken('nights', {
   learningIs: (place: Place, it: Learning) =>
     `${learningWords(place, it)}, from ${dayWords(it.date)}`,
   learningName: (why: LearningReason) => learningNames[why],
-  forNights: (nights: number) => `for ${count(nights, 'evening')}`,
   allBirds: 'All',
   ofWhich: 'Which birds',
   takeOut: 'Take out',
@@ -96,8 +94,6 @@ export const nightsText = spoken('nights', {
   year: (shut: number, missed: number) =>
     `${count(shut, 'night')} shut, ${missed} with a door open`,
   table: 'All evenings as a table',
-  shutUp: 'Shut up',
-  sayIt: 'Say how it was',
   sayNight: (date: string) => `Say how the night of ${dayWords(date)} was`,
   dayOf: (date: string) => dayWords(date),
 });

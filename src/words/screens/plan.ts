@@ -21,12 +21,12 @@ export const planText = spoken('plan', {
   noSingleMendLongerThan: 'No single mend longer than',
   typeIt: 'type it',
   done: 'done',
-  typeIt2: (name: string) => `${name}: type it`,
-  done2: (name: string) => `${name}: done`,
+  typeItFor: (name: string) => `${name}: type it`,
+  doneFor: (name: string) => `${name}: done`,
   limit: 'limit',
   noLimit: 'no limit',
   setALimit: (name: string) => `${name}: set a limit`,
-  noLimit2: (name: string) => `${name}: no limit`,
+  noLimitFor: (name: string) => `${name}: no limit`,
   asAFigure: (name: string) => `${name}, as a figure`,
   takesAt: (where: string, money: string, time: string, isInHand: boolean, isMust: boolean) =>
     [
@@ -38,9 +38,9 @@ export const planText = spoken('plan', {
       .join('. '),
   against: (stops: Parameters<typeof animalList>[0]) => `Against ${animalList(stops)}.`,
   takes: (map: string) => `Takes: ${map}.`,
-  mustDo2: 'must do',
+  mustDo: 'must do',
   wontDo: 'won’t do',
-  wontDo2: (name: string, where: string) => `Won’t do: ${name}, ${where}`,
+  wontDoThis: (name: string, where: string) => `Won’t do: ${name}, ${where}`,
   whyNotTheOthers: 'Why not the others',
   neverPlannedSinceTheyWould: (map: Parameters<typeof listOf>[0]) =>
     `Never planned, since they would let something by more easily elsewhere: ${listOf(map)}.`,
@@ -125,7 +125,7 @@ export const planText = spoken('plan', {
     const slow = slowWays > 0 ? `, ${count(slowWays, 'slow way')}` : '';
     return `On a night with everything shut: ${count(waysIn, 'way in', 'ways in')} left${slow}. Square numbers are the mends, in the order of the work.`;
   },
-  mustDo3: (name: string, where: string) => `Must do: ${name}, ${where}`,
+  mustDoThis: (name: string, where: string) => `Must do: ${name}, ${where}`,
   allThatAreNotIn: (many: number) => `All ${many} that are not in it`,
   wrongLimit: 'Write it like 120 or 7.5.',
 });

@@ -41,7 +41,7 @@ export const pricesText = spoken('prices', {
   offcutsInStock: 'Offcuts in stock',
   usedBeforeAnythingIsBought: 'Used before anything is bought. Take out what is no longer there.',
   gone: 'Gone',
-  gone2: (
+  goneOffcut: (
     units: Parameters<typeof materialName>[0],
     material: Parameters<typeof materialName>[1],
     place: Place,

@@ -13,7 +13,6 @@ import { countWords, doorName, doorStateNames, learningWords, minutesAway } from
 export const shutText = spoken('shut', {
   yard: 'Yard',
   nights: 'Nights',
-  shutUp: 'Shut up',
   title: (date: string, isTonight: boolean, morning: boolean) =>
     isTonight ? (morning ? 'Last night' : 'Shut up') : `The night of ${dayWords(date)}`,
   dark: (dark: Date, minutes: number) =>

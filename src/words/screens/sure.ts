@@ -15,7 +15,7 @@ export const sureText = spoken('sure', {
   notReckoned: 'Not reckoned',
   thisBrowserDidNotRun: 'This browser did not run it. Nothing else depends on it.',
   whatCameOutWeakest: 'What came out weakest',
-  in100: (name: string, share: number) => `${name}: ${share} in 100`,
+  inHundred: (name: string, share: number) => `${name}: ${share} in 100`,
   nothingGotInInAny: 'Nothing got in, in any draw.',
   ofDrawsAlwaysTheSame: (draws: number) =>
     `Of ${draws} draws, always the same ones for the same place. How far patience, shares and bands reach is an assumption of ours.`,

@@ -43,13 +43,12 @@ export const yardText = spoken('yard', {
   walkItOnceAndIt: 'Walk it once, and it is known how it stands.',
   oneDayWalkedSoFar:
     'One day walked so far. From the second on, this shows how the hold came along.',
-  wayIn: 'way in',
-  waysIn: 'ways in',
+  waysIn: (many: number) => count(many, 'way in', 'ways in'),
   howItCameAlong: 'How it came along',
   lineHoldWithEverythingUnread:
     'Line: hold, with everything unread shut; dotted: with all of it open. Below: ways in. All on what threatens now.',
   inFigures: 'In figures',
-  of100: 'of 100',
+  ofHundred: 'of 100',
   whatThePlaceTurnsAway: 'What the place turns away',
   tonightWithARoundMissed: (round: number, hold: string) =>
     ` Tonight, with a round missed ${round} in 100: ${hold}.`,
@@ -70,13 +69,13 @@ export const yardText = spoken('yard', {
   howSureIsThis: 'How sure is this?',
   scenario: 'Scenario',
   noBirdsAreThere: 'no birds are there',
-  waysIn2: 'Ways in',
+  waysInHeading: 'Ways in',
   slowWaysIn: 'Slow ways in',
   yourBirdsGetOut: 'Your own birds get out',
   waysToEggs: 'To the eggs alone: no bird is taken',
   slowWaysAnHourAnd: 'Slow ways, an hour and more',
   slowWay: 'Slow way',
-  wayIn2: (number: number) => `Way in ${number}`,
+  wayInNumber: (number: number) => `Way in ${number}`,
   whatThisCounts: 'What this counts',
   judged: (names: string) => `Judged: ${names}.`,
   aWayInTakesLess:

@@ -1,5 +1,4 @@
 /** What hands, tape or eyes do for a reading: one drawing each. Which is whose stands in attribute-drawings.tsx. */
-import { uiText } from '@/words/screens/ui';
 import type { ReactNode } from 'react';
 import { Circle, Line } from 'react-native-svg';
 import { color } from '../../theme/tokens';
@@ -34,7 +33,7 @@ export const pulled: Readonly<Record<'pop-door' | 'lid' | 'door', ReactNode>> = 
     <>
       {doorAjar}
       <Hand x={92} y={18} turn={180} />
-      <Way d="M70 34L88 44" head={uiText.m8844l80m80l} />
+      <Way d="M70 34L88 44" head="M88 44l-8 0m8 0l-3 -7" />
     </>
   ),
   'pop-door': (
@@ -42,7 +41,7 @@ export const pulled: Readonly<Record<'pop-door' | 'lid' | 'door', ReactNode>> = 
       <Ground />
       <Box at={[28, 4, 40, 40]} fill={color.ground} />
       <Hand x={48} y={64} turn={-90} />
-      <Way d="M76 48V18" head={uiText.m7618l68m68l6} />
+      <Way d="M76 48V18" head="M76 18l-6 8m6 -8l6 8" />
     </>
   ),
   lid: (
@@ -50,7 +49,7 @@ export const pulled: Readonly<Record<'pop-door' | 'lid' | 'door', ReactNode>> = 
       <Box at={[18, 30, 60, 34]} fill={color.ground} />
       <Stroke d="M18 30L78 14" width={4} />
       <Hand x={94} y={24} turn={180} />
-      <Way d="M86 52V38" head={uiText.m8638l56m56l5} />
+      <Way d="M86 52V38" head="M86 38l-5 6m5 -6l5 6" />
     </>
   ),
 };
@@ -89,7 +88,7 @@ export const edgeLifted = (
     <Ground />
     <Panel height={36} lifted={4} />
     <Hand x={48} y={60} turn={-90} />
-    <Way d="M82 50V26" head={uiText.m8226l68m68l6} />
+    <Way d="M82 50V26" head="M82 26l-6 8m6 -8l6 8" />
   </>
 );
 
@@ -121,7 +120,7 @@ export const frameLifted = (
     <Ground />
     <Panel height={40} lifted={3} />
     <Hand x={4} y={40} />
-    <Way d="M90 50V24" head={uiText.m9024l57m57l5} />
+    <Way d="M90 50V24" head="M90 24l-5 7m5 -7l5 7" />
   </>
 );
 
@@ -146,7 +145,7 @@ export const skirtPulled = (
     <Ground at={44} />
     <Stroke d="M26 4V44M26 44H72" width={3} />
     <Hand x={92} y={32} turn={180} />
-    <Way d="M48 38V20" head={uiText.m4820l57m57l5} />
+    <Way d="M48 38V20" head="M48 20l-5 7m5 -7l5 7" />
   </>
 );
 
@@ -171,7 +170,7 @@ export const panelPulled = (
   <>
     <Panel x={8} width={60} height={48} />
     <Hand x={94} y={30} turn={180} />
-    <Way d="M60 60H84" head={uiText.m8460l75m75l} />
+    <Way d="M60 60H84" head="M84 60l-7 -5m7 5l-7 5" />
   </>
 );
 
@@ -284,7 +283,7 @@ export const lamp = (
 export const doorOut = (
   <>
     {doorAjar}
-    <Way d="M44 36H86" head={uiText.m8636l86m86l} />
+    <Way d="M44 36H86" head="M86 36l-8 -6m8 6l-8 6" />
   </>
 );
 
@@ -339,7 +338,7 @@ export const hide = (
     <Ground />
     <Stroke d="M22 30H74M28 30V56M68 30V56" width={3} />
     <Bird x={46} y={46} />
-    <Way d="M48 2V18" head={uiText.m4818l67m67l6} />
+    <Way d="M48 2V18" head="M48 18l-6 -7m6 7l6 -7" />
   </>
 );
 
