@@ -145,6 +145,13 @@ export const moreMendWords = {
     name: 'Shut it every night',
     steps: ['Put it on the evening round, with a name beside it for when you are away.'],
   },
+  'shut-by-day': {
+    name: 'Keep it shut by day',
+    steps: [
+      'Shut it behind you, and latch it as for the night; the birds have their own door.',
+      'On hot days open a meshed window instead, and see that there is water on both sides.',
+    ],
+  },
   'overhang-out': {
     name: 'Overhang along the top edge',
     steps: [

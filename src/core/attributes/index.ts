@@ -8,6 +8,7 @@ import { battery } from './battery';
 import { bayVolts } from './bay-volts';
 import { bottomEdgeLifted } from './bottom-edge-lifted';
 import { branches } from './branches';
+import { byDay } from './by-day';
 import { clearOpening } from './clear-opening';
 import { condition } from './condition';
 import { cover } from './cover';
@@ -99,6 +100,7 @@ const registry = {
   'opening.letGo': letsGo,
   'opening.shutBy': shutBy,
   'opening.habit': habit,
+  'opening.byDay': byDay,
   'latch.kind': latch,
   'strand.height': strandHeight,
   'strand.standOff': strandStandOff,

@@ -41,7 +41,7 @@ export const ofSkirt = <F extends keyof Skirt>(name: F): Path<Bay, Skirt[F]> => 
 });
 
 /** A field of an opening that has one value, never a set: only a reading that is sure changes it. */
-export const plainOfOpening = <F extends 'habit' | 'letGo' | 'shutBy'>(
+export const plainOfOpening = <F extends 'habit' | 'letGo' | 'shutBy' | 'byDay'>(
   name: F,
 ): Path<Opening, PossibleChoice<NonNullable<Opening[F]>>> => ({
   get: (opening) => {

@@ -6,6 +6,7 @@ import type { Mend, Spot } from '../records/mend';
 import type { SpotKind } from '../place/spot';
 import type { Bay, Place } from '../place/place';
 import { threatsMinded } from '../place/setting';
+import { isBirdsWay } from './birds-way';
 import type { WeakSpot } from './weak-spot';
 import { bayEffort } from '../effort/bay-effort';
 import { nightShut, type When } from '../effort/when';
@@ -59,12 +60,24 @@ export function weakSpots(place: Place, bay: Bay, when: When = nightShut): WeakS
       found.set(key, { spot, parts: [...(found.get(key)?.parts ?? []), part] });
     }
   }
-  return [...found.values()].map(({ spot, parts }) => ({
+  return [...found.values()].map(({ spot, parts }) => weakSpot(place, bay, spot, parts));
+}
+
+/** A spot of a bay with all that gives way there. */
+export function weakSpot(
+  place: Place,
+  bay: Bay,
+  spot: Spot,
+  parts: readonly PartEffort[],
+): WeakSpot {
+  const door = bay.openings.find(({ id }) => id === spot.item);
+  return {
     spot,
     bay,
-    letsBy: [...new Set(parts.map((part) => part.animal))],
+    letsBy: [...new Set(parts.map(({ animal }) => animal))],
     parts,
-  }));
+    ...(spot.kind === 'habit' && door && isBirdsWay(place, door) && { isBirdsWay: true }),
+  };
 }
 
 /** Whether a mend is against what is weak here. */

@@ -14,6 +14,8 @@ export interface WeakSpot {
   readonly parts: readonly PartEffort[];
   /** Of a spot that is a whole zone. */
   readonly zone?: WeakZone;
+  /** Of a door: birds go in or out by it by day. */
+  readonly isBirdsWay?: true;
   /** Of a spot that is a line: all bays it hangs in. */
   readonly along?: readonly Bay[];
 }

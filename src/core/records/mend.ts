@@ -65,6 +65,7 @@ export const mendKinds = [
   'door-braced',
   'edge-pegged',
   'shut-nightly',
+  'shut-by-day',
   'overhang-out',
   'roof-mesh',
   'net-over',

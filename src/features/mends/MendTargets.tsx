@@ -34,6 +34,7 @@ const structural: Readonly<Partial<Record<AttributeId, true>>> = {
   'top.kind': true,
   'opening.letGo': true,
   'opening.habit': true,
+  'opening.byDay': true,
   'opening.shutBy': true,
   'strand.touching': true,
 };

@@ -58,6 +58,7 @@ export const attributeDrawings: {
   'opening.hooked': { hands: shapes.look, mark: 'item', answers: 'words-only' },
   'opening.letGo': { hands: shapes.look, mark: 'item', answers: 'words-only' },
   'opening.shutBy': { hands: shapes.look, mark: 'item', answers: 'words-only' },
+  'opening.byDay': { hands: shapes.look, mark: 'item', answers: 'words-only' },
   'opening.habit': { hands: shapes.look, mark: 'item', answers: 'words-only' },
   'latch.kind': { hands: shapes.latch, mark: 'item', answers: latchPicture },
   'strand.height': { hands: shapes.strandUp, mark: 'item' },

@@ -74,6 +74,20 @@ export const doorWords = {
     sort: 'doors',
     tonight: propped,
   },
+  'opening.byDay': {
+    ask: ({ opening = 'door' }) => ({
+      title: `How does the ${opening} stand by day?`,
+      todo: 'As it stood the last days, not as it should.',
+      short: 'how it stands by day',
+    }),
+    answers: {
+      shut: ['shut by day', ''],
+      'open-while-ranging': ['open while birds range', 'shut at other times'],
+      open: ['open all day', ''],
+    },
+    sort: 'doors',
+    tonight: propped,
+  },
   'opening.shutBy': {
     ask: ({ opening = 'door' }) => ({
       title: `What shuts the ${opening}?`,

@@ -1,8 +1,8 @@
-/** Doors that stand open: shut each night, falling shut where a round is forgotten, or shutting themselves at dusk. */
+/** Doors that stand open: shut each night or by day, falling shut where a round is forgotten, or shutting themselves at dusk. */
 import type { WeakSpot } from '../weak-spot';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
-const opensBy = ({ parts }: WeakSpot, doors: 'as-habit' | 'round-forgotten'): boolean =>
+const opensBy = ({ parts }: WeakSpot, doors: 'as-habit' | 'round-forgotten' | 'by-day'): boolean =>
   parts.some(({ reason }) => reason.kind === 'stands-open' && reason.doors === doors);
 
 /** The birds’ door is shut every night. */
@@ -15,6 +15,18 @@ export const shutNightly: CatalogueMend = {
   takes: () => [],
   time: () => workTime(0),
   cautions: ['air'],
+};
+
+/** A keeper’s door that stands open by day and need not: the birds have another. */
+export const shutByDay: CatalogueMend = {
+  kind: 'shut-by-day',
+  term: 'lasting',
+  spot: 'habit',
+  fits: (weak) => opensBy(weak, 'by-day') && weak.isBirdsWay !== true,
+  targets: () => [{ attribute: 'opening.byDay', value: { is: 'shut' } }],
+  takes: () => [],
+  time: () => workTime(0),
+  cautions: ['air', 'keeper-shut-in'],
 };
 
 /** Two springs that pull a door to; one is spare for the other. */

@@ -73,6 +73,7 @@ export const handiwork: Readonly<Record<CatalogueKind, Handiwork>> = {
   'door-braced': it('handy', 'tape', 'saw', 'driver'),
   'edge-pegged': it('anyone', 'hammer', 'gloves'),
   'shut-nightly': it('anyone'),
+  'shut-by-day': it('anyone'),
   'overhang-out': it('skilled', 'tape', 'drill', 'driver', 'snips', 'gloves', 'ladder'),
   'roof-mesh': it('skilled', 'tape', 'snips', 'gloves', 'driver', 'ladder'),
   'net-over': it('handy', 'tape', 'pliers', 'driver', 'ladder'),

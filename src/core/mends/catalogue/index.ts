@@ -4,7 +4,7 @@ import { battenEdge } from './batten-edge';
 import { boardOver } from './board-over';
 import { boarded } from './boarded';
 import { collarPlate, lapSeam, screwShut } from './close-opening';
-import { lightDoor, shutNightly, springCloser } from './door-habits';
+import { lightDoor, shutByDay, shutNightly, springCloser } from './door-habits';
 import { floorMesh, meshUnder } from './floor-mesh';
 import { frameDown } from './frame-down';
 import { carabinerOn, clipEdge, holeStuffed, wedgeShut } from './for-tonight';
@@ -87,6 +87,7 @@ export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'door-braced': doorBraced,
   'edge-pegged': edgePegged,
   'shut-nightly': shutNightly,
+  'shut-by-day': shutByDay,
   'overhang-out': overhangOut,
   'roof-mesh': roofMesh,
   'net-over': netOver,

@@ -70,7 +70,7 @@ test.each(places)(
   (_name, place, log) => {
     const { problem, candidates, ready } = buildProblem(place, { log, year: 2026 });
     const ofRound = candidates.flatMap(({ mend: { kind } }, index) =>
-      ['spring-closer', 'shut-nightly', 'light-door'].includes(kind) ? [index] : [],
+      ['spring-closer', 'shut-nightly', 'shut-by-day', 'light-door'].includes(kind) ? [index] : [],
     );
     expect(ofRound.length).toBeGreaterThan(0);
     const sets = [

@@ -21,7 +21,7 @@ export interface MissedCase {
 }
 
 /** Readings by which a door comes into the round, or changes hands. */
-const moves: readonly AttributeId[] = ['opening.habit', 'opening.shutBy'];
+const moves: readonly AttributeId[] = ['opening.habit', 'opening.shutBy', 'opening.byDay'];
 
 /** All ways the round may go with any of these mends made; nobody missing first. `ready`: with all they add standing ready. */
 export function missedCases(

@@ -11,14 +11,19 @@ import { hasWire } from '../../place/strand-there';
 import { bayWays } from '../../routes/bay-ways';
 import { animals, type AnimalId } from '../../tables/animals';
 import { firstLineSpot } from '../added-line';
-import { spotOf } from '../spots';
+import { isBirdsWay } from '../birds-way';
+import { spotOf, weakSpot } from '../spots';
 import type { WeakSpot } from '../weak-spot';
 import { suits, wallsOf, weakZone } from '../weak-zone';
 import type { Case } from './cases';
 
 /** Birds are never shut in or out by a mend against doors that stand open by day. */
-const isByDay = ({ reason }: PartEffort): boolean =>
-  reason.kind === 'stands-open' && (reason.doors === 'by-day' || reason.doors === 'ranging');
+function isForBirds(place: Place, bay: Bay, { reason, item }: PartEffort): boolean {
+  if (reason.kind !== 'stands-open') return false;
+  if (reason.doors !== 'by-day' && reason.doors !== 'ranging') return false;
+  const door = bay.openings.find(({ id }) => id === item);
+  return door === undefined || isBirdsWay(place, door);
+}
 
 /** Every weak spot of a place in any of the cases, bays first, then whole zones. */
 export function weakEverywhere(place: Place, cases: readonly Case[]): WeakSpot[] {
@@ -33,7 +38,7 @@ function weakIn(place: Place, bay: Bay, cases: readonly Case[]): WeakSpot[] {
       for (const part of partsOf(bay, id, when)) {
         // An opening that is too wide is closed, however slow it is to pass.
         const isSlow = (part.minutes ?? 0) >= levelMinutes.night && part.reason.kind !== 'opening';
-        if (isSlow || isByDay(part)) continue;
+        if (isSlow || isForBirds(place, bay, part)) continue;
         const spot = spotOf(place, part);
         const key = `${spot.kind} ${spot.item}`;
         const own = spots.get(key) ?? { spot, parts: new Map<string, PartEffort>() };
@@ -42,7 +47,9 @@ function weakIn(place: Place, bay: Bay, cases: readonly Case[]): WeakSpot[] {
       }
     }
   }
-  return [...spots.values()].map(({ spot, parts }) => weak(spot, bay, [...parts.values()]));
+  return [...spots.values()].map(({ spot, parts }) =>
+    weakSpot(place, bay, spot, [...parts.values()]),
+  );
 }
 
 function partsOf(bay: Bay, id: AnimalId, when: Case['when']): PartEffort[] {
@@ -53,10 +60,6 @@ function partsOf(bay: Bay, id: AnimalId, when: Case['when']): PartEffort[] {
 function keyOf({ animal, item, attribute, attack, reason }: PartEffort): string {
   const doors = reason.kind === 'stands-open' ? reason.doors : '';
   return `${animal} ${item} ${attribute ?? ''} ${attack} ${doors}`;
-}
-
-function weak(spot: WeakSpot['spot'], bay: Bay, parts: readonly PartEffort[]): WeakSpot {
-  return { spot, bay, parts, letsBy: [...new Set(parts.map(({ animal }) => animal))] };
 }
 
 /** Kinds of spots that may be put right for a whole zone at once. */
@@ -70,7 +73,12 @@ function zonesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
       const [first] = own;
       if (!first) return [];
       const parts = own.flatMap((it) => it.parts);
-      return [{ ...weak({ kind, item: zone.id }, first.bay, parts), zone: weakZone(zone, walls) }];
+      return [
+        {
+          ...weakSpot(place, first.bay, { kind, item: zone.id }, parts),
+          zone: weakZone(zone, walls),
+        },
+      ];
     }),
   );
 }
@@ -87,12 +95,14 @@ function linesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
       .filter((it) => it.bay === bay && it.spot.kind !== 'strand')
       .flatMap((it) => it.parts)
       .filter(({ attack, animal }) => isCovered(attack, bay, 'worst') && animals[animal].shocked);
-    return parts.length === 0 ? [] : [weak({ kind: 'strand', item: bay.id }, bay, parts)];
+    return parts.length === 0
+      ? []
+      : [weakSpot(place, bay, { kind: 'strand', item: bay.id }, parts)];
   });
   const [first] = each;
   if (!first) return [];
   const parts = each.flatMap((it) => it.parts);
-  const line = weak({ kind: 'fence', item: fence.id }, first.bay, parts);
+  const line = weakSpot(place, first.bay, { kind: 'fence', item: fence.id }, parts);
   return [...each, { ...line, along: strung }];
 }
 
@@ -105,5 +115,5 @@ function firstLineOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
     .filter(({ attack, animal }) => isOnFoot(attack) && animals[animal].shocked);
   const [first] = along;
   if (!first || parts.length === 0) return [];
-  return [{ ...weak(firstLineSpot(place), first, parts), along }];
+  return [{ ...weakSpot(place, first, firstLineSpot(place), parts), along }];
 }
