@@ -213,6 +213,7 @@ const materialNames: Readonly<
   'fence-lead': 'insulated lead',
   'fence-sign': 'warning signs',
   'fence-tester': 'fence tester',
+  'fence-battery': 'battery for the energizer',
   ties: 'wire ties',
 };
 

@@ -197,7 +197,7 @@ export const moreMendWords = {
     name: 'Clear what touches the strand',
     steps: [
       'Switch the fence off.',
-      'Cut the grass under it and a hand to either side; set it off the mesh with longer insulators; hang up what is down, and put a new insulator where one is cracked.',
+      'Set it off mesh and wood with longer insulators; hang up what is down, dig it out of snow, and put a new insulator where one is cracked.',
       'Switch on; read the volts at the far end.',
     ],
   },
@@ -207,6 +207,46 @@ export const moreMendWords = {
       'Switch the fence off.',
       'Drive another earth stake in damp ground, as far as the energizer’s instructions ask; renew the battery and joints that spark.',
       'Switch on; read the volts at the far end.',
+    ],
+  },
+  'strand-moved': {
+    name: 'Hang a strand at the right height',
+    steps: [
+      'Switch the fence off.',
+      'Move its insulators to the height given, and strain it again: it must not sag between the posts.',
+      'Switch on; read the volts at the far end.',
+    ],
+  },
+  'mown-under': {
+    name: 'Mow under the strand',
+    steps: [
+      'Switch the fence off. Look for hedgehogs, toads and nests before you cut.',
+      'Cut what grows under it, and a hand to either side; rake it off. It grows again: put it on the round.',
+      'Switch on; read the volts at the far end.',
+    ],
+  },
+  'earth-rods': {
+    name: 'More earth rods',
+    steps: [
+      'Before you drive them: buried cables and pipes. Ask whoever marks them where you live. Switch the fence off.',
+      'Drive rods of the same kind in damp ground, as far apart as they are long, 10 m and more from any other earth; clamp them all to one lead.',
+      'Test the earth again: short the line far off, and read the stake against a probe of its own.',
+    ],
+  },
+  'earth-return': {
+    name: 'A second wire, to earth',
+    steps: [
+      'Switch the fence off.',
+      'String a bare wire beside the live one, a hand above or below it, on insulators of its own; never touching it, not in wind either.',
+      'Join it to the earth rods, not to the live terminal. Switch on; read the volts between the two at the far end.',
+    ],
+  },
+  'battery-fresh': {
+    name: 'Charge the battery, or put in a new one',
+    steps: [
+      'Switch the energizer off; take the battery off it before it is charged, in the open air and away from flame.',
+      'Charge it full with a charger made for its kind; dry cells are not charged: put in new ones.',
+      'Two hours off the charger read it at rest; join it, plus to plus; switch on, and read the line.',
     ],
   },
   'first-line': {

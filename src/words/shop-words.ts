@@ -48,6 +48,7 @@ const groups: Readonly<Partial<Record<Material, ShopGroup>>> = {
   'fence-lead': 'fence',
   'fence-sign': 'fence',
   'fence-tester': 'fence',
+  'fence-battery': 'fence',
 };
 
 export function shopGroupOf(material: Material): ShopGroup {

@@ -110,8 +110,8 @@ interface Common<K extends ItemKind> {
   isUnreadWithout(item: Items[K]): boolean;
 }
 
-/** What an amount is counted in: millimetres, kilograms, kilovolts, volts, birds, minutes. */
-export type Unit = 'mm' | 'kg' | 'kV' | 'V' | 'birds' | 'min';
+/** What an amount is counted in: millimetres, kilograms, kilovolts, volts, birds, minutes, earth rods. */
+export type Unit = 'mm' | 'kg' | 'kV' | 'V' | 'birds' | 'min' | 'rods';
 
 /** A number with its unit. */
 export interface AmountAttribute<K extends ItemKind> extends Common<K> {

@@ -35,6 +35,7 @@ import { hooked } from './hooked';
 import { joinedFence } from './joined-fence';
 import { largestHole } from './largest-hole';
 import { latch } from './latch';
+import { lineBack } from './line-back';
 import { latchForce } from './latch-force';
 import { leaning } from './leaning';
 import { letsGo } from './lets-go';
@@ -46,6 +47,7 @@ import { overhang } from './overhang';
 import { pegs } from './pegs';
 import { pullTest } from './pull-test';
 import { restVolts } from './rest-volts';
+import { rods } from './rods';
 import { roofLoad } from './roof-load';
 import { roost } from './roost';
 import { seasonalCover } from './seasonal-cover';
@@ -109,6 +111,8 @@ const registry = {
   'fence.open': openVolts,
   'fence.volts': volts,
   'fence.ground': groundToday,
+  'fence.rods': rods,
+  'fence.back': lineBack,
   'check.cover': coverNear,
   'check.leaning': leaning,
   'check.branches': branches,

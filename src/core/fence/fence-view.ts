@@ -2,7 +2,7 @@
 import { daysBetween, daysLater } from '../schema/day';
 import { memoized } from '../memo';
 import type { Bay } from '../place/bay';
-import type { Fence, FenceLine } from '../place/fence';
+import { usualRods, type Fence, type FenceLine } from '../place/fence';
 import type { Place } from '../place/place';
 import { bounds, isKnown, type PossibleAmount } from '../place/possible';
 import { daylightHours } from '../place/dusk';
@@ -12,7 +12,7 @@ import { rodsMissing } from './earth-test';
 import { leakSearch, nextStep, type NextStep, type LeakTestResult } from './find-leak';
 import { firstThing, type FirstThing } from './first-thing';
 import { judgedCase, type LineCase } from './line-case';
-import { touchedBy, usualRods } from './line-network';
+import { touchedBy } from './line-network';
 import { linePathOf, type LinePath } from './line-path';
 import { neededVolts } from './needed-volts';
 import { believedLine, solvedLine, type BelievedBay } from './reaching';

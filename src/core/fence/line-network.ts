@@ -2,7 +2,7 @@
 import { choiceAt, type Bound } from '../effort/bound';
 import { bounds } from '../place/possible';
 import type { Strand } from '../place/bay';
-import type { EarthRods, FenceLine } from '../place/fence';
+import { usualRods, type FenceLine } from '../place/fence';
 import { insulatorEvery, insulatorOhms, leakOhms, type Surface } from '../tables/fence-leaks';
 import { clampOhms } from '../tables/fence-first';
 import { overgrown } from '../tables/fence-ground';
@@ -25,9 +25,6 @@ export interface LineNetwork {
   /** From one wire in one bay to the same in the next, for a search that opens the line there. */
   readonly piecesInto: (bay: number) => readonly Piece[];
 }
-
-/** One rod as keepers push in, where nobody has told of any (assumption of ours): 1 m, 12 mm thick. */
-export const usualRods: EarthRods = { count: 1, length: 1000, diameter: 12, apart: 0 };
 
 /** The line as a linear network: nodes along its path, wires between them, leaks and the animal to earth. Conductances in siemens. */
 export function networkOf(

@@ -1,11 +1,11 @@
 /** What would be: other ground, snow, long grass, a rod more, a handle off. Nothing of it is kept. */
 import type { Bay, Opening } from '../place/bay';
+import { rodsOf, usualRods } from '../place/fence';
 import type { Place } from '../place/place';
 import { is } from '../place/possible';
 import type { Ground } from '../tables/fence-ground';
 import type { Surface } from '../tables/fence-leaks';
 import { judgedCase, type LineCase } from './line-case';
-import { usualRods } from './line-network';
 
 /** What is changed; what is absent is as it is. */
 export interface WhatIf {
@@ -26,9 +26,7 @@ export function placeIf(place: Place, { moreRods = 0, unhooked }: WhatIf): Place
   const { fence } = place;
   if (!fence?.line || (moreRods === 0 && unhooked === undefined)) return place;
   const rods = fence.line.rods ?? usualRods;
-  // One more is set as far off as it is long, where so far there was one.
-  const apart = rods.count === 1 ? Math.max(rods.apart, rods.length) : rods.apart;
-  const more = { ...rods, count: rods.count + moreRods, apart };
+  const more = rodsOf(rods, rods.count + moreRods);
   return {
     ...place,
     fence: { ...fence, line: { ...fence.line, rods: moreRods > 0 ? more : rods } },

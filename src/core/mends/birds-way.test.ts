@@ -5,9 +5,8 @@ import type { Group, Opening, Place } from '../place/place';
 import { applyReadings } from '../records/apply-readings';
 import { whenOf } from '../score/scenario';
 import { isBirdsWay } from './birds-way';
-import { proposalsFor } from './propose';
 import { weakSpots } from './spots';
-import { plannedMend } from './propose';
+import { plannedMend, proposalsFor } from './propose';
 import { withMends } from './plan/with-mends';
 
 const found = applyReadings(samphireYard.place, samphireYard.walks).place;

@@ -3,8 +3,10 @@ import { fenceView } from '../fence/fence-view';
 import type { BayId, Place } from '../place/place';
 import type { Mend, Target } from '../records/mend';
 import { setAttribute } from '../records/set-attribute';
+import { isKnown } from '../place/possible';
 import { threatsMinded } from '../place/setting';
 import { animals } from '../tables/animals';
+import { isPlant } from './catalogue/strands';
 import { ofWhatItGives } from '../tables/fence-first';
 
 /**
@@ -64,7 +66,7 @@ export function leakMend(
   return {
     id,
     placeId: place.id,
-    kind: 'strand-clear',
+    kind: isKnown(wire.touching) && isPlant(wire.touching.is) ? 'mown-under' : 'strand-clear',
     bay,
     spot: { kind: 'strand', item: bay },
     stops: threatsMinded(place).filter((it) => animals[it].shocked),

@@ -1,4 +1,5 @@
 /** A weak spot: a place where one mend would put right everything that gives way there. */
+import type { LineWants } from './line-wants';
 import type { PartEffort } from '../effort/reason';
 import type { Spot } from '../records/mend';
 import type { Bay, ZoneId } from '../place/place';
@@ -18,6 +19,8 @@ export interface WeakSpot {
   readonly isBirdsWay?: true;
   /** Of a spot that is a line: all bays it hangs in. */
   readonly along?: readonly Bay[];
+  /** Of a described line: what it wants. */
+  readonly line?: LineWants;
 }
 
 /** A zone that one mend covers as a whole. */

@@ -47,6 +47,16 @@ const rodsSchema = object({
 /** The earth: so many rods alike; mm. */
 export interface EarthRods extends TypeOf<typeof rodsSchema> {}
 
+/** One rod as keepers push in, where nobody has told of any (assumption of ours): 1 m, 12 mm thick. */
+export const usualRods: EarthRods = { count: 1, length: 1000, diameter: 12, apart: 0 };
+
+/** So many of them; one more is set as far off as it is long, where so far there was one. */
+export const rodsOf = (rods: EarthRods, count: number): EarthRods => ({
+  ...rods,
+  count,
+  apart: rods.count === 1 && count > 1 ? Math.max(rods.apart, rods.length) : rods.apart,
+});
+
 /** Whether its end is left open or joined to where it begins. */
 export const lineShapes = ['open', 'ring'] as const;
 /** One of `lineShapes`. */

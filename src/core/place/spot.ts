@@ -27,3 +27,8 @@ export const spotKinds = [
 ] as const;
 /** One of `spotKinds`. */
 export type SpotKind = (typeof spotKinds)[number];
+
+const ofLine: readonly SpotKind[] = ['strand', 'fence'];
+
+/** Of the electric line: what is done there is felt wherever it runs. */
+export const isLineSpot = (kind: SpotKind): boolean => ofLine.includes(kind);

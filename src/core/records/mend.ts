@@ -74,6 +74,11 @@ export const mendKinds = [
   'strand-set',
   'strand-clear',
   'fence-charge',
+  'strand-moved',
+  'mown-under',
+  'earth-rods',
+  'earth-return',
+  'battery-fresh',
   'first-line',
   /** The keeper's own; what it is and does stands in the mend itself. */
   'own',

@@ -36,6 +36,7 @@ const namesOf: Readonly<Record<AskedUnit, Readonly<Record<string, number>>>> = {
   kV: { kv: 1, kilovolts: 1, v: 0.001, volts: 0.001 },
   V: { v: 1, volts: 1, kv: 1000 },
   birds: { birds: 1, bird: 1 },
+  rods: { rods: 1, rod: 1 },
   min: { min: 1, mins: 1, minutes: 1, h: 60, hours: 60, hour: 60, s: 1 / 60 },
 };
 

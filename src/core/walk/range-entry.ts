@@ -90,7 +90,7 @@ function readOne(text: string, id: AttributeId, units: Units): EnteredAmount | E
 
 /** A unit of both is said once, at the end. */
 function bare(low: string, high: string): string {
-  const [, unit] = /( (?:mm|in|kg|kV|birds|min))$/.exec(high) ?? [];
+  const [, unit] = /( (?:mm|in|kg|kV|birds|min|rods))$/.exec(high) ?? [];
   return unit !== undefined && low.endsWith(unit) ? low.slice(0, -unit.length) : low;
 }
 

@@ -1,6 +1,6 @@
 /** The earth rods: how many alike, how long, how thick, how far apart. */
 import type { EarthRods, FenceLine } from '@/core/place/fence';
-import { usualRods } from '@/core/fence/line-network';
+import { usualRods } from '@/core/place/fence';
 import type { Place } from '@/core/place/place';
 import { LengthField } from '@/features/edit/LengthField';
 import { NumberField } from '@/features/edit/NumberField';

@@ -37,6 +37,8 @@ const structural: Readonly<Partial<Record<AttributeId, true>>> = {
   'opening.byDay': true,
   'opening.shutBy': true,
   'strand.touching': true,
+  'fence.back': true,
+  'check.battery': true,
 };
 
 function targetWords(place: Place, { attribute, value }: Target): string {

@@ -68,6 +68,8 @@ export const attributeDrawings: {
   'fence.open': { hands: shapes.volts, mark: 'item' },
   'fence.volts': { hands: shapes.volts, mark: 'item' },
   'fence.ground': { hands: shapes.earthStake, mark: 'item', answers: 'words-only' },
+  'fence.rods': { hands: shapes.earthStake, mark: 'item' },
+  'fence.back': { hands: shapes.look, mark: 'item', answers: 'words-only' },
   'check.cover': { hands: shapes.lyingUp, mark: 'item', answers: 'words-only' },
   'check.leaning': { hands: shapes.ladder, mark: 'item', answers: 'words-only' },
   'check.branches': { hands: shapes.branchOver, mark: 'item', answers: 'words-only' },

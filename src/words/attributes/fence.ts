@@ -88,6 +88,29 @@ export const fenceWords = {
     sort: 'volts',
     tonight: 'wet the ground at the stake, or run an earthed wire beside the live one.',
   },
+  'fence.rods': {
+    ask: {
+      title: 'How many earth rods are there?',
+      todo: 'Those that are clamped to the lead of this energizer, and no others.',
+      short: 'earth rods',
+    },
+    sort: 'volts',
+    tonight: 'wet the ground round the rods.',
+  },
+  'fence.back': {
+    ask: {
+      title: 'By what does the current come back?',
+      todo: 'Follow the lead from the earth terminal.',
+      short: 'the way back of the current',
+    },
+    answers: {
+      ground: ['through the ground', 'dry, frozen or under snow it carries little'],
+      'earth-wire': ['by an earthed wire', 'what touches both wires is shocked on any ground'],
+      mesh: ['by the mesh at its foot', 'joined to the rods'],
+    },
+    sort: 'volts',
+    tonight: 'wet the ground under the line.',
+  },
   'fence.volts': {
     ask: {
       title: 'Volts on the line',

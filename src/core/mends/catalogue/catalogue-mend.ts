@@ -78,6 +78,7 @@ export type Material =
   | 'fence-lead'
   | 'fence-sign'
   | 'fence-tester'
+  | 'fence-battery'
   | 'ties';
 
 /** How much of a material; lengths in mm. */

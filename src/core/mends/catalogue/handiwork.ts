@@ -82,5 +82,10 @@ export const handiwork: Readonly<Record<CatalogueKind, Handiwork>> = {
   'strand-set': it('skilled', 'tape', 'pliers', 'drill', 'fence-tester'),
   'strand-clear': it('anyone', 'gloves', 'fence-tester'),
   'fence-charge': it('skilled', 'hammer', 'pliers', 'fence-tester'),
+  'strand-moved': it('handy', 'tape', 'pliers', 'drill', 'fence-tester'),
+  'mown-under': it('anyone', 'gloves'),
+  'earth-rods': it('handy', 'hammer', 'pliers', 'fence-tester'),
+  'earth-return': it('handy', 'tape', 'pliers', 'drill', 'fence-tester'),
+  'battery-fresh': it('anyone', 'fence-tester'),
   'first-line': it('skilled', 'tape', 'hammer', 'pliers', 'drill', 'fence-tester'),
 };

@@ -11,7 +11,8 @@ import { carabinerOn, clipEdge, holeStuffed, wedgeShut } from './for-tonight';
 import { kerbAlong } from './kerb-along';
 import { meshInBare } from './mesh-in-bare';
 import { netOver, overhangOut, roofMesh } from './over-the-top';
-import { fenceCharge, strandClear, strandSet } from './strands';
+import { batteryFresh, earthReturn, earthRods } from './line-earth';
+import { fenceCharge, mownUnder, strandClear, strandMoved, strandSet } from './strands';
 import { firstLine } from './first-line';
 import { weightOn } from './weight-on';
 import type { CatalogueKind, CatalogueMend } from './catalogue-mend';
@@ -96,5 +97,10 @@ export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'strand-set': strandSet,
   'strand-clear': strandClear,
   'fence-charge': fenceCharge,
+  'strand-moved': strandMoved,
+  'mown-under': mownUnder,
+  'earth-rods': earthRods,
+  'earth-return': earthReturn,
+  'battery-fresh': batteryFresh,
   'first-line': firstLine,
 };

@@ -52,6 +52,7 @@ export const prices: Readonly<Record<Material, Price>> = {
   'fence-lead': { by: 'piece', cents: lineKit.lead },
   'fence-sign': { by: 'piece', cents: lineKit.sign },
   'fence-tester': { by: 'piece', cents: lineKit.tester },
+  'fence-battery': price('piece', 35),
   ties: price('piece', 0.1),
   'welded-3': price('square-metre', 12),
   'welded-6': price('square-metre', 9),

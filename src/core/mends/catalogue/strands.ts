@@ -1,8 +1,8 @@
-/** Strands as they are prescribed, clear of what touches them, on a line that bites. */
+/** Strands at the heights that are prescribed, clear of what touches them, on a line that bites. */
 import { isKnown } from '../../place/possible';
-import type { Bay } from '../../place/place';
+import type { Bay, ItemId } from '../../place/place';
 import { animals, type AnimalId } from '../../tables/animals';
-import { wireTolerance, type WireSet } from '../../tables/shocking';
+import { wireTolerance, type Touching, type WireSet } from '../../tables/shocking';
 import { hasWire } from '../../place/strand-there';
 import type { WeakSpot } from '../weak-spot';
 import { workTime, type CatalogueMend, type SpotTarget } from './catalogue-mend';
@@ -52,26 +52,84 @@ export const strandSet: CatalogueMend = {
   cautions: ['electric', 'cut-wire', 'entangling'],
 };
 
-/** What touches a strand, cut away. */
+/** A strand that hangs where nobody meets it, moved to a height that is prescribed and has none. */
+export const strandMoved: CatalogueMend = {
+  kind: 'strand-moved',
+  term: 'lasting',
+  spot: 'strand',
+  fits: ({ bay, letsBy }) => movesOf(bay, letsBy).length > 0,
+  targets: ({ bay, letsBy }) =>
+    movesOf(bay, letsBy).map(({ item, height }) => ({
+      item,
+      attribute: 'strand.height',
+      value: { near: height },
+    })),
+  takes: ({ bay }) => [{ material: 'insulators', count: 1 + Math.ceil(bay.width / 2000) }],
+  time: ({ bay, letsBy }) => workTime(10 + (movesOf(bay, letsBy).length * bay.width) / 250),
+  cautions: ['electric', 'entangling'],
+};
+
+/** Each height that is wanting with the nearest wire that is at none, lowest first. */
+function movesOf(
+  bay: Bay,
+  letsBy: readonly AnimalId[],
+): readonly { readonly item: ItemId; readonly height: number }[] {
+  const sets = letsBy.flatMap((id) => animals[id].shocked?.sets ?? []);
+  const prescribed = sets.flatMap(({ heights }) => heights.map(({ value }) => value));
+  let stray = bay.strands.flatMap(({ id, height }) =>
+    isKnown<number>(height) &&
+    prescribed.every((it) => Math.abs(it - height.is) > wireTolerance.value)
+      ? [{ id, at: height.is }]
+      : [],
+  );
+  return wiresWanting(bay, letsBy).flatMap((height) => {
+    const [nearest] = [...stray].sort((a, b) => Math.abs(a.at - height) - Math.abs(b.at - height));
+    if (!nearest) return [];
+    stray = stray.filter((it) => it !== nearest);
+    return [{ item: nearest.id, height }];
+  });
+}
+
+/** What grows up to the wire: cut, not set off. */
+const plants: readonly Touching[] = ['grass', 'weeds'];
+
+/** What touches a strand, set off, hung up or dug out. */
 export const strandClear: CatalogueMend = {
   kind: 'strand-clear',
   term: 'lasting',
   spot: 'strand',
-  fits: ({ bay }) => touchedStrands(bay).length > 0,
-  targets: ({ bay }) =>
-    touchedStrands(bay).map(({ id }) => ({
-      item: id,
-      attribute: 'strand.touching',
-      value: { is: 'nothing' },
-    })),
+  fits: ({ bay }) => touchedBy(bay, isNoPlant).length > 0,
+  targets: ({ bay }) => clearing(touchedBy(bay, isNoPlant)),
   takes: ({ bay }) => [{ material: 'insulators', count: 1 + Math.ceil(bay.width / 2000) }],
   time: ({ bay }) => workTime(10 + bay.width / 200),
   cautions: ['electric'],
 };
 
-function touchedStrands({ strands }: Bay): Bay['strands'] {
-  return strands.filter(({ touching }) => isKnown(touching) && touching.is !== 'nothing');
-}
+/** Grass and weeds cut under the strand; they grow again. */
+export const mownUnder: CatalogueMend = {
+  kind: 'mown-under',
+  term: 'lasting',
+  spot: 'strand',
+  fits: ({ bay }) => touchedBy(bay, isPlant).length > 0,
+  targets: ({ bay }) => clearing(touchedBy(bay, isPlant)),
+  takes: () => [],
+  time: ({ bay }) => workTime(5 + bay.width / 500),
+  cautions: ['electric'],
+};
+
+/** Grass and weeds are mown; all else is set off. */
+export const isPlant = (it: Touching): boolean => plants.includes(it);
+const isNoPlant = (it: Touching): boolean => it !== 'nothing' && !isPlant(it);
+
+const touchedBy = ({ strands }: Bay, by: (it: Touching) => boolean): Bay['strands'] =>
+  strands.filter(({ touching }) => isKnown<Touching>(touching) && by(touching.is));
+
+const clearing = (strands: Bay['strands']): readonly SpotTarget[] =>
+  strands.map(({ id }) => ({
+    item: id,
+    attribute: 'strand.touching',
+    value: { is: 'nothing' },
+  }));
 
 /** At the far end, for the one that needs most of them. */
 export function voltsFor({ letsBy }: Pick<WeakSpot, 'letsBy'>): readonly SpotTarget[] {

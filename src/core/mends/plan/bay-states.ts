@@ -3,8 +3,7 @@ import { allBays, findBay } from '../../place/find';
 import type { Bay, BayId, Face, Place } from '../../place/place';
 import { getOrMake } from '../../memo';
 import { whenOf, type Scenario } from '../../score/scenario';
-import type { SpotKind } from '../../place/spot';
-import type { Mend } from '../../records/mend';
+import { isLineSpot } from '../../place/spot';
 import type { Animal } from '../../tables/animals';
 import type { Candidate } from './candidates';
 import { bayMissed, type Missed } from './missed';
@@ -35,14 +34,21 @@ interface State {
 export function bayStates(ready: Place, candidates: readonly Candidate[]): BayStates {
   const alone = new Map(allBays(ready).map(({ bay, face }) => [bay.id, onlyBay(ready, face, bay)]));
   const states = new Map<string, State>();
+  const lines = new Map<string, Place>();
+  // What the line gives in one bay hangs on all that is done to it, wherever, and on nothing else.
+  const lineWith = (made: readonly number[]): Place => {
+    const ofLine = made.filter((it) => isLineSpot(candidates[it]?.mend.spot.kind ?? 'bare'));
+    if (ofLine.length === 0) return ready;
+    const mends = ofLine.flatMap((index) => candidates[index]?.mend ?? []);
+    return getOrMake(lines, ofLine.join(), () => withMends(ready, mends));
+  };
   const stateOf = (id: BayId, made: readonly number[]): State => {
     const mends = made.flatMap((index) => candidates[index]?.mend ?? []);
     const place = withTargets(alone.get(id) ?? ready, mends);
     const bay = findBay(place, id)?.bay;
     if (!bay) throw new Error(`no bay ${id}`);
-    // What the line gives here hangs on all of it.
-    const whole = mends.some(isOfLine) ? withMends(ready, mends) : ready;
-    return { place, bay: withLineOf(bay, findBay(whole, id)?.bay), asked: new Map() };
+    const line = findBay(lineWith(made), id)?.bay;
+    return { place, bay: withLineOf(bay, line), asked: new Map() };
   };
   return {
     weights: (id, made, { animal, scenario, date, missed }) => {
@@ -60,9 +66,6 @@ export function bayStates(ready: Place, candidates: readonly Candidate[]): BaySt
     },
   };
 }
-
-const ofLine: readonly SpotKind[] = ['strand', 'fence'];
-const isOfLine = ({ spot }: Mend): boolean => ofLine.includes(spot.kind);
 
 /** The bay, told of the line as another is. */
 function withLineOf(bay: Bay, told: Bay | undefined): Bay {

@@ -1,6 +1,7 @@
 /** From a place as found, its log and its mends to a plan's problem. */
 import { withLine } from '../../fence/with-line';
 import { allBays, findItem } from '../../place/find';
+import { isLineSpot } from '../../place/spot';
 import { mostOf } from '../../place/group-on';
 import { outside, type BayId, type Place, type ZoneId } from '../../place/place';
 import { threatsMinded } from '../../place/setting';
@@ -205,13 +206,13 @@ function joined(a: Term, b: Term): Term {
 }
 
 const isOfDescribedLine = ({ fence }: Place, candidate: Candidate | undefined): boolean =>
-  fence?.line !== undefined && candidate?.mend.spot.kind === 'strand';
+  fence?.line !== undefined && candidate !== undefined && isLineSpot(candidate.mend.spot.kind);
 
 /**
- * So many mends of strands are weighed together in every bay of the line: each more doubles what there is to solve. Of more than that
- * each counts in its own bay alone, and the plan promises less than it gives (assumption of ours).
+ * So many mends of a line are weighed together in every bay of it: each more doubles what there is to solve. Of more than that each of a
+ * strand counts in its own bay alone, and the plan promises less than it gives (assumption of ours).
  */
-const mostAlong = 4;
+const mostAlong = 8;
 
 function mendsByBay(
   ready: Place,
@@ -224,8 +225,8 @@ function mendsByBay(
       bay.strands.length > 0 || (face.kind === 'roof' && face.between.includes(outside)),
   );
   // Whatever is done to a described line in one bay is felt in all of it.
-  const ofStrands = candidates.filter(({ mend }) => mend.spot.kind === 'strand').length;
-  const isFeltAlong = ready.fence?.line !== undefined && ofStrands <= mostAlong;
+  const ofLine = candidates.filter(({ mend }) => isLineSpot(mend.spot.kind)).length;
+  const isFeltAlong = ready.fence?.line !== undefined && ofLine <= mostAlong;
   candidates.forEach(({ mend }, index) => {
     const bays = mend.targets.flatMap(({ item }) =>
       item === ready.fence?.id || (isFeltAlong && mend.spot.kind === 'strand')

@@ -2,6 +2,7 @@
 import type { Mend } from '../../records/mend';
 import type { ItemId, Place } from '../../place/place';
 import { findItem } from '../../place/find';
+import { isLineSpot } from '../../place/spot';
 import type { Amount } from '../catalogue';
 import type { Proposal } from '../propose';
 import { partialProposalsFor, plannedMend } from '../propose';
@@ -100,9 +101,9 @@ function withExclusions(all: readonly Alone[], spots: readonly WeakSpot[]): Cand
     (walls.get(`${a.spot.kind} ${a.spot.item}`)?.has(b.bay) ?? false);
   const isSame = (a: Mend, b: Mend): boolean =>
     a.spot.kind === b.spot.kind && a.spot.item === b.spot.item;
-  // A line is cleared and strung higher as well; the keeper's own may go beside any other.
+  // A line is cleared, strung higher and earthed as well; the keeper's own may go beside any other.
   const goTogether = (a: Mend, b: Mend): boolean =>
-    a.spot.kind === 'strand' || a.kind === 'own' || b.kind === 'own';
+    isLineSpot(a.spot.kind) || a.kind === 'own' || b.kind === 'own';
   return all.map((one) => ({
     ...one,
     excludes: all

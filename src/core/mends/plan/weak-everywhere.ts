@@ -11,6 +11,7 @@ import { hasWire } from '../../place/strand-there';
 import { bayWays } from '../../routes/bay-ways';
 import { animals, type AnimalId } from '../../tables/animals';
 import { firstLineSpot } from '../added-line';
+import { lineWants } from '../line-wants';
 import { isBirdsWay } from '../birds-way';
 import { spotOf, weakSpot } from '../spots';
 import type { WeakSpot } from '../weak-spot';
@@ -103,7 +104,8 @@ function linesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
   if (!first) return [];
   const parts = each.flatMap((it) => it.parts);
   const line = weakSpot(place, first.bay, { kind: 'fence', item: fence.id }, parts);
-  return [...each, { ...line, along: strung }];
+  const wants = lineWants(place);
+  return [...each, { ...line, along: strung, ...(wants && { line: wants }) }];
 }
 
 /** Where no line is: all outer walls on the ground, against what gets by them on foot and minds a shock. */

@@ -1,0 +1,35 @@
+/** How many earth rods a described line has. Of the structure: read where a mend was to change it. */
+import { rodsOf, usualRods, type Fence } from '../place/fence';
+import { is, isKnown, type PossibleAmount } from '../place/possible';
+import { amount, never, onlyOfMends } from './attribute';
+import type { Path } from './paths';
+
+/** More than any garden holds. */
+const mostRods = 50;
+
+/** A line that nobody has described has none to tell of. */
+const path: Path<Fence, PossibleAmount> = {
+  get: ({ line }) => line && is((line.rods ?? usualRods).count),
+  set: (fence, value) => {
+    if (!fence.line || !isKnown<number>(value)) return fence;
+    const rods = rodsOf(fence.line.rods ?? usualRods, Math.max(1, Math.floor(value.is)));
+    return { ...fence, line: { ...fence.line, rods } };
+  },
+};
+
+/** Rods in the ground; set by mends. */
+export const rods = amount('fence', {
+  unit: 'rods',
+  better: 'more',
+  limits: [1, mostRods],
+  usual: [1, 2, 3, 4],
+  asked: onlyOfMends,
+  shortWalks: [],
+  wears: false,
+  isAlike: false,
+  looksAt: [],
+  spots: [],
+  isUnreadWithout: never,
+
+  path,
+});
