@@ -44,6 +44,8 @@ export interface FenceView {
   readonly rodsMissing: number | 'none-would-do' | undefined;
   /** Nights left from today on; where nobody has read the battery, of a full one. `Infinity`: its panel carries it. */
   readonly nights: Banded | undefined;
+  /** The same at freezing, of a battery that minds it. */
+  readonly nightsInFrost: Banded | undefined;
   /** The day on which the battery was read. */
   readonly batteryRead: string | undefined;
   /** The day on which it wants changing; `undefined` where nobody has read it. */
@@ -81,6 +83,11 @@ export function fenceView(
   const atReading = nightsLeft(described.line.energizer, fence.on, batteryDay(place, date));
   const gone = batteryRead === undefined ? 0 : Math.max(0, daysBetween(batteryRead, date));
   const nights = atReading && less(atReading, gone);
+  const inFrost = nightsLeft(described.line.energizer, fence.on, {
+    ...batteryDay(place, date),
+    degrees: 0,
+  });
+  const isColder = inFrost !== undefined && inFrost.value < (atReading?.value ?? 0);
   const view = {
     path,
     source,
@@ -96,6 +103,7 @@ export function fenceView(
       (rodsMissing(source, rods, lineCase.ground, changes ? undefined : stakeRead) ??
         ('none-would-do' as const)),
     nights,
+    nightsInFrost: isColder ? less(inFrost, gone) : undefined,
     batteryRead,
     changeOn:
       atReading && batteryRead !== undefined && Number.isFinite(atReading.value)

@@ -2,12 +2,13 @@
 import { attributes, type AttributeId } from '../attributes';
 import type { Attribute } from '../attributes/attribute';
 import isSame from 'fast-deep-equal';
+import type { RestReading } from '../fence/battery-trend';
 import { withoutStaleVolts } from '../fence/stale-volts';
 import { withLine } from '../fence/with-line';
 import { answersBy, type Answers } from '../memo';
 import { framesOf } from '../place/frame';
 import type { Bay, Face, ItemId, Place } from '../place/place';
-import type { Possible } from '../place/possible';
+import type { Is, Possible } from '../place/possible';
 import { setAttributes } from './set-attribute';
 import type { Reading, Walk } from './walk';
 
@@ -40,6 +41,20 @@ export function batteryReadOn(
     fence && provenance.get(attributeKey(fence.id, 'check.restVolts'))?.reading.at.slice(0, 10)
   );
 }
+
+/** Volts of the battery at rest, reading by reading, oldest first. */
+export function batteryReadings({ fence }: Place, walks: readonly Walk[]): RestReading[] {
+  return inDateOrder(walks).flatMap(({ readings }) =>
+    readings.flatMap(({ item, attribute, value, at }) =>
+      item === fence?.id && attribute === 'check.restVolts' && isSure(value)
+        ? [{ date: at.slice(0, 10), volts: value.is }]
+        : [],
+    ),
+  );
+}
+
+const isSure = (value: Reading['value']): value is Is<number> =>
+  value !== 'cannot-tell' && 'is' in value && typeof value.is === 'number';
 
 /** Oldest first; walks of one day keep the order they were begun in. */
 export function inDateOrder(walks: readonly Walk[]): Walk[] {

@@ -94,6 +94,9 @@ export const chargeOff: Readonly<Record<BatteryKind, Figure>> = {
   lithium: ours(0.25, 'share', 'Its volts hardly move between full and nearly empty.'),
 };
 
+/** On so many days it is read before anything is said of how a battery comes along. */
+export const leastForTrend: Figure = ours(3, 'days', 'Two make a line of any two slips.');
+
 /** Where that table comes from. */
 export const fullAtRest: Figure = practice(
   12.7,

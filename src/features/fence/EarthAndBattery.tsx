@@ -1,4 +1,5 @@
 /** Earth and battery of the line: what is worked out, what was read, and the two tests. */
+import type { BatteryTrend } from '@/core/fence/battery-trend';
 import type { DescribedFence, FenceView } from '@/core/fence/fence-view';
 import { isKnown } from '@/core/place/possible';
 import type { WalkPurpose } from '@/core/records/walk';
@@ -17,6 +18,11 @@ interface Props {
   readonly view: FenceView;
   readonly fence: DescribedFence;
   readonly edit: Edit;
+}
+
+interface BatteryProps extends Props {
+  /** By its readings, once there are enough of them. */
+  readonly trend: BatteryTrend | undefined;
 }
 
 export function EarthPart({ view, fence, edit }: Props) {
@@ -59,12 +65,14 @@ export function EarthPart({ view, fence, edit }: Props) {
 }
 
 /** Nothing where it runs from the mains. */
-export function BatteryPart({ view, fence, edit }: Props) {
+export function BatteryPart({ view, fence, edit, trend }: BatteryProps) {
   const { feed, battery } = fence.line.energizer;
   if (feed === 'mains') return null;
   return (
     <Part title={fenceText.battery}>
       <Txt kind="strong">{fenceText.batteryLeft(view)}</Txt>
+      {view.nightsInFrost && <Txt tone="ink2">{fenceText.batteryInFrost(view.nightsInFrost)}</Txt>}
+      {trend && <Txt tone="ink2">{fenceText.batteryTrend(trend)}</Txt>}
       {battery && (
         <NumberField
           label={fenceText.rest}

@@ -23,6 +23,7 @@ import { fenceText } from '@/words/screens/fence';
 import { BatteryPart, EarthPart } from './EarthAndBattery';
 import { BaysPart } from './BaysPart';
 import { FirstStep } from './FirstStep';
+import { useBatteryTrend } from './use-battery-trend';
 import { useFence } from './use-fence';
 import { WhatIfPart } from './WhatIfPart';
 
@@ -36,6 +37,7 @@ export function FenceScreen({ yard }: { readonly yard: Yard }) {
   const [bay, setBay] = useState<BayId>();
   const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
   const at = useFence(found, whatIf);
+  const trend = useBatteryTrend(yard);
   if (!at) return <FirstStep place={place} mends={yard.mends} edit={edit} />;
   const { view, fence } = at;
   const [answer, why] = firstWords(place, view.first);
@@ -93,7 +95,7 @@ export function FenceScreen({ yard }: { readonly yard: Yard }) {
             <FencePlan place={place} view={view} width={width} tallest={planTallest} />
           </View>
           <EarthPart view={view} fence={fence} edit={edit} />
-          <BatteryPart view={view} fence={fence} edit={edit} />
+          <BatteryPart view={view} fence={fence} edit={edit} trend={trend} />
           <View style={styles.head}>
             <Notice tone="hours">{fenceText.onlyFromAListedEnergizer}</Notice>
           </View>

@@ -17,6 +17,7 @@ import {
   pulseWidth,
   quiescent,
   usableShare,
+  leastForTrend,
 } from '@/core/tables/energizers';
 import { bodyOhms, pawRadius, soundSource } from '@/core/tables/fence-animal';
 import { modelShare, sureEnough, testerLeast, testerShare } from '@/core/tables/fence-faults';
@@ -165,6 +166,7 @@ export const fenceEntries: readonly Entry[] = [
             <FigureLine name={fenceFiguresText.toldWithin} figure={chargeOff[it]} />
           </Fragment>
         ))}
+        <FigureLine name={fenceFiguresText.trendFrom} figure={leastForTrend} />
         <FigureLine name={fenceFiguresText.cold} figure={chargeAtFreezing} />
         <FigureLine name={fenceFiguresText.dryCells} figure={dryCellCharge} />
         <FigureLine name={fenceFiguresText.sun} figure={fullSunShare} />

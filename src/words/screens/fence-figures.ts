@@ -51,6 +51,7 @@ export const fenceFiguresText = spoken('fence-figures', {
   isWeakByItself: 'An energizer is weak below, of its plate:',
   isGround: 'Less of the volts at a nose is the ground:',
   fewNights: 'The battery is changed with nights left:',
+  trendFrom: 'Its trend is told from so many days of readings:',
   shortedTo: 'The earth test shorts the line to:',
   clamp: 'A clamp between wires:',
   knots: 'Wire more than wall:',

@@ -6,7 +6,10 @@ import type { LineReturn, LineShape } from '@/core/place/fence';
 import type { BatteryKind, Feed } from '@/core/tables/energizers';
 import type { FenceWire } from '@/core/tables/fence-wires';
 import { spoken } from '../language';
-import { batteryWords, kv, rodsWords } from '../fence-words';
+import type { Banded } from '@/core/fence/battery';
+import type { BatteryTrend } from '@/core/fence/battery-trend';
+import { dayWords } from '../day-words';
+import { batteryWords, kv, nightsBanded, nightsWords, rodsWords } from '../fence-words';
 import { capital, count, listOf } from '../names';
 
 export const feedNames: Readonly<Record<Feed, string>> = {
@@ -105,6 +108,13 @@ export const fenceText = spoken('fence', {
   batteryLeft: (view: FenceView) => {
     const words = batteryWords(view);
     return words ? `${capital(words)}.` : 'Say what its plate draws, and how large it is.';
+  },
+  batteryInFrost: (nights: Banded) =>
+    `At freezing ${nightsBanded(nights)}: cold takes a fifth of it.`,
+  batteryTrend: ({ readings, from, perNight, nights }: BatteryTrend) => {
+    const since = `By its ${readings} readings since ${dayWords(from)}`;
+    if (nights === Infinity) return `${since} it has not fallen.`;
+    return `${since} it loses ${Math.max(1, Math.round(perNight * 100))} in 100 of its charge a night: ${nightsWords(nights)} left.`;
   },
   batteryLeavesOut:
     'By its charge at rest, what it draws, the hours of your routine. Leaves out age, self-discharge, clouds in a row. A lead battery is kept above half.',
