@@ -54,6 +54,7 @@ export function reachEffort(
         used,
         strict,
         verdict,
+        birds: when.birds,
         distance,
         length: reaches.length,
       },

@@ -12,7 +12,7 @@ import type { Motion } from '../tables/motions';
 import type { Touching } from '../tables/shocking';
 import type { Soil } from '../tables/soils';
 import type { EffortLevel } from './effort-level';
-import type { Doors } from './when';
+import type { Doors, When } from './when';
 
 /** How an opening stands to an animal's figures. */
 export type Verdict =
@@ -92,6 +92,8 @@ export interface ReachReason {
   readonly used: Figure;
   readonly strict: Figure;
   readonly verdict: Verdict;
+  /** At roost moving the roost helps; about the run they stand against the cover wherever it is. */
+  readonly birds: When['birds'];
   /** How near birds come to the cover, and how far it reaches, mm. */
   readonly distance: number;
   readonly length: Figure;

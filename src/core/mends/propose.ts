@@ -27,7 +27,7 @@ export interface Proposal {
 
 /** Fitting mends: lasting ones first, those that meet the stricter figure before those that only meet the one used. */
 export function proposalsFor(weak: WeakSpot): Proposal[] {
-  const exclusion = exclusionFor(weak.letsBy);
+  const exclusion = exclusionOf(weak);
   if (!exclusion) return [];
   return mendsAt(weak)
     .filter((mend) => stopsThem(mend, weak, exclusion))
@@ -37,6 +37,17 @@ export function proposalsFor(weak: WeakSpot): Proposal[] {
         Number(a.mend.term === 'tonight') - Number(b.mend.term === 'tonight') ||
         Number(b.meetsStrict) - Number(a.meetsStrict),
     );
+}
+
+/** What keeps all of them out; where paws or muzzles go in that bodies do not, what keeps those out. */
+function exclusionOf({ letsBy, parts }: WeakSpot): ExclusionOpening | undefined {
+  const body = exclusionFor(letsBy);
+  const reaching = parts.flatMap(({ animal, reason }) =>
+    reason.kind === 'reach' && letsBy.includes(animal)
+      ? [{ animal, used: reason.strict.value, strict: reason.strict.value }]
+      : [],
+  );
+  return reaching.reduce((least, it) => (least && least.strict <= it.strict ? least : it), body);
 }
 
 /** Kinds that are made for a spot like this, whoever they stop. */
@@ -59,7 +70,7 @@ export function partialProposalsFor(weak: WeakSpot): Proposal[] {
 }
 
 function proposalOf(mend: CatalogueMend, weak: WeakSpot): Proposal | undefined {
-  const exclusion = exclusionFor(weak.letsBy);
+  const exclusion = exclusionOf(weak);
   return exclusion && stopsThem(mend, weak, exclusion)
     ? { mend, weak, exclusion, meetsStrict: meets(mend, exclusion.strict) }
     : undefined;

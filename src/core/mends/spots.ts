@@ -33,8 +33,13 @@ const kindByAttack: Readonly<Partial<Record<Attack, SpotKind>>> = {
 /** The spot a part belongs to. Mesh is named by its band or its opening, a latch by its door: what a mend works on. */
 export function spotOf(place: Place, part: PartEffort): Spot {
   const item = findItem(place, part.item);
+  const { reason } = part;
+  // What reaches in at birds that are about is kept out by cover, at the gap that it reaches through.
+  const isThrough = reason.kind === 'reach' && reason.birds === 'about';
   const kind =
-    kindByAttack[part.attack] ?? (part.attribute && attributes[part.attribute].spots[0]) ?? 'bare';
+    (isThrough ? undefined : kindByAttack[part.attack]) ??
+    (part.attribute && attributes[part.attribute].spots[0]) ??
+    'bare';
   if (kind === 'latch') {
     const opening =
       item?.kind === 'latch' || item?.kind === 'opening' ? item.opening.id : part.item;
