@@ -116,11 +116,11 @@ test('a first line is put on the list; it is there and holds once volts are read
   page,
 }) => {
   await page.goto('/fence');
-  await button(page, 'Put it on the list of mends').click();
+  await button(page, /^Put it on the list of mends/).click();
   await expect(headline(page)).toHaveText('A first electric line');
   await page.goto('/fence');
   await expect(headline(page)).toHaveText('No electric line here yet');
-  await page.getByRole('link', { name: /^A first line is on the list: planned/ }).click();
+  await page.getByRole('link', { name: /^A first electric line: on the list, planned/ }).click();
   await button(page, 'Mark it done').click();
   await button(page, 'Measure again').click();
   await expect(headline(page)).toHaveText('Volts on the line');

@@ -217,9 +217,20 @@ const materialNames: Readonly<
   ties: 'wire ties',
 };
 
+/** Of what is sold one at a time, more than one. */
+const severalNames: Readonly<Partial<Record<Material, string>>> = {
+  hasp: 'hasps',
+  plate: 'metal plates',
+  closer: 'door springs or weights',
+  'earth-stake': 'earth stakes',
+  'fence-lead': 'insulated leads',
+};
+
 export function amountWords(place: Place, amount: Amount): string {
   const name = materialName(place.units, amount.material);
-  if ('count' in amount) return `${amount.count} ${name}`;
+  if ('count' in amount) {
+    return `${amount.count} ${amount.count === 1 ? name : (severalNames[amount.material] ?? name)}`;
+  }
   const length = distanceWords(amount.length, place.units);
   return amount.height === undefined
     ? `${name}, ${length}`

@@ -87,7 +87,9 @@ export function fenceView(
     ...batteryDay(place, date),
     degrees: 0,
   });
-  const isColder = inFrost !== undefined && inFrost.value < (atReading?.value ?? 0);
+  // Of one that is used up nothing is left to freeze.
+  const isColder =
+    inFrost !== undefined && inFrost.value < (atReading?.value ?? 0) && inFrost.value - gone >= 1;
   const view = {
     path,
     source,

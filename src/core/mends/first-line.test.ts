@@ -16,7 +16,7 @@ import { penPlace, type Pen } from '../tests/one-pen';
 import { questionsOf } from '../walk/questions';
 import { isAddedBy } from '../records/added-id';
 import { addToPlace, removeFromPlace } from './added-items';
-import { firstLineProposal } from './first-line-proposal';
+import { firstLineProposal } from './line-proposals';
 import { buildProblem } from './plan/build-problem';
 import { withMends } from './plan/with-mends';
 import { plannedMend } from './propose';

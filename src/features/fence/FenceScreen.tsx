@@ -22,6 +22,7 @@ import { firstWords } from '@/words/fence-words';
 import { fenceText } from '@/words/screens/fence';
 import { BatteryPart, EarthPart } from './EarthAndBattery';
 import { BaysPart } from './BaysPart';
+import { CircuitPart } from './CircuitPart';
 import { FirstStep } from './FirstStep';
 import { useBatteryTrend } from './use-battery-trend';
 import { useFence } from './use-fence';
@@ -94,6 +95,7 @@ export function FenceScreen({ yard }: { readonly yard: Yard }) {
           <View style={styles.plan}>
             <FencePlan place={place} view={view} width={width} tallest={planTallest} />
           </View>
+          <CircuitPart place={place} mends={yard.mends} />
           <EarthPart view={view} fence={fence} edit={edit} />
           <BatteryPart view={view} fence={fence} edit={edit} trend={trend} />
           <View style={styles.head}>

@@ -30,7 +30,11 @@ export const kitText = spoken('kit', {
   name: 'What a first line takes',
   title: (wires: number) => `What ${wiresWords(wires)} all round would take`,
   plan: 'Put it on the list of mends',
-  onTheList: (state: string) => `A first line is on the list: ${state}`,
+  planIt: (name: string) => `Put it on the list of mends: ${name}`,
+  onTheList: (name: string, state: string) => `${name}: on the list, ${state}`,
+  toPutRight: 'What would put it right',
+  takes: (takes: readonly string[], minutes: number) =>
+    [...takes, `about ${timeWords(minutes)}`].join('; '),
   inAll: (place: Place, { cents, minutes, length }: FirstLine, heights: readonly number[]) =>
     `${heights.length === 0 ? '' : `At ${listOf(heights.map((it) => lengthWords(it, place.units)))} above the ground. `}About ${moneyWords(place, cents)} and ${timeWords(minutes)}, for ${distanceWords(length, place.units)} of wall.`,
   line: ({ units }: Place, { part, amount }: KitLine) =>

@@ -7,6 +7,7 @@ import type { Place } from '../../place/place';
 import type { MendKind } from '../../records/mend';
 import type { Touching } from '../../tables/shocking';
 import { lossesOfYear } from '../../score/losses';
+import { circuitProposals } from '../line-proposals';
 import { buildProblem } from './build-problem';
 import { lossWith } from './loss';
 import { withMends } from './with-mends';
@@ -89,4 +90,10 @@ test.each(places)('%s is offered to no line that does not want it', (kind) => {
   });
   const kinds = buildProblem(sound, { year: 2026 }).candidates.map(({ mend }) => mend.kind);
   expect(kinds).not.toContain(kind);
+});
+
+test.each(places)('%s is offered by itself as well, where it is of the circuit', (kind, place) => {
+  const offered = circuitProposals(place).map(({ mend }) => mend.kind);
+  const isOfCircuit = ['earth-rods', 'earth-return', 'battery-fresh'].includes(kind);
+  expect(offered.includes(kind)).toBe(isOfCircuit);
 });
