@@ -163,3 +163,25 @@ test('what would be is one tap, and nothing of it is kept; a search is practised
   await expect(headline(page)).toHaveText(/^(It is at|Look at)/);
   await expect(page.getByText(/^It was at .*: \d tests?\.$/)).toBeVisible();
 });
+
+test('earth that is missing is put on the list from the line, and holds once the rods are counted', async ({
+  page,
+}) => {
+  await page.goto('/places');
+  await button(page, 'Look at Tamarack Bank').click();
+  await expect(page.getByText(/^Tamarack Bank · 20 birds/)).toBeVisible();
+  await page.goto('/fence');
+  await button(page, 'Put it on the list of mends: More earth rods').click();
+  await expect(headline(page)).toHaveText('More earth rods');
+  await button(page, 'Mark it done').click();
+  await button(page, 'Measure again').click();
+  await expect(headline(page)).toHaveText('How many earth rods are there?');
+  // A usual figure, then a digit more than is needed: what is typed is what counts.
+  await press(page, '6');
+  await button(page, /^Save/).click();
+  await expect(
+    page.getByText('Measured again: it holds against what it was made for.'),
+  ).toBeVisible();
+  await page.goto('/fence');
+  await expect(page.getByText('Rods missing: none.')).toBeVisible();
+});

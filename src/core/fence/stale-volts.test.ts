@@ -46,3 +46,16 @@ test('on a ring nothing follows', () => {
   expect(linePathOf(ring)?.shape).toBe('ring');
   expect(withoutStaleVolts(ring, readAt(earlier, later))).toBe(ring);
 });
+
+test('what the stake read before more rods were driven is not theirs', () => {
+  const { fence, ...rest } = place(6.6, 6.2);
+  const told = { ...rest, fence: { ...fence, stake: is(0.4) } };
+  const at =
+    (rods: string, earth: string): ReadAt =>
+    (_item, attribute) =>
+      attribute === 'fence.rods' ? rods : attribute === 'check.earth' ? earth : undefined;
+  expect(withoutStaleVolts(told, at(later, earlier)).fence?.stake).toBeUndefined();
+  expect(withoutStaleVolts(told, at(earlier, later))).toBe(told);
+  // Nobody has changed them since: it stands.
+  expect(withoutStaleVolts(told, () => undefined)).toBe(told);
+});

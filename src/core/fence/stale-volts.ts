@@ -20,8 +20,12 @@ interface LineReading {
   readonly at: string;
 }
 
-/** The place without them; the same object where there are none. Only of an open line: on a ring nothing follows. */
-export function withoutStaleVolts(place: Place, readAt: ReadAt): Place {
+/**
+ * The place without them, and without what the stake read before its rods were changed; the same object where there are none. Of the line
+ * itself only where it is open: on a ring nothing follows.
+ */
+export function withoutStaleVolts(found: Place, readAt: ReadAt): Place {
+  const place = withoutStaleStake(found, readAt);
   const stale = staleReadings(place, readAt);
   if (stale.length === 0 || !place.fence) return place;
   const isStale = (item: ItemId, attribute: LineReading['attribute']) =>
@@ -49,6 +53,13 @@ export function withoutStaleVolts(place: Place, readAt: ReadAt): Place {
       return bays.every((bay, index) => bay === face.bays[index]) ? face : { ...face, bays };
     }),
   };
+}
+
+function withoutStaleStake(place: Place, readAt: ReadAt): Place {
+  if (!place.fence?.stake) return place;
+  const { stake: _stake, ...fence } = place.fence;
+  const [rods, earth] = [readAt(fence.id, 'fence.rods'), readAt(fence.id, 'check.earth')];
+  return rods !== undefined && earth !== undefined && earth < rods ? { ...place, fence } : place;
 }
 
 function staleReadings(place: Place, readAt: ReadAt): LineReading[] {

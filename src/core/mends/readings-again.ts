@@ -43,16 +43,20 @@ function assumingFitted(place: Place, mend: Mend): Place {
 
 /** What no walk asks here: the place was described so and only a mend changes it, or the tables say what welded mesh clears. */
 function ofTheStructure(place: Place, item: ItemId, attribute: AttributeId): Question | undefined {
+  const asked = {
+    id: questionId(item, attribute),
+    item,
+    attribute,
+    answered: false,
+    known: undefined,
+  } as const;
+  if (item === place.fence?.id) return { ...asked, section: 'fence' };
   const found = findItem(place, item);
   if (!found) return undefined;
   return {
-    id: questionId(item, attribute),
+    ...asked,
     section: 'lap',
     bay: found.bay.id,
-    item,
-    attribute,
     ...(found.kind === 'opening' && { opening: found.opening.name }),
-    answered: false,
-    known: undefined,
   };
 }

@@ -11,7 +11,7 @@ import { fractionSigns } from '@/words/length-words';
 interface Props {
   readonly setText: Dispatch<SetStateAction<string>>;
   readonly units: Units;
-  /** Absent where the reading has one unit only. */
+  /** Absent where the reading is no length: it has one unit, and no fractions of an inch. */
   readonly setUnits: ((units: Units) => void) | undefined;
   readonly onCannotTell: () => void;
   /** While a reading is being stored. */
@@ -31,7 +31,7 @@ export function Keypad({ setText, units, setUnits, onCannotTell, busy }: Props) 
   const other: Units = units === 'metric' ? 'imperial' : 'metric';
   return (
     <View style={styles.pad}>
-      {units === 'imperial' && (
+      {units === 'imperial' && setUnits && (
         <View style={styles.row}>
           {fractions.map((fraction) => (
             <Button
