@@ -3,11 +3,15 @@
  * it now, nor what was read beyond be more than what is read near it now. The older of two such readings says nothing any more.
  */
 import type { AttributeId } from '../attributes';
-import type { Fence } from '../place/fence';
+import { usualRods, type Fence } from '../place/fence';
 import type { Bay, ItemId, Place } from '../place/place';
-import { bounds, type PossibleAmount } from '../place/possible';
+import { bounds, is, isKnown, type PossibleAmount } from '../place/possible';
 import { testerLeast, testerShare } from '../tables/fence-faults';
+import { referenceGround } from '../tables/fence-ground';
+import { ohmsByStake, stakeVolts } from './earth-test';
+import { earthOhms } from './electrode';
 import { linePathOf } from './line-path';
+import { sourceOf } from './source';
 
 /** When a value was read, ISO; `undefined`: it was not, it was described so. */
 export type ReadAt = (item: ItemId, attribute: AttributeId) => string | undefined;
@@ -21,11 +25,11 @@ interface LineReading {
 }
 
 /**
- * The place without them, and without what the stake read before its rods were changed; the same object where there are none. Of the line
- * itself only where it is open: on a ring nothing follows.
+ * The place without them, and with what the stake would read now where its rods were changed since; the same object where there are none.
+ * Of the line itself only where it is open: on a ring nothing follows. `described`: the place without readings.
  */
-export function withoutStaleVolts(found: Place, readAt: ReadAt): Place {
-  const place = withoutStaleStake(found, readAt);
+export function withoutStaleVolts(found: Place, described: Place, readAt: ReadAt): Place {
+  const place = withStakeOfRods(found, described, readAt);
   const stale = staleReadings(place, readAt);
   if (stale.length === 0 || !place.fence) return place;
   const isStale = (item: ItemId, attribute: LineReading['attribute']) =>
@@ -55,11 +59,23 @@ export function withoutStaleVolts(found: Place, readAt: ReadAt): Place {
   };
 }
 
-function withoutStaleStake(place: Place, readAt: ReadAt): Place {
-  if (!place.fence?.stake) return place;
-  const { stake: _stake, ...fence } = place.fence;
+/**
+ * What the stake would read with the rods there are now, where they were changed since it was read: the ground has not changed by that.
+ * `described`: the place without readings, with the rods of that day.
+ */
+function withStakeOfRods(place: Place, described: Place, readAt: ReadAt): Place {
+  const { fence } = place;
+  if (!fence?.line || !fence.stake) return place;
   const [rods, earth] = [readAt(fence.id, 'fence.rods'), readAt(fence.id, 'check.earth')];
-  return rods !== undefined && earth !== undefined && earth < rods ? { ...place, fence } : place;
+  if (rods === undefined || earth === undefined || earth >= rods) return place;
+  const { stake, ...others } = fence;
+  const source = sourceOf(fence);
+  const before = described.fence?.line?.rods ?? usualRods;
+  const ohms = source && isKnown<number>(stake) ? ohmsByStake(source, stake.is) : undefined;
+  if (!source || ohms === undefined) return { ...place, fence: others };
+  const less =
+    earthOhms(referenceGround, fence.line.rods ?? usualRods) / earthOhms(referenceGround, before);
+  return { ...place, fence: { ...fence, stake: is(stakeVolts(source, ohms * less)) } };
 }
 
 function staleReadings(place: Place, readAt: ReadAt): LineReading[] {

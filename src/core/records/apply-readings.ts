@@ -75,6 +75,7 @@ export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace 
   }
   const found = withoutStaleVolts(
     setAttributes(place, values),
+    place,
     (item, attribute) => provenance.get(attributeKey(item, attribute))?.reading.at,
   );
   return { place: withLine(keepUnchanged(place, found)), provenance };

@@ -25,7 +25,14 @@ interface BatteryProps extends Props {
   readonly trend: BatteryTrend | undefined;
 }
 
-export function EarthPart({ view, fence, edit }: Props) {
+interface EarthProps extends Props {
+  /** What was last read on the stake, kV. */
+  readonly stakeRead: number | undefined;
+}
+
+export function EarthPart({ view, fence, edit, stakeRead }: EarthProps) {
+  const ofNow = isKnown<number>(fence.stake) ? fence.stake.is : undefined;
+  const isOfOtherRods = stakeRead !== undefined && ofNow !== undefined && ofNow !== stakeRead;
   const { stake, earthOhms, rodsMissing } = view;
   return (
     <Part title={fenceText.earth}>
@@ -51,7 +58,7 @@ export function EarthPart({ view, fence, edit }: Props) {
       <Txt tone="ink2">{fenceText.earthTest}</Txt>
       <NumberField
         label={fenceText.stakeRead}
-        value={isKnown<number>(fence.stake) ? fence.stake.is : undefined}
+        value={stakeRead ?? ofNow}
         least={0}
         most={15}
         onChange={(volts) =>
@@ -59,6 +66,7 @@ export function EarthPart({ view, fence, edit }: Props) {
           edit.say('volts-on-the-line', measured(fence.id, 'check.earth', volts), 'measured')
         }
       />
+      {isOfOtherRods && <Txt tone="ink2">{fenceText.stakeOfRods(ofNow)}</Txt>}
       <TestLink purpose="earth" name={fenceText.testTheEarth} />
     </Part>
   );

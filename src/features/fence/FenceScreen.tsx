@@ -4,6 +4,8 @@ import { StyleSheet, View } from 'react-native';
 import type { WhatIf } from '@/core/fence/what-if';
 import { isChanged } from '@/core/fence/what-if';
 import type { BayId } from '@/core/place/place';
+import { isKnown } from '@/core/place/possible';
+import { attributeKey, type FoundPlace } from '@/core/records/apply-readings';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { useEdit } from '@/features/edit/use-edit';
 import type { Yard } from '@/store/records';
@@ -96,7 +98,7 @@ export function FenceScreen({ yard }: { readonly yard: Yard }) {
             <FencePlan place={place} view={view} width={width} tallest={planTallest} />
           </View>
           <CircuitPart place={place} mends={yard.mends} />
-          <EarthPart view={view} fence={fence} edit={edit} />
+          <EarthPart view={view} fence={fence} edit={edit} stakeRead={lastStake(found, fence.id)} />
           <BatteryPart view={view} fence={fence} edit={edit} trend={trend} />
           <View style={styles.head}>
             <Notice tone="hours">{fenceText.onlyFromAListedEnergizer}</Notice>
@@ -115,6 +117,13 @@ export function FenceScreen({ yard }: { readonly yard: Yard }) {
       }
     />
   );
+}
+
+function lastStake({ provenance }: FoundPlace, fence: string): number | undefined {
+  const value = provenance.get(attributeKey(fence, 'check.earth'))?.reading.value;
+  return value !== undefined && value !== 'cannot-tell' && isKnown<number>(value)
+    ? value.is
+    : undefined;
 }
 
 const styles = StyleSheet.create({

@@ -104,6 +104,8 @@ export const fenceText = spoken('fence', {
   testTheEarth: 'Test the earth, a step at a time',
   testTheBattery: 'Test the battery, a step at a time',
   stakeRead: 'Volts on the stake, kV',
+  stakeOfRods: (now: number) =>
+    `Read with fewer rods; with those there are now about ${kv(now)}, worked out. Read it again.`,
   battery: 'Battery',
   batteryLeft: (view: FenceView) => {
     const words = batteryWords(view);
