@@ -110,9 +110,14 @@ async function once(page: Page, key: 'z' | 'Z'): Promise<Took> {
         const watch = new MutationObserver(async (changes) => {
           const [mark] = performance.getEntriesByName('yard-changed');
           if (!mark) return;
+          const isList = changes.some(({ target }) => list?.contains(target));
+          // The name of what can be taken back changes at once: what is waited for is the sentence, or a drawing.
+          const isAnswer = changes.some(({ target }) =>
+            (target instanceof Element ? target : target.parentElement)?.closest('h1, svg'),
+          );
+          if (!isAnswer && !isList) return;
           const isFirst = first === undefined;
           if (isFirst) first = { work: 0, seen: 0 };
-          const isList = changes.some(({ target }) => list?.contains(target));
           if (isList) watch.disconnect();
           if (!isFirst && !isList) return;
           const drawn = performance.now() - mark.startTime;

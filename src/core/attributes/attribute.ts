@@ -192,4 +192,12 @@ export const always = (): boolean => true;
 export const never = (): boolean => false;
 
 /** No walk asks it: the place was described so, and only a mend changes it. */
-export const onlyOfMends = { when: never };
+export const onlyOfMends = {
+  asked: { when: never },
+  shortWalks: [],
+  wears: false,
+  isAlike: false,
+  looksAt: [],
+  spots: [],
+  isUnreadWithout: never,
+} as const;

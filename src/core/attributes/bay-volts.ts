@@ -1,5 +1,5 @@
 /** Line potential read on a strand in one bay. No walk asks it: it is read where the volts are in doubt. */
-import { amount, never, onlyOfMends } from './attribute';
+import { amount, onlyOfMends } from './attribute';
 import { mostVolts, usualVolts } from './limits';
 import { field } from './paths';
 
@@ -9,13 +9,7 @@ export const bayVolts = amount('strand', {
   better: 'more',
   limits: [0, mostVolts],
   usual: usualVolts,
-  asked: onlyOfMends,
-  shortWalks: [],
+  ...onlyOfMends,
   wears: true,
-  isAlike: false,
-  looksAt: [],
-  spots: [],
-  isUnreadWithout: never,
-
   path: field('volts'),
 });

@@ -1,7 +1,7 @@
 /** By what the current comes back to a described line. Of the structure: read where a mend was to change it. */
 import { lineReturns, type Fence, type LineReturn } from '../place/fence';
 import { is, isKnown, type PossibleChoice } from '../place/possible';
-import { choice, never, onlyOfMends } from './attribute';
+import { choice, onlyOfMends } from './attribute';
 import type { Path } from './paths';
 
 /** A line that nobody has described has none to tell of. */
@@ -17,13 +17,6 @@ const path: Path<Fence, PossibleChoice<LineReturn>> = {
 export const lineBack = choice('fence', {
   choices: lineReturns,
   better: 'none',
-  asked: onlyOfMends,
-  shortWalks: [],
-  wears: false,
-  isAlike: false,
-  looksAt: [],
-  spots: [],
-  isUnreadWithout: never,
-
+  ...onlyOfMends,
   path,
 });

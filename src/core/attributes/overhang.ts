@@ -1,6 +1,6 @@
 /** How far an overhang or hood reaches out from the wall; none where no width is said. Of the structure, as the top edge is. */
 import { is, isKnown } from '../place/possible';
-import { amount, never, onlyOfMends } from './attribute';
+import { amount, onlyOfMends } from './attribute';
 import { usualSkirts, widestOverhang } from './limits';
 
 /** How far, mm, a top edge leans or stands outward; set by mends. */
@@ -9,13 +9,8 @@ export const overhang = amount('bay', {
   better: 'more',
   limits: [0, widestOverhang],
   usual: usualSkirts,
-  asked: onlyOfMends,
-  shortWalks: [],
-  wears: false,
-  isAlike: false,
-  looksAt: [],
+  ...onlyOfMends,
   spots: ['top'],
-  isUnreadWithout: never,
   path: {
     get: ({ top }) => is(top.width ?? 0),
     set: (bay, value) =>

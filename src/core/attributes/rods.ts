@@ -1,7 +1,7 @@
 /** How many earth rods a described line has. Of the structure: read where a mend was to change it. */
 import { rodsOf, usualRods, type Fence } from '../place/fence';
 import { is, isKnown, type PossibleAmount } from '../place/possible';
-import { amount, never, onlyOfMends } from './attribute';
+import { amount, onlyOfMends } from './attribute';
 import type { Path } from './paths';
 
 /** More than any garden holds. */
@@ -23,13 +23,6 @@ export const rods = amount('fence', {
   better: 'more',
   limits: [1, mostRods],
   usual: [1, 2, 3, 4],
-  asked: onlyOfMends,
-  shortWalks: [],
-  wears: false,
-  isAlike: false,
-  looksAt: [],
-  spots: [],
-  isUnreadWithout: never,
-
+  ...onlyOfMends,
   path,
 });

@@ -152,9 +152,13 @@ function Proposals({
 }
 
 function noMendWords({ parts }: WeakSpot): string {
-  return parts.some(({ reason }) => reason.kind === 'stands-open')
-    ? wayText.shutItEveryNightNo
-    : wayText.thereIsNoMendFor;
+  const doors = parts.flatMap(({ reason }) =>
+    reason.kind === 'stands-open' ? [reason.doors] : [],
+  );
+  if (doors.length === 0) return wayText.thereIsNoMendFor;
+  return doors.every((it) => it === 'by-day' || it === 'ranging')
+    ? wayText.openForTheBirds
+    : wayText.shutItEveryNightNo;
 }
 
 const styles = StyleSheet.create({

@@ -24,6 +24,8 @@ export const wayText = spoken('way', {
     `${number}. ${capital(name)}, into the ${into}`,
   whoComesThisWayTo: 'Who comes this way to the birds, and how far each gets:',
   moreMends: 'More mends',
+  openForTheBirds:
+    'It stands open by day because the birds go in and out by it: no mend shuts it then. Somebody about, and cover to run to, are what is left.',
   shutItEveryNightNo: 'Shut it every night: no mend stands in for that.',
   thereIsNoMendFor:
     'There is no mend for this in the list yet: the figures above say what would be enough.',

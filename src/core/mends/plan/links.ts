@@ -7,9 +7,9 @@ import { least, type BySpot, type SpotWeights } from './spot-weights';
 /** Makes the links of a term, bay by bay. */
 export interface LinkMaker {
   readonly states: BayStates;
-  /** Places of the candidates that bear on a bay, ascending. */
   /** Whether two may change together what one of them leaves as it is: both of the line. */
   readonly areOfOne: (a: number, b: number) => boolean;
+  /** Places of the candidates that bear on a bay, ascending. */
   readonly mendsOf: ReadonlyMap<BayId, readonly number[]>;
   readonly excludes: (a: number, b: number) => boolean;
 }
