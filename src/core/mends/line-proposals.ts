@@ -29,17 +29,10 @@ export function circuitProposals(place: Place): readonly Proposal[] {
   const letsBy = threatsMinded(place).filter((id) => animals[id].shocked);
   const weak = place.fence && weakAlong({ kind: 'fence', item: place.fence.id }, strung, letsBy);
   if (!line || !weak) return [];
-  const isPoor = isGroundPoor(place);
-  return [batteryFresh, earthRods, earthReturn]
-    .filter((mend) => isPoor || mend !== earthReturn)
-    .flatMap((mend) => proposalOf(mend, { ...weak, line }) ?? []);
+  return [batteryFresh, earthRods, earthReturn].flatMap(
+    (mend) => proposalOf(mend, { ...weak, line }) ?? [],
+  );
 }
-
-/** Dry or frozen when it was last said: more rods alone do not bring the current back from a paw. */
-const isGroundPoor = ({ fence }: Place): boolean =>
-  fence?.ground !== undefined && 'is' in fence.ground && poor.includes(fence.ground.is);
-
-const poor: readonly string[] = ['dry', 'frozen'];
 
 function weakAlong(
   spot: WeakSpot['spot'],

@@ -6,6 +6,7 @@ import { sourceOf } from '../fence/source';
 import { feedStates, usualRods, type EarthRods, type LineReturn } from '../place/fence';
 import type { Place } from '../place/place';
 import { isKnown, members } from '../place/possible';
+import type { Ground } from '../tables/fence-ground';
 
 /** Of a described line. */
 export interface LineWants {
@@ -13,6 +14,8 @@ export interface LineWants {
   /** More of them until the earth test reads 300 V or less; 0 where it does, or where not even fifty would do. */
   readonly rodsMissing: number;
   readonly back: LineReturn;
+  /** Dry or frozen when it was last said, or more than fifty rods would take: it brings too little back from a paw. */
+  readonly isGroundPoor: boolean;
   /** Its whole way, mm. */
   readonly length: number;
   /** What feeds it is low or flat, as it was last read. */
@@ -21,12 +24,14 @@ export interface LineWants {
   readonly isCharged: boolean;
 }
 
+const poor: readonly Ground[] = ['dry', 'frozen'];
+
 /** `undefined` where no line is described or none of it hangs. */
 export function lineWants(place: Place): LineWants | undefined {
   const { fence } = place;
   const path = linePathOf(place);
   if (!fence?.line || !path) return undefined;
-  const { line, stake, battery } = fence;
+  const { line, stake, battery, ground } = fence;
   const rods = line.rods ?? usualRods;
   const source = sourceOf(fence);
   const read = isKnown<number>(stake) ? stake.is : undefined;
@@ -36,6 +41,9 @@ export function lineWants(place: Place): LineWants | undefined {
     rods,
     rodsMissing: missing ?? 0,
     back: line.back,
+    isGroundPoor:
+      (isKnown<Ground>(ground) && poor.includes(ground.is)) ||
+      (source !== undefined && missing === undefined),
     length: path.bays.reduce((sum, { bay }) => sum + bay.width, 0),
     isSpent: states.every((it) => it === 'low' || it === 'flat'),
     isCharged: line.energizer.battery !== undefined && line.energizer.feed !== 'dry-cells',

@@ -29,7 +29,7 @@ export const earthReturn: CatalogueMend = {
   kind: 'earth-return',
   term: 'lasting',
   spot: 'fence',
-  fits: ({ line }) => line?.back === 'ground',
+  fits: ({ line }) => line?.back === 'ground' && line.isGroundPoor,
   targets: () => [{ attribute: 'fence.back', value: { is: 'earth-wire' } }],
   takes: ({ line, along = [] }) => [
     { material: 'fence-wire', length: line?.length ?? 0 },

@@ -39,7 +39,7 @@ export const strandSet: CatalogueMend = {
   kind: 'strand-set',
   term: 'lasting',
   spot: 'strand',
-  fits: ({ bay, letsBy }) => wiresWanting(bay, letsBy).length > 0,
+  fits: ({ bay, letsBy }) => wiresWanting(bay, letsBy).length > 0 && !isMoveEnough(bay, letsBy),
   adds: { strands: true },
   takes: ({ bay, letsBy }) => {
     const wires = wiresWanting(bay, letsBy).length;
@@ -52,12 +52,12 @@ export const strandSet: CatalogueMend = {
   cautions: ['electric', 'cut-wire', 'entangling'],
 };
 
-/** A strand that hangs where nobody meets it, moved to a height that is prescribed and has none. */
+/** Strands that hang where nobody meets them, moved to the heights that are prescribed and have none: where there are enough of them. */
 export const strandMoved: CatalogueMend = {
   kind: 'strand-moved',
   term: 'lasting',
   spot: 'strand',
-  fits: ({ bay, letsBy }) => movesOf(bay, letsBy).length > 0,
+  fits: ({ bay, letsBy }) => isMoveEnough(bay, letsBy),
   targets: ({ bay, letsBy }) =>
     movesOf(bay, letsBy).map(({ item, height }) => ({
       item,
@@ -68,6 +68,11 @@ export const strandMoved: CatalogueMend = {
   time: ({ bay, letsBy }) => workTime(10 + (movesOf(bay, letsBy).length * bay.width) / 250),
   cautions: ['electric', 'entangling'],
 };
+
+function isMoveEnough(bay: Bay, letsBy: readonly AnimalId[]): boolean {
+  const moves = movesOf(bay, letsBy).length;
+  return moves > 0 && moves === wiresWanting(bay, letsBy).length;
+}
 
 /** Each height that is wanting with the nearest wire that is at none, lowest first. */
 function movesOf(
@@ -137,12 +142,13 @@ export function voltsFor({ letsBy }: Pick<WeakSpot, 'letsBy'>): readonly SpotTar
   return [{ attribute: 'fence.volts', value: { atLeast: Math.max(...volts) } }];
 }
 
-/** The line charged again: feed, leaks, earth. */
+/** The line charged again: feed, leaks, earth; where what it wants is known, that is offered by its name instead. */
 export const fenceCharge: CatalogueMend = {
   kind: 'fence-charge',
   term: 'lasting',
   spot: 'fence',
-  fits: ({ along = [] }) => along.some(hasWire),
+  fits: ({ along = [], line }) =>
+    along.some(hasWire) && !(line && (line.rodsMissing > 0 || line.isSpent || line.isGroundPoor)),
   targets: voltsFor,
   takes: () => [
     { material: 'earth-stake', count: 1 },

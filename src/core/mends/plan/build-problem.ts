@@ -212,7 +212,7 @@ const isOfDescribedLine = ({ fence }: Place, candidate: Candidate | undefined): 
  * So many mends of a line are weighed together in every bay of it: each more doubles what there is to solve. Of more than that each of a
  * strand counts in its own bay alone, and the plan promises less than it gives (assumption of ours).
  */
-const mostAlong = 8;
+const mostAlong = 6;
 
 function mendsByBay(
   ready: Place,
