@@ -176,7 +176,7 @@ test('earth that is missing is put on the list from the line, and holds once the
   await button(page, 'Mark it done').click();
   await button(page, 'Measure again').click();
   await expect(headline(page)).toHaveText('How many earth rods are there?');
-  // A usual figure, then a digit more than is needed: what is typed is what counts.
+  // More than the four that are asked for.
   await press(page, '6');
   await button(page, /^Save/).click();
   await expect(

@@ -1,11 +1,8 @@
 /** How many earth rods a described line has. Of the structure: read where a mend was to change it. */
-import { rodsOf, usualRods, type Fence } from '../place/fence';
+import { mostRods, rodsOf, usualRods, type Fence } from '../place/fence';
 import { is, isKnown, type PossibleAmount } from '../place/possible';
 import { amount, onlyOfMends } from './attribute';
 import type { Path } from './paths';
-
-/** More than any garden holds. */
-const mostRods = 50;
 
 /** A line that nobody has described has none to tell of. */
 const path: Path<Fence, PossibleAmount> = {

@@ -1,5 +1,5 @@
 /** The earth test: the line shorted far off, the stake read against a probe of its own; how many rods are missing. */
-import type { EarthRods } from '../place/fence';
+import { mostRods, type EarthRods } from '../place/fence';
 import type { Ground } from '../tables/fence-ground';
 import { shortedTo } from '../tables/fence-first';
 import { earthAtMost } from '../tables/shocking';
@@ -19,9 +19,6 @@ export function ohmsByStake({ open, within }: Source, read: number): number | un
   const rest = open - shortedTo.value - read;
   return rest > 0 ? (read * within) / rest : undefined;
 }
-
-/** No garden holds more. */
-const mostRods = 50;
 
 /**
  * Rods of the kind in hand until the stake reads 300 V or less. `read`: what it reads now, kV; ground that is worse than its kind

@@ -59,3 +59,19 @@ test.each<readonly [what: string, place: Place, door: string, isTheirs: boolean]
   const kinds = proposed(place, bay?.id ?? '').map(({ mend }) => mend.kind);
   if (isTheirs) expect(kinds).not.toContain('shut-by-day');
 });
+
+test('of two keeper’s doors that both stand open one stays the birds’', () => {
+  const place = yard(open, ranges);
+  const second: Opening = { ...doorOf(place, 'gate'), id: 'gate-2', name: 'second gate' };
+  const both: Place = {
+    ...place,
+    faces: place.faces.map((face) => ({
+      ...face,
+      bays: face.bays.map((bay) => ({
+        ...bay,
+        openings: bay.openings.flatMap((it) => (it.id === 'gate' ? [it, second] : [it])),
+      })),
+    })),
+  };
+  expect(['gate', 'gate-2'].map((id) => isBirdsWay(both, doorOf(both, id)))).toEqual([true, false]);
+});

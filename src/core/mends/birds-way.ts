@@ -7,20 +7,25 @@ import { whereabouts } from '../score/scenario';
 const birdsDoors: readonly OpeningKind[] = ['pop-door', 'pass-through'];
 
 /**
- * Whether birds need it open by day: their own door, one that is opened for them to range, or the only one that stands open between
+ * Whether birds need it open by day: their own door, one that is opened for them to range, or the first that stands open between
  * where they sleep, where they are by day and where they range.
  */
 export function isBirdsWay(place: Place, door: Opening): boolean {
-  if (birdsDoors.includes(door.kind) || door.byDay === 'open-while-ranging') return true;
+  if (isTheirs(door)) return true;
   const face = place.faces.find(({ bays }) =>
     bays.some(({ openings }) => openings.some(({ id }) => id === door.id)),
   );
   if (!face || !trips(place).some((trip) => isBetween(face, trip))) return false;
-  const beside = place.faces.filter((it) => isBetween(it, face.between));
-  return !beside
+  const open = place.faces
+    .filter((it) => isBetween(it, face.between))
     .flatMap(({ bays }) => bays.flatMap(({ openings }) => openings))
-    .some((it) => it.id !== door.id && standsOpen(it, 'ranging'));
+    .filter((it) => standsOpen(it, 'ranging'));
+  // Of several that none is made for birds one must stay theirs, whichever mends are made.
+  return !open.some(isTheirs) && open[0]?.id === door.id;
 }
+
+const isTheirs = ({ kind, byDay }: Opening): boolean =>
+  birdsDoors.includes(kind) || byDay === 'open-while-ranging';
 
 type Trip = readonly [from: ZoneId, to: ZoneId];
 

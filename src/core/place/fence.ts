@@ -36,8 +36,11 @@ const energizerSchema = object(
 /** What feeds the line; kV, J, mA, Ah, W. */
 export interface Energizer extends TypeOf<typeof energizerSchema> {}
 
+/** Rods of one line: no garden holds more (assumption of ours). */
+export const mostRods = 50;
+
 const rodsSchema = object({
-  count: whole(1, 50),
+  count: whole(1, mostRods),
   /** In the ground, mm. */
   length: amount(100, 10_000),
   diameter: amount(4, 100),

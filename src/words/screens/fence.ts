@@ -3,7 +3,7 @@ import type { FenceView, ViewedBay } from '@/core/fence/fence-view';
 import type { LinePath } from '@/core/fence/line-path';
 import type { LinePass } from '@/core/place/bay';
 import type { LineReturn, LineShape } from '@/core/place/fence';
-import type { BatteryKind, Feed } from '@/core/tables/energizers';
+import { chargeAtFreezing, type BatteryKind, type Feed } from '@/core/tables/energizers';
 import type { FenceWire } from '@/core/tables/fence-wires';
 import { spoken } from '../language';
 import type { Banded } from '@/core/fence/battery';
@@ -112,7 +112,7 @@ export const fenceText = spoken('fence', {
     return words ? `${capital(words)}.` : 'Say what its plate draws, and how large it is.';
   },
   batteryInFrost: (nights: Banded) =>
-    `At freezing ${nightsBanded(nights)}: cold takes a fifth of it.`,
+    `At freezing ${nightsBanded(nights)}: cold takes ${Math.round((1 - chargeAtFreezing.value) * 100)} in 100 of its charge.`,
   batteryTrend: ({ readings, from, perNight, nights }: BatteryTrend) => {
     const since = `By its ${readings} readings since ${dayWords(from)}`;
     if (nights === Infinity) return `${since} it has not fallen.`;
