@@ -20,15 +20,19 @@ export function firstLineProposal(place: Place): Proposal | undefined {
   return proposalOf(firstLine, weakAlong(firstLineSpot(place), lineBays(place), letsBy));
 }
 
-/** What the circuit of a described line wants: a fresh battery, more earth, a wire to earth where the ground carries too little. */
-export function circuitProposals(place: Place): readonly Proposal[] {
+/**
+ * What the circuit of a described line wants: a fresh battery, more earth, a wire to earth where the ground carries too little. `isUsedUp`:
+ * by what was drawn since it was read the battery has few nights left, however it looked.
+ */
+export function circuitProposals(place: Place, isUsedUp = false): readonly Proposal[] {
   const strung = allBays(place)
     .map(({ bay }) => bay)
     .filter(hasWire);
-  const line = lineWants(place);
+  const wants = lineWants(place);
   const letsBy = threatsMinded(place).filter((id) => animals[id].shocked);
   const weak = place.fence && weakAlong({ kind: 'fence', item: place.fence.id }, strung, letsBy);
-  if (!line || !weak) return [];
+  if (!wants || !weak) return [];
+  const line = { ...wants, isSpent: wants.isSpent || isUsedUp };
   return [batteryFresh, earthRods, earthReturn].flatMap(
     (mend) => proposalOf(mend, { ...weak, line }) ?? [],
   );

@@ -13,11 +13,13 @@ import { MendOffer } from './MendOffer';
 interface Props {
   readonly place: Place;
   readonly mends: readonly Mend[];
+  /** The battery has few nights left, by what was drawn since it was read. */
+  readonly isUsedUp: boolean;
 }
 
 /** Nothing where nothing is wanting. */
-export function CircuitPart({ place, mends }: Props) {
-  const proposals = circuitProposals(place);
+export function CircuitPart({ place, mends, isUsedUp }: Props) {
+  const proposals = circuitProposals(place, isUsedUp);
   if (proposals.length === 0) return null;
   return (
     <Part title={kitText.toPutRight}>

@@ -97,7 +97,7 @@ export function FenceScreen({ yard }: { readonly yard: Yard }) {
           <View style={styles.plan}>
             <FencePlan place={place} view={view} width={width} tallest={planTallest} />
           </View>
-          <CircuitPart place={place} mends={yard.mends} />
+          <CircuitPart place={place} mends={yard.mends} isUsedUp={view.first.kind === 'battery'} />
           <EarthPart view={view} fence={fence} edit={edit} stakeRead={lastStake(found, fence.id)} />
           <BatteryPart view={view} fence={fence} edit={edit} trend={trend} />
           <View style={styles.head}>
