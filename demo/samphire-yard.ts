@@ -366,7 +366,7 @@ const walk: Walk = {
 
 export const samphireYard: PlaceFile = {
   format: 'rookle-place',
-  version: 11,
+  version: 12,
   place,
   walks: [walk],
   mends: [],

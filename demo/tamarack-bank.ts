@@ -220,6 +220,7 @@ function walkedEdge({ id }: Bay, isHoop: boolean): void {
   if (isHoop) {
     record.read(id, 'ground.weight', 60);
     record.read(id, 'ground.pegs', 0);
+    record.read(id, 'ground.timber', 'sound');
     return;
   }
   record.read(id, 'ground.digging', 'no');
@@ -312,7 +313,7 @@ const place: Place = {
 
 export const tamarackBank: PlaceFile = {
   format: 'rookle-place',
-  version: 11,
+  version: 12,
   place,
   walks: [record.walk()],
   mends: [],

@@ -201,7 +201,7 @@ export class Story {
   file(shop: Omit<Shop, 'placeId'>): PlaceFile {
     return {
       format: 'rookle-place',
-      version: 11,
+      version: 12,
       place: this.place,
       walks: this.walks,
       mends: this.mends,

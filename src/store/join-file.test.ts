@@ -187,7 +187,7 @@ describe('in the browser’s store', () => {
     await changeYard(client, () => ({ sightings: [entry('mine', 1)] }), 'entry-of-the-log');
     const before = await stored();
     const theirs = { ...start, sightings: [entry('theirs', 2)] };
-    const file = { format: 'rookle-place', version: 11, ...theirs } as const;
+    const file = { format: 'rookle-place', version: 12, ...theirs } as const;
     expect(await joinFile(client, file, {})).toMatchObject({ entries: 1, walks: 0, gone: 0 });
     expect((await stored()).sightings.map(({ id }) => id).sort()).toEqual(['mine', 'theirs']);
     expect(await undo(client)).toBe('joining-a-file');
@@ -204,7 +204,7 @@ describe('in the browser’s store', () => {
       () => ({ removedSightings: [entry('one', 1)] }),
       'taking-an-entry-out-of-the-log',
     );
-    const file = { format: 'rookle-place', version: 11, ...old } as const;
+    const file = { format: 'rookle-place', version: 12, ...old } as const;
     expect(await joinFile(client, file, {})).toMatchObject({ entries: 0, gone: 0 });
     expect((await stored()).sightings.map(({ id }) => id)).toEqual(['two']);
     // And goes from the other phone, once this one's file is joined there.

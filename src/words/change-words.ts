@@ -62,6 +62,7 @@ const plain: Readonly<Record<ChangeKind, string>> = {
   season: 'its season',
   'what-it-stands-on': 'what it stands on',
   soil: 'the soil',
+  timber: 'the timber along the ground',
   skirt: 'the skirt',
   'how-it-is-tied': 'how it is tied',
   floor: 'the floor',

@@ -20,6 +20,15 @@ export const mendWords: Readonly<Record<CatalogueKind, MendWords>> = {
       'Screw it to the sill from outside, lower edge pressed into the soil.',
     ],
   },
+  'base-timber': {
+    name: 'New timber along the ground',
+    steps: [
+      'Look under first: shut nothing in. Prop the wall, so that it stands on nothing that you take out.',
+      'Take the mesh off along the foot. Cut the rotten timber out, back to where a screwdriver no longer goes in.',
+      'Screw in a treated one with a bracket at each end, its cut ends painted with preservative, on slabs or gravel where it can stand dry.',
+      'Put the mesh back with screws and washers, and push the screwdriver in once more all along.',
+    ],
+  },
   'sill-apron': {
     name: 'Mesh apron from the sill',
     steps: [

@@ -6,6 +6,7 @@ import type { Land, Region } from '@/core/tables/regions';
 import type { Surroundings } from '@/core/tables/surroundings';
 import type { BirdKind, Group, Place, Units } from '@/core/place/place';
 import type { Soil } from '@/core/tables/soils';
+import type { TimberState } from '@/core/tables/timber';
 import type { Attack } from '@/core/tables/attacks';
 import type { Mark } from '@/core/tables/figure';
 import type { Condition, Fixing } from '@/core/tables/fixings';
@@ -158,6 +159,12 @@ export const markNames: Readonly<Record<Mark, string>> = {
   published: 'published (recalled from memory)',
   'common-practice': 'common practice',
   assumption: 'assumption of ours',
+};
+
+export const timberNames: Readonly<Record<TimberState, readonly [name: string, note: string]>> = {
+  sound: ['hard all along', 'the screwdriver does not go in'],
+  soft: ['soft', 'it goes in: staples no longer hold there'],
+  rotten: ['crumbling', 'pieces are gone, or come away in the hand'],
 };
 
 export const soilNames: Readonly<Record<Soil, readonly [name: string, note: string]>> = {

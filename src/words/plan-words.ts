@@ -94,6 +94,7 @@ const spotNames: Readonly<Record<SpotKind, string>> = {
   reach: 'within reach',
   top: 'over the top',
   frame: 'under the frame',
+  timber: 'through the timber along the ground',
   bare: 'where nothing covers it',
   habit: 'standing open',
   strand: 'past the strand',

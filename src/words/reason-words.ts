@@ -8,6 +8,7 @@ import type {
   ReachReason,
   Reason,
   TearReason,
+  TimberReason,
 } from '@/core/effort/reason';
 import type { Doors } from '@/core/effort/when';
 import type { Place } from '@/core/place/place';
@@ -85,6 +86,8 @@ function reasonSentence(reason: Reason, animal: string, place: Place): string {
       return reason.force.value > reason.gives.value
         ? `Loose hinges: a ${animal} draws it off them.`
         : `Loose hinges, but not for a ${animal}.`;
+    case 'timber':
+      return timberSentence(reason, animal);
     case 'latches':
       return latchVerdicts[reason.verdict](
         animal,
@@ -117,6 +120,18 @@ function tearSentence({ how, mesh, condition, fixing }: TearReason, animal: stri
   if (how === 'breaks') return `A ${animal} goes through ${name}.`;
   const held = fixing ? fixingNames[fixing][0] : 'its fixings';
   return `A ${animal} pulls it off: ${state}${held} do not hold against it.`;
+}
+
+function timberSentence({ state, how }: TimberReason, animal: string): string {
+  if (how === 'holds') {
+    return state === 'sound'
+      ? 'Sound timber along the ground.'
+      : `The timber along the ground is no longer sound, but a ${animal} makes nothing of it.`;
+  }
+  const timber = state === 'soft' ? 'soft timber' : 'rotten timber';
+  return how === 'gnaws'
+    ? `A ${animal} gnaws through ${timber} along the ground.`
+    : `A ${animal} goes through ${timber} along the ground.`;
 }
 
 function reachSentence(

@@ -45,6 +45,8 @@ export function stopWords({ units }: Pick<Place, 'units'>, stop: Remedy): string
         stop.add.map((id) => latchNames[id]),
         'or',
       )}.`;
+    case 'timber':
+      return 'Sound timber along the ground.';
     case 'hinges':
       return 'Hinges on screws that hold.';
     case 'shut':

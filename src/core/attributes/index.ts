@@ -4,6 +4,7 @@
  */
 import type { Attribute, AttributeOf, ItemKind, Unit } from './attribute';
 import { air } from './air';
+import { baseTimber } from './base-timber';
 import { battery } from './battery';
 import { bayVolts } from './bay-volts';
 import { bottomEdgeLifted } from './bottom-edge-lifted';
@@ -77,6 +78,7 @@ const registry = {
   'ground.soil': soil,
   'ground.weight': frameWeight,
   'ground.pegs': pegs,
+  'ground.timber': baseTimber,
   'ground.digging': freshDigging,
   'ground.floor': wireFloor,
   'skirt.depth': skirtDepth,

@@ -13,6 +13,7 @@ import { reachEffort } from './reach';
 import { turnedBackAt, type PartEffort, type StrandEffect } from './reason';
 import { compareMinutes } from './effort-level';
 import { isCovered, strandEffect } from './strand';
+import { timberEffort } from './timber';
 import { nightShut, type When } from './when';
 
 /** All parts of a bay, holding ones too, the one that weighs least on a route first. */
@@ -64,6 +65,7 @@ function underAndOver(bay: Bay, animal: Animal, bound: Bound): (PartEffort | und
     digEffort(bay, animal, bound),
     overEffort(bay, animal, bound),
     liftEffort(bay, animal, bound),
+    timberEffort(bay, animal, bound),
   ];
 }
 

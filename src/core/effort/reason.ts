@@ -10,6 +10,7 @@ import type { LatchId } from '../tables/latches';
 import type { MeshId } from '../tables/meshes';
 import type { Motion } from '../tables/motions';
 import type { Touching } from '../tables/shocking';
+import type { TimberState } from '../tables/timber';
 import type { Soil } from '../tables/soils';
 import type { EffortLevel } from './effort-level';
 import type { Doors, When } from './when';
@@ -53,6 +54,15 @@ export interface TearReason {
   /** Class of what gives way, as weakened, and of the animal. */
   readonly strength: number;
   readonly figure: Figure;
+}
+
+/** Through the timber that a wall stands on. */
+export interface TimberReason {
+  readonly kind: 'timber';
+  readonly state: TimberState;
+  readonly how: 'breaks' | 'gnaws' | 'holds';
+  /** Class of what is no longer sound. */
+  readonly figure?: Figure;
 }
 
 /** Digging under a ground line; lengths in mm. */
@@ -132,6 +142,7 @@ export interface HingeReason {
 export type Reason =
   | OpeningReason
   | TearReason
+  | TimberReason
   | DigReason
   | OverReason
   | ReachReason

@@ -28,6 +28,8 @@ export type Remedy =
   | { readonly kind: 'latch'; readonly add: readonly LatchId[] }
   /** Hinges that do not give. */
   | { readonly kind: 'hinges' }
+  /** Sound timber along the ground. */
+  | { readonly kind: 'timber' }
   | { readonly kind: 'shut' };
 
 /** Empty for a part that holds, and where the tables know of nothing. */
@@ -76,6 +78,8 @@ function stopsOf(reason: Reason, { animal }: PartEffort): Remedy[] {
     }
     case 'hinges':
       return [{ kind: 'hinges' }];
+    case 'timber':
+      return [{ kind: 'timber' }];
     case 'stands-open':
       return [{ kind: 'shut' }];
     case 'no-cover':

@@ -48,6 +48,8 @@ const placeSteps: Readonly<Record<number, (place: Json) => Json>> = {
   9: (place) => place,
   // Version 11 only added: how the line is made, what is read along it, more that touches it, how it passes doors.
   10: (place) => place,
+  // Version 12 only added: timber along the ground.
+  11: (place) => place,
 };
 
 /** Left as it is where it is not what an older version wrote: the schema says so. */

@@ -11,7 +11,7 @@ import { constant, list, object, optional, type TypeOf } from '../schema/schema'
 /** What a place file says it is. */
 export const formatName = 'rookle-place';
 /** Raised with every change of shape; see migrate.ts. */
-export const formatVersion = 11;
+export const formatVersion = 12;
 /** A place with years of walks stays far below this; a larger file is something else. */
 export const largestFile = 20 * 1024 * 1024;
 

@@ -9,6 +9,7 @@ import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
 import { touching } from '../tables/shocking';
 import { soils } from '../tables/soils';
+import { timberStates } from '../tables/timber';
 import { id, length, text } from '../schema/common';
 import {
   amount,
@@ -105,6 +106,8 @@ export const groundLineSchema = named(
     weight: optional(possibleAmount),
     /** Length of the pegs that hold such a frame down; 0: none. */
     pegs: optional(possibleAmount),
+    /** Timber along the ground that the wall or frame stands on; absent: there is none, or none is spoken of. */
+    timber: optional(possibleChoice(timberStates)),
     /** Nights that a pen stands on one spot before it moves on; absent: it stays. */
     nights: optional(whole(1, 365)),
   }),

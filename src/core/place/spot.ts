@@ -17,6 +17,8 @@ export const spotKinds = [
   'top',
   /** Under a light frame that is lifted. */
   'frame',
+  /** Timber along the ground that has gone soft. */
+  'timber',
   /** Where there is no cover at all. */
   'bare',
   /** A door that habit, or a forgotten round, leaves open. */

@@ -62,6 +62,7 @@ export const changeKinds = [
   'clear-opening',
   'season',
   'what-it-stands-on',
+  'timber',
   'soil',
   'skirt',
   'how-it-is-tied',

@@ -22,6 +22,7 @@ import { animalIds } from '../tables/animals';
 /** The catalogue's names; what each is and does stands in mends/catalogue/. */
 export const mendKinds = [
   'sill-board',
+  'base-timber',
   'sill-apron',
   'sill-stones',
   'apron-out',

@@ -5,6 +5,7 @@ import { attributeKey, type Provenance } from '../records/apply-readings';
 import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { allBays } from '../place/find';
 import type { Mend } from '../records/mend';
+import type { GroundLine } from '../place/bay';
 import type { Bay, BayId, ItemId, Layer, Place } from '../place/place';
 import { isKnown } from '../place/possible';
 import { setAttribute } from '../records/set-attribute';
@@ -14,6 +15,7 @@ import { ours } from '../tables/assumptions';
 import { lifespans, type AgeingKind } from '../tables/lifespans';
 import type { MeshId } from '../tables/meshes';
 import type { Soil } from '../tables/soils';
+import type { TimberState } from '../tables/timber';
 
 /** Something that grows old in one bay, and when it is due. */
 export interface Ageing {
@@ -68,10 +70,16 @@ function kindsIn(bay: Bay): [AgeingKind, ItemId[]][] {
   if (standsOnSoil(bay) && bay.ground?.weight === undefined && bay.bands.length > 0) {
     add('posts', bay.id);
   }
+  // What has rotted is no longer waited for.
+  if (standsOnSoil(bay) && bay.ground?.timber && !isRotten(bay.ground))
+    add('timber-on-ground', bay.id);
   const skirt = bay.ground?.skirt;
   if (isKnown<string>(skirt?.mesh) && skirt.mesh.is !== 'none') add('wire-in-ground', bay.id);
   return [...kinds].map(([kind, items]) => [kind, [...items]]);
 }
+
+const isRotten = ({ timber }: GroundLine): boolean =>
+  isKnown<TimberState>(timber) && timber.is === 'rotten';
 
 const isThere = ({ mesh }: Layer): boolean => isKnown<string>(mesh) && mesh.is !== 'none';
 
@@ -195,7 +203,10 @@ export function failed(
     return setAttribute(found, bay, 'bay.panelPulled', { is: panelOff.value });
   }
   return items.reduce(
-    (place, item) => setAttribute(place, item, 'layer.mesh', { is: 'none' }),
+    (place, item) =>
+      item === bay
+        ? setAttribute(place, bay, 'ground.timber', { is: 'rotten' })
+        : setAttribute(place, item, 'layer.mesh', { is: 'none' }),
     found,
   );
 }

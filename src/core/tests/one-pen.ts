@@ -6,6 +6,7 @@ import { writePlaceFile } from '../formats/place-file';
 import { readPlaceFile } from '../formats/read-place-file';
 import type { DoorMoves, LetGo } from '../place/bay';
 import { unreadCover } from '../place/opening-cover';
+import { any } from '../place/possible';
 import type { Band, Bay, Face, Layer, Opening, Place, TopEdge } from '../place/place';
 import { judge, type Judgement } from '../score/judge';
 import type { Scenario } from '../score/scenario';
@@ -14,6 +15,7 @@ import type { Condition, Fixing } from '../tables/fixings';
 import type { LatchId } from '../tables/latches';
 import type { MeshId } from '../tables/meshes';
 import type { Soil } from '../tables/soils';
+import type { TimberState } from '../tables/timber';
 
 export interface Pen {
   readonly scenario?: Scenario;
@@ -64,6 +66,8 @@ export interface Pen {
   /** The one wall before which no wires run. */
   readonly wireless?: (typeof sideIds)[number];
   readonly kilovolts?: number;
+  /** Of the timber along the ground; absent: there is none. */
+  readonly timber?: TimberState | 'unread';
   /** A light frame, kg, with pegs so long, mm. */
   readonly frame?: { readonly weight: number; readonly pegs: number };
 }
@@ -191,6 +195,7 @@ function ground(pen: Pen): NonNullable<Bay['ground']> {
       tied: { is: pen.tied ?? 'yes' },
     },
     ...(pen.floor && { floor: { is: pen.floor } }),
+    ...(pen.timber && { timber: pen.timber === 'unread' ? any : { is: pen.timber } }),
     ...(pen.frame && { weight: { is: pen.frame.weight }, pegs: { is: pen.frame.pegs } }),
   };
 }

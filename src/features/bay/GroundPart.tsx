@@ -1,8 +1,9 @@
 /** What the wall stands on, what lies below or beyond it. */
 import { bayText } from '@/words/screens/bay';
 import type { ChangeMade } from '@/core/records/change-made';
-import { setStanding, standingOf, standings } from '@/core/place/edit/ground';
+import { setStanding, setTimber, standingOf, standings } from '@/core/place/edit/ground';
 import { soils, type Soil } from '@/core/tables/soils';
+import { timberStates, type TimberState } from '@/core/tables/timber';
 import { meshIds, type MeshId } from '@/core/tables/meshes';
 import { LengthField } from '@/features/edit/LengthField';
 import { Choice } from '@/ui/controls/Choice';
@@ -10,7 +11,7 @@ import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
 import { standingNames } from '@/words/edit-words';
-import { meshNames, soilNames, unitIndex } from '@/words/names';
+import { meshNames, soilNames, timberNames, unitIndex } from '@/words/names';
 import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
 
 const deepest = 2000;
@@ -56,6 +57,24 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
             none={bayText.notLookedAt}
             onChange={(it) => edit.say('soil', saidChoice(bay.id, 'ground.soil', it))}
           />
+          <Choice
+            label={bayText.timberAlongTheGround}
+            options={[
+              ['yes', bayText.itStandsOnTimber],
+              ['no', bayText.noTimber],
+            ]}
+            value={bay.ground?.timber ? 'yes' : 'no'}
+            onChange={(it) => change('timber', (one) => setTimber(one, it === 'yes'))}
+          />
+          {bay.ground?.timber && (
+            <Picker
+              label={bayText.aScrewdriverFindsIt}
+              options={timberStates.map((it) => [it, timberNames[it][0]] as const)}
+              value={chosen<TimberState>(ground?.timber)}
+              none={bayText.notLookedAt}
+              onChange={(it) => edit.say('timber', saidChoice(bay.id, 'ground.timber', it))}
+            />
+          )}
           {field(
             bayText.gapUnderTheSill,
             'gap-under-the-sill',

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { animalIds, animals } from '@/core/tables/animals';
 import { fixingClass, fixings } from '@/core/tables/fixings';
 import { looseHinge } from '@/core/tables/hinges';
+import { timberClass } from '@/core/tables/timber';
 import { latchIds, latches, slideForce } from '@/core/tables/latches';
 import { meshes, meshIds } from '@/core/tables/meshes';
 import { gaugeIds, gauges } from '@/core/tables/gauges';
@@ -281,6 +282,18 @@ export const entries: readonly Entry[] = [
       <>
         <FigureLine name={figuresText.free} figure={slideForce.free} />
         <FigureLine name={figuresText.heldByMotorOrCord} figure={slideForce.held} />
+      </>
+    ),
+  },
+  {
+    id: 'base-timber',
+    kind: 'ground',
+    name: figuresText.timberAlongTheGround,
+    words: figuresText.aScrewdriverTells,
+    figures: () => (
+      <>
+        <FigureLine name={figuresText.softAs} figure={timberClass.soft} />
+        <FigureLine name={figuresText.rottenAs} figure={timberClass.rotten} />
       </>
     ),
   },

@@ -96,6 +96,7 @@ function figureOf(reason: PartEffort['reason']): Figure | undefined {
       return outward.value > 0 ? outward : depth;
     }
     case 'tear':
+    case 'timber':
       return reason.figure;
     case 'over':
       return reason.enough?.height ?? reason.leap;

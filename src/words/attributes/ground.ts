@@ -1,7 +1,7 @@
 /** Ground line, skirt, frame and pegs. */
 import { findBay } from '@/core/place/find';
 import type { Moves, Place } from '@/core/place/place';
-import { soilNames } from '../names';
+import { soilNames, timberNames } from '../names';
 import type { AllWords, Asked } from './attribute-words';
 import { coverWords } from './cover-words';
 
@@ -40,6 +40,17 @@ export const groundWords = {
     },
     answers: soilNames,
     sort: 'soil',
+    tonight: edge,
+  },
+  'ground.timber': {
+    ask: {
+      title: 'Timber along the ground',
+      todo: 'Push a screwdriver into it at its lower edge and at both ends. Read the worst spot.',
+      short: 'timber along the ground',
+    },
+    answers: timberNames,
+    sort: 'timber',
+    givesWay: () => 'through the timber along the ground',
     tonight: edge,
   },
   'ground.digging': {

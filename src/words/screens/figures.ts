@@ -20,6 +20,11 @@ export const figuresText = spoken('figures', {
   gaveNothingUpTo: 'Gave nothing up to',
   aSlideOrFlapWithoutALatch: 'A slide or flap without a latch',
   slideFlapLidMoveLift: 'slide flap lid move lift',
+  timberAlongTheGround: 'Timber along the ground',
+  aScrewdriverTells:
+    'Rot begins where a wall stands on timber. Sound timber is judged by the gap under it; what is no longer sound, as cover of that class.',
+  softAs: 'soft, like cover of class',
+  rottenAs: 'rotten, like cover of class',
   looseHinges: 'Loose hinges',
   hingesScrewsTurnSagGive: 'A screw turns, the door sags, or gives at the hinge side when pulled.',
   free: 'Free',

@@ -30,6 +30,7 @@ const it = (skill: Skill, ...tools: Tool[]): Handiwork => ({ skill, tools });
 /** Common practice; nobody has tried who can do what. */
 export const handiwork: Readonly<Record<CatalogueKind, Handiwork>> = {
   'sill-board': it('handy', 'tape', 'saw', 'driver'),
+  'base-timber': it('skilled', 'tape', 'saw', 'drill', 'driver', 'gloves', 'pliers'),
   'sill-apron': it('handy', 'tape', 'snips', 'gloves', 'driver', 'mallet'),
   'sill-stones': it('anyone', 'gloves'),
   'apron-out': it('handy', 'tape', 'snips', 'gloves', 'pliers', 'mallet'),

@@ -1,5 +1,6 @@
 /** All mends, each kind's best first. */
 import { flapOut, apronOut, skirtAndFoot, skirtDown, slabsAlong } from './against-digging';
+import { baseTimber } from './base-timber';
 import { battenEdge } from './batten-edge';
 import { boardOver } from './board-over';
 import { boarded } from './boarded';
@@ -45,6 +46,7 @@ export type {
 /** Every mend by its kind. */
 export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'sill-board': sillBoard,
+  'base-timber': baseTimber,
   'sill-apron': sillApron,
   'sill-stones': sillStones,
   'apron-out': apronOut,

@@ -17,11 +17,12 @@ const slowness = 3;
 /** Widths are told apart this finely, at least, where they have no common measure. */
 const fineness = 400;
 
-/** `pieces`: the longest first. `undefined` where the rolls do not take them all. */
+/** `pieces`: the longest first. `rounds`: each cuts all anew. `undefined` where the rolls do not take them all. */
 export function byShelves(
   pieces: readonly Piece[],
   stock: readonly Roll[],
   bought: readonly Roll[],
+  rounds = mostRounds,
 ): Found | undefined {
   const own: { readonly roll: Roll; readonly sections: readonly Section[] }[] = [];
   let rest = pieces;
@@ -33,7 +34,7 @@ export function byShelves(
   const best =
     rest.length === 0
       ? []
-      : cheapestOf(choicesOf(bought).flatMap((rolls) => corrected(rest, rolls)));
+      : cheapestOf(choicesOf(bought).flatMap((rolls) => corrected(rest, rolls, rounds)));
   if (!best) return undefined;
   const all = [...own, ...best];
   return {
@@ -76,10 +77,10 @@ function choicesOf(bought: readonly Roll[]): (readonly Roll[])[] {
  * Cut again and again, each time with the pieces worth what their sections have come to before: those that were left for bad sections
  * are taken earlier (sequential value correction, as Belov and Scheithauer 2007; recalled from memory).
  */
-function corrected(pieces: readonly Piece[], rolls: readonly Roll[]): Used[] {
+function corrected(pieces: readonly Piece[], rolls: readonly Roll[], most: number): Used[] {
   const worth = new Map(pieces.map((it) => [it, areaOf(it)]));
   const all: Used[] = [];
-  const rounds = Math.min(mostRounds, Math.ceil((mostPieceRounds / pieces.length) ** 2));
+  const rounds = Math.min(most, Math.ceil((mostPieceRounds / pieces.length) ** 2));
   for (let round = 0; round < rounds; round += 1) {
     const shelves = shelvesOf(pieces, rolls, worth);
     const used = shelves && onRolls(shelves, rolls);

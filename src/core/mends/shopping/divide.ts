@@ -3,6 +3,7 @@ import type { BayId } from '../../place/place';
 import type { Material } from '../catalogue';
 import type { Piece, Roll } from '../cutting/cutting';
 import { barWidth } from './bars';
+import type { Laying } from './layings';
 import type { Length } from './take-off';
 import type { Stretch } from './stretch';
 
@@ -17,38 +18,36 @@ export interface CutPiece extends Piece {
   readonly joinedOnTheWay?: true;
 }
 
-/** How a run is divided into pieces; mm. */
+/** How stretches are divided into pieces. */
 export interface Division {
-  /** No piece of a run is longer than this, where a post comes before. */
+  /** No piece of a run is longer than this, where a post comes before; mm. */
   readonly longest: number;
-  /** Width of strips, where one roll is not wide enough. */
-  readonly strip: number;
-}
-
-/** Every way of dividing that is worth trying with these rolls: by each length and each width that is sold. */
-export function divisions(rolls: readonly Roll[]): Division[] {
-  const lengths = [...new Set(rolls.map(({ length }) => length))];
-  const widths = [...new Set(rolls.map(({ width }) => width))];
-  return widths.flatMap((strip) => [...lengths, 0].map((longest) => ({ longest, strip })));
+  /** How each stretch is laid, in their order. */
+  readonly layings: readonly Laying[];
 }
 
 /** Stretches as pieces that fit the rolls, joined at posts with overlap. */
 export function divided(
   stretches: readonly Stretch[],
   rolls: readonly Roll[],
-  division: Division,
+  { longest, layings }: Division,
 ): CutPiece[] {
-  return stretches.flatMap((stretch, at) => dividedOne(stretch, rolls, division, at));
+  const most = Math.max(...rolls.map(({ length }) => length));
+  return stretches.flatMap((stretch, at) => {
+    const laying = layings[at];
+    return laying ? dividedOne(stretch, laying, { longest, most, index: at }) : [];
+  });
 }
 
 function dividedOne(
   stretch: Stretch,
-  rolls: readonly Roll[],
-  { longest, strip }: Division,
-  index: number,
+  { along, across }: Laying,
+  {
+    longest,
+    most,
+    index,
+  }: { readonly longest: number; readonly most: number; readonly index: number },
 ): CutPiece[] {
-  const most = Math.max(...rolls.map(({ length }) => length));
-  const { across, along } = laidOut(stretch, rolls, strip);
   const segments = segmentsOf(along, stretch.joints, stretch.overlap, longest, most);
   const count = segments.length * across.length;
   const { material, mends } = stretch;
@@ -71,32 +70,6 @@ function dividedOne(
 
 /** Nobody cuts finer; rounded up. */
 const wholeMillimetres = (length: number): number => Math.ceil(length - 1e-6);
-
-interface Laid {
-  readonly along: number;
-  /** Widths of strips side by side. */
-  readonly across: readonly number[];
-}
-
-/** Upright where that spares a seam: a panel no wider than a roll. */
-function laidOut(stretch: Stretch, rolls: readonly Roll[], strip: number): Laid {
-  const { length, height, joints, overlap } = stretch;
-  const widest = Math.max(...rolls.map(({ width }) => width));
-  const most = Math.max(...rolls.map((it) => it.length));
-  if (height <= widest) return { along: length, across: [height] };
-  if (length <= widest && height <= most && joints.length === 0) {
-    return { along: height, across: [length] };
-  }
-  // What is hardly wider than the overlap never comes to the other side.
-  if (strip < 2 * overlap) return { along: length, across: [height] };
-  const across: number[] = [];
-  let left = height;
-  while (left > widest || (left > strip && across.length === 0)) {
-    across.push(strip);
-    left -= strip - overlap;
-  }
-  return { along: length, across: [...across, left] };
-}
 
 interface Segment {
   readonly length: number;

@@ -7,10 +7,11 @@ import { cheapestCutting, quick, type CuttingLimits } from '../cutting/cheapest-
 import type { Cutting, Roll } from '../cutting/cutting';
 import { barWidth, kerf } from './bars';
 import { cheapestCover, type Taken } from './covering';
-import { divided, dividedLengths, divisions, type CutPiece } from './divide';
+import { bestDivision, type Divided } from './best-division';
+import { dividedLengths, type CutPiece } from './divide';
 import { soldOf, type Offcut, type Shop } from './shop';
 import type { Sold } from './sold';
-import { takeOff, type Count, type TakeOff } from './take-off';
+import { takeOff, type Count, type Length, type TakeOff } from './take-off';
 
 /** One line of the list. */
 export interface Line extends Taken {
@@ -105,28 +106,28 @@ export function buy(
     ...it,
     length: it.length + saw,
   }));
-  const tried = (
+  const best =
     rolls.length === 0
-      ? []
+      ? undefined
       : lengths.length > 0
-        ? [dividedLengths(lengths, rolls.map(withoutSaw(saw))).map(withSaw(saw))]
-        : divisions(rolls).map((it) => divided(stretches, rolls, it))
-  ).flatMap((pieces) => {
-    // Every way of dividing is looked at quickly, and only the best of them once more.
-    const result = cheapestCutting(pieces, rolls, quick);
-    return 'cutting' in result ? [{ pieces, cutting: result.cutting }] : [];
-  });
-  const [best] = tried.sort(
-    (a, b) =>
-      a.cutting.cents - b.cutting.cents ||
-      a.pieces.length - b.pieces.length ||
-      a.cutting.waste - b.cutting.waste,
-  );
+        ? sawn(lengths, rolls, saw)
+        : bestDivision(stretches, rolls, limits === quick ? 'quick' : 'thorough');
   if (!best) return { lines: [], notSold: { material, mends } };
   const { pieces } = best;
   const again = limits === quick ? undefined : cheapestCutting(pieces, rolls);
   const cutting = again && 'cutting' in again ? again.cutting : best.cutting;
   return { lines: linesOf(cutting, sold, mends), cut: { material, pieces, cutting } };
+}
+
+/** Boards and battens, each a saw's cut longer than it is. */
+function sawn(
+  lengths: readonly Length[],
+  rolls: readonly Roll[],
+  saw: number,
+): Divided | undefined {
+  const pieces = dividedLengths(lengths, rolls.map(withoutSaw(saw))).map(withSaw(saw));
+  const result = cheapestCutting(pieces, rolls, quick);
+  return 'cutting' in result ? { pieces, cutting: result.cutting } : undefined;
 }
 
 const withSaw =

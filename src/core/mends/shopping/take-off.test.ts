@@ -6,8 +6,11 @@ import { applyReadings } from '../../records/apply-readings';
 import { lapOf } from '../../place/lap';
 import { aMend } from '../../tests/a-mend';
 import { cheapestCutting } from '../cutting/cheapest-cutting';
+import type { Roll } from '../cutting/cutting';
 import { headingsOf } from './corners';
-import { divided, divisions } from './divide';
+import { bestDivision } from './best-division';
+import { divided } from './divide';
+import { layingsOf } from './layings';
 import { apronOverlap, takeOff } from './take-off';
 import { type Stretch } from './stretch';
 
@@ -102,17 +105,23 @@ describe('dividing', () => {
     width: wide,
     cents: 1,
   });
+  /** With the fewest seams. */
+  const laid = (stretches: readonly Stretch[], rolls: readonly Roll[], longest = 0) =>
+    divided(stretches, rolls, {
+      longest,
+      layings: stretches.flatMap((it) => layingsOf(it, rolls)[0] ?? []),
+    });
 
   test('whole where a roll takes it, else joined at posts with overlap', () => {
     const lengths = (longest: number) =>
-      divided([run], [roll(10_000)], { longest, strip: 600 }).map(({ length }) => length);
+      laid([run], [roll(10_000)], longest).map(({ length }) => length);
     expect(lengths(10_000)).toEqual([7000]);
     expect(lengths(5000)).toEqual([4500 + 150, 2500]);
     expect(lengths(0)).toEqual([2150, 2650, 2500]);
   });
 
   test('of a run each piece is for the bays it lies along', () => {
-    const pieces = divided([run], [roll(5000)], { longest: 5000, strip: 600 });
+    const pieces = laid([run], [roll(5000)], 5000);
     expect(pieces.map(({ bays, mends }) => [bays, mends])).toEqual([
       [
         ['a', 'b'],
@@ -124,7 +133,7 @@ describe('dividing', () => {
 
   test('higher than any roll is wide: strips side by side, with overlap', () => {
     const wall: Stretch = { ...run, joints: [], height: 2000, overlap: 50, length: 3000 };
-    const pieces = divided([wall], [roll(10_000, 900)], { longest: 0, strip: 900 });
+    const pieces = laid([wall], [roll(10_000, 900)]);
     // 900 + 850 + 250 come to 2,000 of wall.
     expect(pieces.map(({ width: it }) => it)).toEqual([900, 900, 300]);
     expect(pieces.map(({ part }) => part)).toEqual([
@@ -136,16 +145,15 @@ describe('dividing', () => {
 
   test('a narrow panel stands upright instead of in strips', () => {
     const panel: Stretch = { ...run, joints: [], height: 1900, length: 800 };
-    const [piece, ...more] = divided([panel], [roll(10_000, 900)], { longest: 0, strip: 900 });
+    const [piece, ...more] = laid([panel], [roll(10_000, 900)]);
     expect([piece?.length, piece?.width, more.length]).toEqual([1900, 800, 0]);
   });
 
   test('a roll hardly wider or longer than the overlap is too small, and nothing hangs', () => {
     const sliver = [roll(100, 80)];
-    for (const it of divisions(sliver)) {
-      const pieces = divided([{ ...run, height: 2000 }], sliver, it);
-      expect('tooLarge' in cheapestCutting(pieces, sliver)).toBe(true);
-    }
+    const tall = { ...run, height: 2000 };
+    expect('tooLarge' in cheapestCutting(laid([tall], sliver), sliver)).toBe(true);
+    expect(bestDivision([tall], sliver)).toBeUndefined();
   });
 
   test('pieces cover their stretch whatever it is', () => {
@@ -159,12 +167,14 @@ describe('dividing', () => {
           const names = bays.map((_, at) => `b${at}`);
           const stretch = { ...run, bays: names, mends: names, length: sum(bays), height, joints };
           const rolls = [roll(5000, 600), roll(10_000, 900)];
-          const pieces = divided([stretch], rolls, { longest, strip: 900 });
-          const overlapped = sum(pieces.map((it) => it.length * it.width));
-          expect(overlapped).toBeGreaterThanOrEqual(stretch.length * height);
-          for (const it of pieces) {
-            expect(it.length).toBeLessThanOrEqual(10_000);
-            expect(it.width).toBeLessThanOrEqual(900);
+          for (const laying of layingsOf(stretch, rolls)) {
+            const pieces = divided([stretch], rolls, { longest, layings: [laying] });
+            const overlapped = sum(pieces.map((it) => it.length * it.width));
+            expect(overlapped).toBeGreaterThanOrEqual(stretch.length * height);
+            for (const it of pieces) {
+              expect(it.length).toBeLessThanOrEqual(10_000);
+              expect(it.width).toBeLessThanOrEqual(900);
+            }
           }
         },
       ),

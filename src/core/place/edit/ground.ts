@@ -26,6 +26,13 @@ export function setStanding(bay: Bay, standing: Standing): Bay {
   return { ...rest, ground: set };
 }
 
+/** Whether the wall stands on timber that lies along the ground; what was found of it goes with it. */
+export function setTimber({ ground, ...rest }: Bay, isThere: boolean): Bay {
+  if (!ground) return rest;
+  const { timber = any, ...others } = ground;
+  return { ...rest, ground: isThere ? { ...others, timber } : others };
+}
+
 /** One strand at a hand's breadth, a hand's breadth off the cover, until it is measured: 150 mm and 125 mm (common practice). */
 const usualStrand = { height: 150, standOff: 125 } as const;
 

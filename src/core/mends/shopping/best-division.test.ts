@@ -1,0 +1,143 @@
+/** Ways of laying stretches, against all ways there are on small lists, and examples that anyone can reckon after. */
+import fc from 'fast-check';
+import { cheapestCutting } from '../cutting/cheapest-cutting';
+import type { Roll } from '../cutting/cutting';
+import { bestDivision, seamWorth } from './best-division';
+import { divided } from './divide';
+import { layingsOf, seamOf, type Laying } from './layings';
+import type { Stretch } from './stretch';
+
+const stretchOf = (length: number, height: number, joints: readonly number[] = []): Stretch => ({
+  mends: ['a'],
+  bays: ['a'],
+  material: 'welded-13',
+  length,
+  height,
+  joints,
+  overlap: 50,
+});
+
+/** Width, length, price. */
+const rollsOf = (...all: readonly (readonly [number, number, number])[]): Roll[] =>
+  all.map(([width, length, cents]) => ({ id: `${width}x${length}`, width, length, cents }));
+
+const shop = rollsOf(
+  [600, 5000, 3000],
+  [900, 5000, 4500],
+  [600, 10_000, 5280],
+  [900, 10_000, 7920],
+  [900, 25_000, 18_000],
+  [1200, 25_000, 24_000],
+);
+
+const bought = (stretches: readonly Stretch[], rolls: readonly Roll[]) => {
+  const best = bestDivision(stretches, rolls);
+  return {
+    rolls: best?.cutting.rolls.map(({ roll }) => roll.id).sort(),
+    pieces: best?.pieces.map(({ length, width }) => [length, width]),
+  };
+};
+
+test('a panel is turned where that leaves another beside it', () => {
+  // Two windows, 850 by 400: side by side along 850 mm of one roll, where one after the other they would take 800 of 900.
+  const one = rollsOf([900, 850, 1000]);
+  const windows = [stretchOf(400, 850), stretchOf(400, 850), stretchOf(850, 50)];
+  expect(bought(windows, one).rolls).toEqual(['900x850']);
+  // Three of 580 by 290 lie in one 900 of a roll only where all three are turned.
+  const three = [1, 2, 3].map(() => stretchOf(290, 580));
+  expect(bought(three, rollsOf([900, 580, 700], [600, 5000, 3000])).rolls).toEqual(['900x580']);
+});
+
+test('what is sold wide enough only by the long roll is joined of two narrow ones', () => {
+  const { rolls, pieces } = bought([stretchOf(4000, 1150)], shop);
+  // Twice 600 with 50 mm over each other: one roll of 10 m, for less than a quarter of the wide one's price.
+  expect(rolls).toEqual(['600x10000']);
+  expect(pieces).toEqual([
+    [4000, 600],
+    [4000, 600],
+  ]);
+});
+
+test('two widths are joined where neither alone comes cheaper', () => {
+  const narrow = rollsOf([600, 5000, 3000], [900, 5000, 4500]);
+  const { rolls, pieces } = bought([stretchOf(5000, 1400)], narrow);
+  expect(rolls).toEqual(['600x5000', '900x5000']);
+  // With 50 mm over each other they come to 1,400.
+  expect(pieces?.reduce((sum, [, width = 0]) => sum + width, 0)).toBe(1450);
+});
+
+test('a seam is not tied for less than it is worth', () => {
+  const seam = (seamWorth.value * 5000) / 1000;
+  const rolls = (wide: number) => rollsOf([600, 10_000, 3000], [1100, 5000, wide]);
+  expect(bought([stretchOf(5000, 1100)], rolls(3000 + seam - 1)).pieces).toHaveLength(1);
+  expect(bought([stretchOf(5000, 1100)], rolls(3000 + seam + 1)).pieces).toHaveLength(2);
+});
+
+test('what runs from post to post is never turned', () => {
+  for (const { isUpright } of layingsOf(stretchOf(800, 400, [500]), shop)) {
+    expect(isUpright).toBe(false);
+  }
+  expect(layingsOf(stretchOf(800, 400), shop).some(({ isUpright }) => isUpright)).toBe(true);
+});
+
+test('small lists: hardly dearer than the best of all ways of laying each stretch', () => {
+  const sides = fc.integer({ min: 20, max: 130 }).map((it) => it * 10);
+  const lists = fc.sample(fc.array(fc.tuple(sides, sides), { minLength: 1, maxLength: 3 }), {
+    seed: 5,
+    numRuns: 40,
+  });
+  const over = lists.map((list) => {
+    const stretches = list.map(([length, height]) => stretchOf(length, height));
+    const costs = combined(stretches.map((it) => layingsOf(it, shop))).flatMap((layings) => {
+      const result = cheapestCutting(divided(stretches, shop, { longest: 0, layings }), shop);
+      return 'cutting' in result ? [result.cutting.cents + worthOf(layings)] : [];
+    });
+    const best = bestDivision(stretches, shop);
+    const ours = (best?.cutting.cents ?? Infinity) + seamsIn(best?.pieces ?? []);
+    // Nothing found is cheaper than all that there is.
+    expect(ours).toBeGreaterThanOrEqual(Math.min(...costs) - 1e-6);
+    return ours / Math.min(...costs) - 1;
+  });
+  expect(over.filter((it) => it < 1e-6).length).toBeGreaterThanOrEqual(38);
+  expect(Math.max(...over)).toBeLessThan(0.1);
+});
+
+const worthOf = (layings: readonly Laying[]): number =>
+  layings.reduce((sum, it) => sum + (seamOf(it) * seamWorth.value) / 1000, 0);
+
+/** Of pieces with ids of their stretch: all but one strip of each are joined to another. */
+function seamsIn(pieces: readonly { readonly id: string; readonly length: number }[]): number {
+  const byStretch = new Map<string, number[]>();
+  for (const { id, length } of pieces) {
+    const stretch = id.split('.')[0] ?? '';
+    byStretch.set(stretch, [...(byStretch.get(stretch) ?? []), length]);
+  }
+  return [...byStretch.values()].reduce(
+    (sum, [length = 0, ...others]) => sum + (others.length * length * seamWorth.value) / 1000,
+    0,
+  );
+}
+
+const combined = <T>(each: readonly (readonly T[])[]): T[][] =>
+  each.reduce<T[][]>((all, some) => all.flatMap((it) => some.map((one) => [...it, one])), [[]]);
+
+test('a joined run is no dearer than laid whole from post to post', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.integer({ min: 800, max: 2500 }), { minLength: 2, maxLength: 8 }),
+      fc.integer({ min: 300, max: 1000 }),
+      (bays, height) => {
+        const ends = bays.map((_, at) => bays.slice(0, at + 1).reduce((sum, it) => sum + it, 0));
+        const run = stretchOf(ends.at(-1) ?? 0, height, ends.slice(0, -1));
+        const layings = [layingsOf(run, shop)[0] as Laying];
+        const plain = [0, 5000, 10_000, 25_000].flatMap((longest) => {
+          const result = cheapestCutting(divided([run], shop, { longest, layings }), shop);
+          return 'cutting' in result ? [result.cutting.cents] : [];
+        });
+        const best = bestDivision([run], shop);
+        expect(best?.cutting.cents).toBeLessThanOrEqual(Math.min(...plain));
+      },
+    ),
+    { numRuns: 20 },
+  );
+});
