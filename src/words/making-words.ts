@@ -8,6 +8,7 @@ export const makingNames: Readonly<Record<MakingFigure, string>> = {
   screwSpacing: 'From screw to screw',
   kerf: 'Lost at a saw’s cut',
   cornerFrom: 'A corner is a turn of more than',
+  seamWorth: 'A metre of seam, tied only where it spares',
   leastOffcutLength: 'Kept as an offcut from a length of',
   leastOffcutWidth: 'Kept as an offcut from a width of',
   smallestSize: 'The smallest size costs, in times of the largest',

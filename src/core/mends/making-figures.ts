@@ -6,6 +6,7 @@ import { meshOverlap, screwSpacing } from './catalogue/catalogue-mend';
 import { apronWidth } from './catalogue/sill-apron';
 import { mostLoad, slabWeight } from './catalogue/weight-on';
 import { worthwhile } from './plan/worthwhile';
+import { seamWorth } from './shopping/best-division';
 import { kerf } from './shopping/bars';
 import { leastOffcut } from './shopping/offcuts';
 import { cornerFrom } from './shopping/runs';
@@ -22,6 +23,7 @@ export const makingFigures = {
   edgePegs,
   kerf,
   cornerFrom,
+  seamWorth,
   leastOffcutLength: leastOffcut.length,
   leastOffcutWidth: leastOffcut.width,
   smallestSize: smallSizeFactors[0],

@@ -53,7 +53,7 @@ export const shopText = spoken('shopping', {
   takeWithYou: 'Take with you',
   noCheaperWayOfCutting: 'No cheaper way of cutting these pieces from what is sold.',
   thereMayBeACheaper: (money: string) =>
-    `There may be a cheaper way of cutting it, by ${money} at the most.`,
+    `These pieces might be cut for less, by ${money} at the most.`,
   pricesWithoutADayAre: (it: string) =>
     `${it} Prices without a day are round sums of ours: write your shop’s into the price book.`,
   allOfItIsBought: 'All of it is bought',

@@ -35,7 +35,7 @@ export interface ShoppingList {
   /** To be had in no size that does. */
   readonly notSold: readonly { readonly material: Material; readonly mends: readonly string[] }[];
   readonly cents: number;
-  /** No way of cutting comes to less than this in all: the same as `cents` where each is proved to be the cheapest. */
+  /** No way of cutting these pieces comes to less than this in all: the same as `cents` where each is proved to be the cheapest. */
   readonly lowestCents: number;
   /** Added for what nobody foresaw, by the keeper's share. */
   readonly allowance: number;
