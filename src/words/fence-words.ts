@@ -4,6 +4,7 @@ import type { BayId, Place } from '@/core/place/place';
 import type { Banded } from '@/core/fence/battery';
 import type { FenceView } from '@/core/fence/fence-view';
 import type { NextStep } from '@/core/fence/find-leak';
+import { testerLeast } from '@/core/tables/fence-faults';
 import type { FirstThing } from '@/core/fence/first-thing';
 import { fedSide } from '@/core/fence/find-leak';
 import { dayWords } from './day-words';
@@ -43,6 +44,12 @@ export function firstWords(
         `${capital(touchingNames[first.touched][0])}: ${touchingNames[first.touched][1]}.`,
       ];
     case 'leak':
+      if (first.read <= testerLeast.value) {
+        return [
+          'Part of the line is dead',
+          `Nothing arrives where ${kv(first.expected)} should: a broken wire, an undone joint or a dead short. Test by test to the place.`,
+        ];
+      }
       return [
         'Something drags the line down',
         `${kv(first.read)} where ${kv(first.expected)} should arrive: look for the leak, test by test.`,
@@ -91,7 +98,11 @@ export function nightsBanded({ value, band: [low, high] }: Banded): string {
 /** Which test comes next, whole: what to do and where to read. */
 export function testWords(place: Place, { path }: Pick<FenceView, 'path'>, step: NextStep): string {
   const at = (index: number): string => bayName(place, path.bays[index]?.bay.id ?? '');
-  if (step.kind === 'found') return `It is at ${at(step.bay)}.`;
+  if (step.kind === 'found') {
+    return step.brokenInto === undefined
+      ? `It is at ${at(step.bay)}.`
+      : `Between ${at(step.brokenInto - 1)} and ${at(step.brokenInto)} the wire no longer leads.`;
+  }
   if (step.kind === 'look') {
     return `No test tells these apart: look at ${listOf(step.bays.map(at), 'then')}.`;
   }

@@ -241,6 +241,14 @@ export const moreMendWords = {
       'Join it to the earth rods, not to the live terminal. Switch on; read the volts between the two at the far end.',
     ],
   },
+  'line-joined': {
+    name: 'Join the wire anew',
+    steps: [
+      'Switch off. Cut both ends back to bright metal.',
+      'Steel wire: a line clamp or a proper knot drawn tight. Polywire and tape: a joiner that presses on the metal threads; a knot in them leads badly.',
+      'Switch on, and read the volts at the far end.',
+    ],
+  },
   'battery-fresh': {
     name: 'Charge the battery, or put in a new one',
     steps: [

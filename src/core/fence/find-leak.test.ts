@@ -145,6 +145,71 @@ test('what opening brings back is beyond; what it does not is before', () => {
   expect(before(likely(3.5))).toBeGreaterThan(0.95);
 });
 
+describe('a wire that no longer leads', () => {
+  const line = (wire: FenceWire, feed = 0) => searchOf({ bays: 16, round: 24, feed }, wire);
+  const readAt = (at: number, volts: number): LeakTestResult => ({
+    test: { kind: 'read', at },
+    volts,
+  });
+
+  test('live before, dead beyond: it is looked for between, and no leak is', () => {
+    for (const wire of ['steel-2', 'polywire-3'] as const) {
+      const search = line(wire);
+      const told = [readAt(0, 6.9), readAt(15, 0)];
+      const step = nextStep(search, told, 15);
+      // Half of the line lives: the reading in the middle says which.
+      expect(step).toMatchObject({ kind: 'test', test: { kind: 'read' } });
+      const at = step.kind === 'test' && step.test.kind === 'read' ? step.test.at : NaN;
+      expect(Math.abs(at - 8)).toBeLessThanOrEqual(1);
+    }
+  });
+
+  test('wherever it is broken it is found, in ⌈log₂ bays⌉ tests and one more, from either side of the feed', () => {
+    for (const wire of ['steel-2', 'polywire-3'] as const) {
+      for (const feed of [0, 5, 15]) {
+        const search = line(wire, feed);
+        for (let into = 1; into < 16; into += 1) {
+          const told: LeakTestResult[] = [0, 15].map((at) =>
+            readAt(at, search.reads({ kind: 'read', at }, { brokenInto: into })),
+          );
+          let step = nextStep(search, told, feed);
+          for (let tests = 0; step.kind === 'test' && tests < 6; tests += 1) {
+            const volts = search.reads(step.test, { brokenInto: into });
+            told.push({ test: step.test, volts });
+            step = nextStep(search, told, feed);
+          }
+          expect(step).toEqual({
+            kind: 'found',
+            bay: feed < into ? into : into - 1,
+            brokenInto: into,
+          });
+          expect(told.length).toBeLessThanOrEqual(2 + 5);
+        }
+      }
+    }
+  });
+
+  test('a leak stays a leak: no reading beyond it is nothing', () => {
+    const search = line('polywire-3');
+    const told = [0, 15].map((at) =>
+      readAt(at, search.reads({ kind: 'read', at }, { bay: 9, ohms: 145 })),
+    );
+    const broken = search.suspects.filter(({ fault }) => 'brokenInto' in fault);
+    expect(broken).toHaveLength(15);
+    const step = nextStep(
+      search,
+      [...told, { test: { kind: 'open', into: 10 }, volts: told[0]?.volts ?? 0 }],
+      9,
+    );
+    expect(step.kind === 'found' ? step.brokenInto : undefined).toBeUndefined();
+  });
+
+  test('of two wires joined at their ends one that is broken is fed from both: it is not looked for', () => {
+    const two = searchOf({ bays: 8, round: 12, wires: 2 }, 'steel-2');
+    expect(two.suspects.some(({ fault }) => 'brokenInto' in fault)).toBe(false);
+  });
+});
+
 test('chances sum to one whatever is told, contradictions too', () => {
   const search = searchOf({ bays: 10, round: 15 }, 'polywire-3');
   const told: LeakTestResult[] = [

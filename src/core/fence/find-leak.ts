@@ -1,7 +1,8 @@
 /**
- * Where is it? A leak somewhere on the line: how likely in each bay after the tests so far, and which test tells most. On steel the volts are
- * alike everywhere, so the line is opened and read on the fed side; on polywire they fall along it. By Bayes: prior from what was found
- * touching and where doors are, likelihood from the line worked out with the leak in each bay, four sizes of it.
+ * Where is it? A leak somewhere on the line, or a wire that no longer leads: how likely in each bay after the tests so far, and which test
+ * tells most. On steel the volts are alike everywhere, so the line is opened and read on the fed side; on polywire they fall along it. Beyond a
+ * broken wire there are none. By Bayes: prior from what was found touching and where doors are, likelihood from the line worked out with the
+ * leak in each bay, of several sizes, and with the wire broken between any two.
  */
 import { jStat } from 'jstat';
 import type { FenceLine } from '../place/fence';
@@ -14,6 +15,7 @@ import {
   leakSizes,
   leastInformation,
   likelierAtDoor,
+  likelierBroken,
   likelierUnread,
   likelierWhere,
   modelShare,
@@ -44,10 +46,14 @@ export interface LeakTestResult {
 /** What was found out: a test, or a bay looked at closely and found clear. */
 export type LeakEvidence = LeakTestResult | { readonly clear: number };
 
-/** A leak of so many Ω in a bay. */
+/** A leak of so many Ω in a bay; or the wire broken, or a joint undone, between the bay before and this one. */
+export type Fault =
+  { readonly bay: number; readonly ohms: number } | { readonly brokenInto: number };
+
 interface Suspect {
+  readonly fault: Fault;
+  /** Where one looks for it: of a broken wire the first bay that is dead. */
   readonly bay: number;
-  readonly ohms: number;
   readonly prior: number;
 }
 
@@ -62,8 +68,8 @@ export interface LeakSearch {
   readonly bays: number;
   readonly suspects: readonly Suspect[];
   readonly tests: readonly LeakTest[];
-  /** kV that a test reads if it is this leak. */
-  readonly reads: (test: LeakTest, leak: Pick<Suspect, 'bay' | 'ohms'>) => number;
+  /** kV that a test reads if this is wrong. */
+  readonly reads: (test: LeakTest, fault: Fault) => number;
   /** What every suspect in turn would have it show. */
   readonly expected: (test: LeakTest) => readonly Expected[];
 }
@@ -86,14 +92,36 @@ export function leakSearch(
       return { ...part, solved: solve(networkOf(part.path, line, source, lineCase).network) };
     });
   const places = bays.map((_, index) => index);
-  const suspects = places.flatMap((bay) =>
-    leakSizes.map((ohms): Suspect => ({ bay, ohms, prior: likelier(bays[bay]) })),
+  const leaks = places.flatMap((bay) =>
+    leakSizes.map((ohms): Suspect => ({
+      fault: { bay, ohms },
+      bay,
+      prior: likelier(bays[bay]) / leakSizes.length,
+    })),
   );
+  // Of several wires joined at their ends one that is broken is fed from both sides, and hardly felt.
+  const breaks = ring.bays.some(({ wires }) => wires.length > 1)
+    ? []
+    : places.slice(1).map((into): Suspect => ({
+        fault: { brokenInto: into },
+        bay: deadFrom(into, path.feed),
+        prior: likelierBroken * atDoor(bays[into - 1]) * atDoor(bays[into]),
+      }));
+  const suspects = [...leaks, ...breaks];
   // One wire to a bay: nodes are counted as bays are.
-  const reads: LeakSearch['reads'] = (test, { bay, ohms }) =>
-    test.kind === 'read'
+  const reads: LeakSearch['reads'] = (test, fault) => {
+    if ('brokenInto' in fault) {
+      const { brokenInto } = fault;
+      const at = test.kind === 'read' ? test.at : fedSide(test.into, path.feed);
+      if (isBeyond(at, brokenInto, path.feed)) return 0;
+      const part = fedPart(test.kind === 'read' ? brokenInto : test.into);
+      return part.solved.volts[at - part.from] ?? 0;
+    }
+    const { bay, ohms } = fault;
+    return test.kind === 'read'
       ? withLeak(whole, test.at, { node: bay, ohms })
       : inFedPart(fedPart(test.into), fedSide(test.into, path.feed), bay, ohms);
+  };
   const known = new Map<string, readonly Expected[]>();
   return {
     bays: bays.length,
@@ -111,7 +139,12 @@ export function leakSearch(
 }
 
 /** A suspect stands for leaks about as large: the reading is as unsure as they differ (evenly between the ends). */
-function expectedOf(test: LeakTest, { bay, ohms }: Suspect, reads: LeakSearch['reads']): Expected {
+function expectedOf(test: LeakTest, { fault }: Suspect, reads: LeakSearch['reads']): Expected {
+  if ('brokenInto' in fault) {
+    const volts = reads(test, fault);
+    return { volts, spread: off(volts) };
+  }
+  const { bay, ohms } = fault;
   const [low, volts, high] = [ohms / leakAround, ohms, ohms * leakAround].map((it) =>
     reads(test, { bay, ohms: it }),
   );
@@ -148,12 +181,22 @@ function inFedPart({ path, from, solved }: FedPart, at: number, bay: number, ohm
 /** The bay beside the opened place from which the feed is still reached. */
 export const fedSide = (into: number, feed: number): number => (feed < into ? into - 1 : into);
 
+/** The first bay that is dead where the wire is broken into this one. */
+const deadFrom = (into: number, feed: number): number => (feed < into ? into : into - 1);
+
+const isBeyond = (at: number, into: number, feed: number): boolean =>
+  feed < into ? at >= into : at < into;
+
 function likelier(it: LineBay | undefined): number {
   const [wire] = it?.bay.strands ?? [];
   const touched = wire?.touching;
   const found = isKnown<Touching>(touched) ? likelierWhere[touched.is] : likelierUnread;
+  return found * atDoor(it);
+}
+
+function atDoor(it: LineBay | undefined): number {
   const hasDoor = it?.bay.openings.some((opening) => !isFixed(opening)) === true;
-  return found * (hasDoor ? likelierAtDoor : 1);
+  return hasDoor ? likelierAtDoor : 1;
 }
 
 /** How far a reading may be from what was worked out, kV, one standard deviation: errors are given as two. */
@@ -181,7 +224,7 @@ function afterTests({ suspects, expected }: LeakSearch, told: readonly LeakEvide
 /** A reading that says nothing: the wrong post, a tester held badly. One in a thousand over ten kilovolts (assumption of ours). */
 const slip = 1e-4;
 
-/** Chance that the leak is in each bay, in the order of the path; they sum to 1. */
+/** Chance that it is to be looked for in each bay, in the order of the path; they sum to 1. */
 export function likelyBays(search: LeakSearch, told: readonly LeakEvidence[]): number[] {
   return byBay(search, afterTests(search, told));
 }
@@ -195,11 +238,12 @@ function byBay({ bays, suspects }: LeakSearch, chances: readonly number[]): numb
 /** What to do next. */
 export type NextStep =
   | { readonly kind: 'test'; readonly test: LeakTest; /** Bits. */ readonly tells: number }
-  | { readonly kind: 'found'; readonly bay: number }
+  /** `brokenInto`: it is no leak; between the bay before that one and it the wire no longer leads. */
+  | { readonly kind: 'found'; readonly bay: number; readonly brokenInto?: number }
   /** No test worth making tells these apart: they are looked at, likeliest first. */
   | { readonly kind: 'look'; readonly bays: readonly number[] };
 
-/** `standing`: the bay one stands at; of tests that tell about as much, the nearest is made. */
+/** `standing`: the bay one stands at; of tests that tell about as much, the one that is least trouble is made. */
 export function nextStep(
   search: LeakSearch,
   told: readonly LeakEvidence[],
@@ -209,7 +253,7 @@ export function nextStep(
   const bays = byBay(search, chances);
   const order = bays.map((_, index) => index).sort((a, b) => (bays[b] ?? 0) - (bays[a] ?? 0));
   const [first = 0] = order;
-  if ((bays[first] ?? 0) >= sureEnough.value) return { kind: 'found', bay: first };
+  if ((bays[first] ?? 0) >= sureEnough.value) return foundAt(search, chances, first);
   const before = bitsOf(bays, 0, bays.length);
   const rate = (tests: readonly LeakTest[]): RatedTest[] =>
     tests
@@ -221,9 +265,27 @@ export function nextStep(
   if (most < leastInformation) return { kind: 'look', bays: upTo(order, bays, sureEnough.value) };
   const [best] = rated
     .filter(({ tells }) => tells > most - alike)
-    .sort((a, b) => Math.abs(placeOf(a.test) - standing) - Math.abs(placeOf(b.test) - standing));
+    .sort((a, b) => troubleOf(a.test, standing) - troubleOf(b.test, standing));
   return best ? { kind: 'test', ...best } : { kind: 'look', bays: order };
 }
+
+/** What is the likelier there. */
+function foundAt({ suspects }: LeakSearch, chances: readonly number[], bay: number): NextStep {
+  const of = (isBreak: boolean): number =>
+    suspects.reduce(
+      (sum, it, index) =>
+        it.bay === bay && 'brokenInto' in it.fault === isBreak ? sum + (chances[index] ?? 0) : sum,
+      0,
+    );
+  const broken = suspects.find((it) => it.bay === bay && 'brokenInto' in it.fault)?.fault;
+  return broken && 'brokenInto' in broken && of(true) > of(false)
+    ? { kind: 'found', bay, brokenInto: broken.brokenInto }
+    : { kind: 'found', bay };
+}
+
+/** Bays to walk; to open the line one walks to the energizer and back besides, as far as so many bays (assumption of ours). */
+const troubleOf = (test: LeakTest, standing: number): number =>
+  Math.abs(placeOf(test) - standing) + (test.kind === 'open' ? 4 : 0);
 
 interface RatedTest {
   readonly test: LeakTest;

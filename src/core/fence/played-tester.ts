@@ -1,23 +1,26 @@
-/** A leak hidden on a line, and the tester that would be put to it: to try the search without a fence. */
-import { leakSizes } from '../tables/fence-faults';
-import type { LeakSearch, LeakTest } from './find-leak';
+/** A fault hidden on a line, and the tester that would be put to it: to try the search without a fence. */
+import type { Fault, LeakSearch, LeakTest } from './find-leak';
 
-/** A leak somewhere on the line. */
-export interface HiddenLeak {
-  /** Place on the path. */
+/** A leak somewhere on the line, or a wire that is broken. */
+export interface HiddenFault {
+  readonly fault: Fault;
+  /** Place on the path where it is looked for. */
   readonly bay: number;
-  readonly ohms: number;
 }
 
-/** `chance`, `size`: from 0 up to 1. */
-export function hideLeak({ bays }: LeakSearch, chance: number, size: number): HiddenLeak {
-  const sizes = leakSizes;
-  return {
-    bay: Math.min(bays - 1, Math.floor(chance * bays)),
-    ohms: sizes[Math.min(sizes.length - 1, Math.floor(size * sizes.length))] ?? sizes[0],
-  };
+/** `chance`: of the bay, `kind`: of what is wrong there; from 0 up to 1. */
+export function hideFault(
+  { bays, suspects }: LeakSearch,
+  chance: number,
+  kind: number,
+): HiddenFault {
+  const bay = Math.min(bays - 1, Math.floor(chance * bays));
+  const there = suspects.filter((it) => it.bay === bay);
+  const hidden = there[Math.min(there.length - 1, Math.floor(kind * there.length))];
+  if (!hidden) throw new Error('a line without a bay');
+  return { fault: hidden.fault, bay };
 }
 
 /** What a tester that shows tenths would show, kV. */
-export const shownBy = (search: LeakSearch, test: LeakTest, leak: HiddenLeak): number =>
-  Math.round(search.reads(test, leak) * 10) / 10;
+export const shownBy = (search: LeakSearch, test: LeakTest, { fault }: HiddenFault): number =>
+  Math.round(search.reads(test, fault) * 10) / 10;

@@ -11,6 +11,7 @@ import {
   nullable,
   object,
   oneOf,
+  optional,
   whole,
   type TypeOf,
 } from '../schema/schema';
@@ -18,7 +19,7 @@ import { grounds } from '../tables/fence-ground';
 import { touching } from '../tables/shocking';
 
 /** Raised whenever a reader of the document would have to know. */
-export const fenceVersion = 1;
+export const fenceVersion = 2;
 
 const kilovolts = amount(0);
 
@@ -76,7 +77,8 @@ export const fenceSchema = object({
   next: nullable(
     byField({
       test: object({ test: testSchema }),
-      found: object({ found: text }),
+      /** `broken`: no leak; the wire no longer leads into that bay. */
+      found: object({ found: text, broken: optional(constant(true)) }),
       look: object({ look: list(text) }),
     }),
   ),

@@ -51,7 +51,12 @@ export function fenceJson(
 
 function nextJson({ path }: FenceView, step: NextStep): NonNullable<FenceDocument['next']> {
   const idAt = (index: number): string => path.bays[index]?.bay.id ?? '';
-  if (step.kind === 'found') return { found: idAt(step.bay) };
+  if (step.kind === 'found') {
+    return {
+      found: idAt(step.bay),
+      ...(step.brokenInto !== undefined && { broken: true as const }),
+    };
+  }
   if (step.kind === 'look') return { look: step.bays.map(idAt) };
   const { test } = step;
   return {

@@ -10,7 +10,7 @@ const date = '2026-10-10';
 const at = '2026-10-10T10:00:00Z';
 
 test('a leak is mended by the wire cleared, and held by volts at the far end', () => {
-  const mend = leakMend(found, 'orchard-2', date, 'm', at);
+  const mend = leakMend(found, { bay: 'orchard-2' }, date, 'm', at);
   expect(mend?.targets).toEqual([
     { item: 'orchard-2-strand', attribute: 'strand.touching', value: { is: 'nothing' } },
     { item: 'fence', attribute: 'fence.volts', value: { atLeast: expect.any(Number) } },
@@ -30,5 +30,17 @@ test('what the leak pulled the line down to says nothing of it without', () => {
 });
 
 test('a bay without a wire has no such mend', () => {
-  expect(leakMend(found, 'nowhere', date, 'm', at)).toBeUndefined();
+  expect(leakMend(found, { bay: 'nowhere' }, date, 'm', at)).toBeUndefined();
+});
+
+test('a broken wire is joined anew, whatever else touches it, and held by volts at the far end', () => {
+  const grown = setAttribute(found, 'orchard-2-strand', 'strand.touching', { is: 'weeds' });
+  const mend = leakMend(grown, { bay: 'orchard-2', broken: true }, date, 'm', at);
+  const volts = voltsOnceClear(grown, undefined, date) ?? NaN;
+  expect(mend).toMatchObject({
+    kind: 'line-joined',
+    targets: [{ item: 'fence', attribute: 'fence.volts', value: { atLeast: volts } }],
+  });
+  expect(volts).toBeLessThanOrEqual(voltsOnceClear(grown, 'orchard-2', date) ?? NaN);
+  expect(() => validatorOf(mendSchema).validateSync(mend, { strict: true })).not.toThrow();
 });

@@ -1,7 +1,8 @@
-/** The mend that a search for a leak ends in: what touches the wire cleared away, and volts at the far end again. */
+/** The mend that a search along the line ends in: what touches the wire cleared away, or the wire joined anew, and volts at the far end again. */
 import { fenceView } from '../fence/fence-view';
+import type { Strand } from '../place/bay';
 import type { BayId, Place } from '../place/place';
-import type { Mend, Target } from '../records/mend';
+import type { Mend, MendKind, Target } from '../records/mend';
 import { setAttribute } from '../records/set-attribute';
 import { isKnown } from '../place/possible';
 import { threatsMinded } from '../place/setting';
@@ -11,9 +12,14 @@ import { ofWhatItGives } from '../tables/fence-first';
 
 /**
  * kV that the far end must read for the leak to be gone: what those living here are turned back by, or nine tenths of what the line
- * gives without it, where that is less. `undefined` where no line is described. `place`: as found, the leak in it or not.
+ * gives without it, where that is less. `undefined` where no line is described. `place`: as found, the leak in it or not. `bay`: which is cleared;
+ * absent: none.
  */
-export function voltsOnceClear(place: Place, bay: BayId, date: string): number | undefined {
+export function voltsOnceClear(
+  place: Place,
+  bay: BayId | undefined,
+  date: string,
+): number | undefined {
   const { fence } = place;
   const wires = place.faces.flatMap(({ bays }) => bays).find(({ id }) => id === bay)?.strands ?? [];
   const cleared = wires.reduce(
@@ -43,10 +49,16 @@ function withoutReadings(place: Place): Place {
   };
 }
 
+/** Where a search along the line has ended; `broken`: on a wire that no longer leads there, not on a leak. */
+export interface SearchEnd {
+  readonly bay: BayId;
+  readonly broken?: boolean;
+}
+
 /** `undefined` where that bay has no wire. */
 export function leakMend(
   place: Place,
-  bay: BayId,
+  { bay, broken = false }: SearchEnd,
   date: string,
   id: string,
   at: string,
@@ -56,9 +68,11 @@ export function leakMend(
     place.faces.flatMap(({ bays }) => bays).find((it) => it.id === bay)?.strands ?? [];
   const [wire] = strands;
   if (!fence || !wire) return undefined;
-  const volts = voltsOnceClear(place, bay, date);
+  const volts = voltsOnceClear(place, broken ? undefined : bay, date);
   const targets: Target[] = [
-    { item: wire.id, attribute: 'strand.touching', value: { is: 'nothing' } },
+    ...(broken
+      ? []
+      : [{ item: wire.id, attribute: 'strand.touching', value: { is: 'nothing' } } as const]),
     ...(volts === undefined
       ? []
       : [{ item: fence.id, attribute: 'fence.volts', value: { atLeast: volts } } as const]),
@@ -66,7 +80,7 @@ export function leakMend(
   return {
     id,
     placeId: place.id,
-    kind: isKnown(wire.touching) && isPlant(wire.touching.is) ? 'mown-under' : 'strand-clear',
+    kind: kindOf(wire, broken),
     bay,
     spot: { kind: 'strand', item: bay },
     stops: threatsMinded(place).filter((it) => animals[it].shocked),
@@ -74,4 +88,9 @@ export function leakMend(
     state: 'planned',
     history: [{ state: 'planned', at }],
   };
+}
+
+function kindOf({ touching }: Strand, broken: boolean): MendKind {
+  if (broken) return 'line-joined';
+  return isKnown(touching) && isPlant(touching.is) ? 'mown-under' : 'strand-clear';
 }

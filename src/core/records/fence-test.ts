@@ -16,6 +16,8 @@ const madeSchema = byTag('by', {
   clear: object({ by: constant('clear'), bay: text }),
   /** Where it was, and what. */
   found: object({ by: constant('found'), bay: text, touched: oneOf(touching) }),
+  /** The wire was broken, or a joint undone, in this bay or on the way into it. */
+  broken: object({ by: constant('broken'), bay: text }),
 });
 /** A test, or the end of a search. */
 export type FenceTestMade = TypeOf<typeof madeSchema>;

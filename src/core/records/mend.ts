@@ -80,6 +80,7 @@ export const mendKinds = [
   'earth-rods',
   'earth-return',
   'battery-fresh',
+  'line-joined',
   'first-line',
   /** The keeper's own; what it is and does stands in the mend itself. */
   'own',

@@ -20,9 +20,15 @@ export function searchOnRecord(log: readonly LogEntry[], now: number): SearchOnR
     .filter((entry) => entry.what === 'fence-test')
     .sort((a, b) => a.at.localeCompare(b.at));
   const last = all.at(-1);
-  if (!last || last.made.by === 'found' || now - Date.parse(last.at) > goesOnFor) return undefined;
+  if (!last || isEnd(last.made) || now - Date.parse(last.at) > goesOnFor) return undefined;
   return { id: last.search, tests: all.filter(({ search }) => search === last.search) };
 }
+
+/** What the search came to, whichever it was. */
+export const isEnd = (
+  made: FenceTestMade,
+): made is Extract<FenceTestMade, { by: 'found' | 'broken' }> =>
+  made.by === 'found' || made.by === 'broken';
 
 /** As the search reckons with them; a test in a bay that is no longer on the line says nothing. */
 export function evidenceOf(path: LinePath, tests: readonly FenceTest[]): LeakEvidence[] {
@@ -33,7 +39,7 @@ export function evidenceOf(path: LinePath, tests: readonly FenceTest[]): LeakEvi
 }
 
 function evidenceFrom(path: LinePath, made: FenceTestMade): LeakEvidence | undefined {
-  if (made.by === 'found') return undefined;
+  if (isEnd(made)) return undefined;
   const at = indexOnLine(path, made.by === 'open' ? made.before : made.bay);
   if (at < 0) return undefined;
   if (made.by === 'clear') return { clear: at };

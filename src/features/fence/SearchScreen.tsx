@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import type { LeakTest, LeakTestResult } from '@/core/fence/find-leak';
-import { hideLeak, shownBy, type HiddenLeak } from '@/core/fence/played-tester';
+import { hideFault, shownBy, type HiddenFault } from '@/core/fence/played-tester';
 import { leakMend } from '@/core/mends/leak-mend';
 import type { BayId } from '@/core/place/place';
 import type { FenceTestMade } from '@/core/records/fence-test';
@@ -54,7 +54,7 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
   const today = useToday();
   const { place } = useJudgement(yard).found;
   const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
-  const [hidden, setHidden] = useState<HiddenLeak>();
+  const [hidden, setHidden] = useState<HiddenFault>();
   const [practised, setPractised] = useState<readonly LeakTestResult[]>([]);
   const [anew, setAnew] = useState<string>();
   const found = useSearch(at, yard.sightings, hidden ? practised : undefined, anew);
@@ -108,13 +108,19 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
             ? { by: 'read', bay: idAt(test.at), volts }
             : { by: 'open', before: idAt(test.into), volts },
         );
-  const end = async (bay: BayId, touched: Touching) => {
+  const end = async (bay: BayId, touched: Touching | 'broken') => {
     const [wire] = path.bays.find((it) => it.bay.id === bay)?.bay.strands ?? [];
-    const done = await keep('where-the-leak-is', { by: 'found', bay, touched });
+    const isBroken = touched === 'broken';
+    const done = await keep(
+      'where-the-leak-is',
+      isBroken ? { by: 'broken', bay } : { by: 'found', bay, touched },
+    );
     if (!done || !wire) return;
-    const said = { item: wire.id, attribute: 'strand.touching', value: { is: touched } } as const;
-    if (!(await edit.say('what-touches-it', said, 'looked'))) return;
-    const mend = leakMend(place, bay, today, newId('mend'), '');
+    if (!isBroken) {
+      const said = { item: wire.id, attribute: 'strand.touching', value: { is: touched } } as const;
+      if (!(await edit.say('what-touches-it', said, 'looked'))) return;
+    }
+    const mend = leakMend(place, { bay, broken: isBroken }, today, newId('mend'), '');
     if (!mend) return;
     try {
       await planAll([mend]);
@@ -125,7 +131,7 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
   };
   const practise = () => {
     setPractised([]);
-    setHidden(hideLeak(search, Math.random(), Math.random()));
+    setHidden(hideFault(search, Math.random(), Math.random()));
   };
   const [title, why] = stepWords();
   const at0 = step.kind === 'test' ? standingAt(step.test, path.feed) : undefined;
@@ -217,7 +223,12 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
     />
   );
   function stepWords(): readonly [title: string, why: string] {
-    if (step.kind === 'found') return [fenceText.found(nameAt(step.bay)), ''];
+    if (step.kind === 'found') {
+      const { bay, brokenInto } = step;
+      return brokenInto === undefined
+        ? [fenceText.found(nameAt(bay)), '']
+        : [fenceText.foundBroken(nameAt(brokenInto - 1), nameAt(brokenInto)), fenceText.brokenWhy];
+    }
     if (step.kind === 'look') return [fenceText.lookAt(step.bays.map(nameAt)), ''];
     const { test } = step;
     if (test.kind === 'read') return [fenceText.read(nameAt(test.at)), fenceText.readWhy];
@@ -237,7 +248,7 @@ function EndOfSearch({
 }: {
   readonly bays: readonly BayId[];
   readonly nameOf: (bay: BayId) => string;
-  readonly onEnd: (bay: BayId, touched: Touching) => void;
+  readonly onEnd: (bay: BayId, touched: Touching | 'broken') => void;
   readonly onClear: (bay: BayId) => void;
 }) {
   const [bay, setBay] = useState(bays[0]);
@@ -253,9 +264,12 @@ function EndOfSearch({
       )}
       <Choice
         label={fenceText.hereItIs}
-        options={touching
-          .filter((it) => it !== 'nothing')
-          .map((it) => [it, touchingNames[it][0]] as const)}
+        options={[
+          ...touching
+            .filter((it) => it !== 'nothing')
+            .map((it) => [it, touchingNames[it][0]] as const),
+          ['broken' as const, fenceText.wireBroken] as const,
+        ]}
         value={undefined}
         onChange={(it) => bay !== undefined && onEnd(bay, it)}
       />

@@ -9,6 +9,7 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { timeWords } from '@/words/day-words';
+import { isEnd } from '@/core/walk/search-on-record';
 import { bayName } from '@/words/fence-words';
 import { fenceText } from '@/words/screens/fence';
 
@@ -56,7 +57,7 @@ export function TestsPart({ place, path, record, practised, likely }: Props) {
   }
   function testOf({ at, made }: FenceTest): string {
     const time = timeWords(new Date(at));
-    if (made.by === 'found') return bayName(place, made.bay);
+    if (isEnd(made)) return bayName(place, made.bay);
     if (made.by === 'clear') return fenceText.lookedAt(bayName(place, made.bay), time);
     return made.by === 'read'
       ? fenceText.readAt(bayName(place, made.bay), made.volts, time)

@@ -164,6 +164,10 @@ export const fenceText = spoken('fence', {
   // The search.
   searchTitle: 'Where is it?',
   found: (bay: string) => `It is at ${bay}`,
+  foundBroken: (a: string, b: string) => `Between ${a} and ${b} the wire no longer leads`,
+  brokenWhy:
+    'Live before, dead beyond. Energizer off; look for a broken wire, an undone joint or knot, a handle or lead that no longer joins.',
+  wireBroken: 'a broken wire or an undone joint',
   lookAt: (bays: readonly string[]) => `Look at ${listOf(bays, 'then')}`,
   beforeEnergizer:
     'Switch off, take the line off the energizer, switch on: what does it give by itself? Below three quarters of its plate it is the energizer or its battery, not the line.',
@@ -189,7 +193,8 @@ export const fenceText = spoken('fence', {
   lookedAt: (bay: string, time: string) => `${time}, looked at ${bay}: nothing to be seen`,
   beginAnew: 'Begin the search anew',
   practise: 'Practise without a fence',
-  practising: 'Practice: Rookle has hidden a leak and plays the tester. Nothing is written down.',
+  practising:
+    'Practice: Rookle has hidden a leak, or broken a wire, and plays the tester. Nothing is written down.',
   practiseIt: 'Make the test',
   practiceFound: (bay: string, tests: number) => `It was at ${bay}: ${count(tests, 'test')}.`,
   practiceOver: 'Hide another',

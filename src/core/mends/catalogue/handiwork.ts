@@ -87,6 +87,7 @@ export const handiwork: Readonly<Record<CatalogueKind, Handiwork>> = {
   'mown-under': it('anyone', 'gloves'),
   'earth-rods': it('handy', 'hammer', 'pliers', 'fence-tester'),
   'earth-return': it('handy', 'tape', 'pliers', 'drill', 'fence-tester'),
+  'line-joined': it('anyone', 'pliers', 'gloves', 'fence-tester'),
   'battery-fresh': it('anyone', 'fence-tester'),
   'first-line': it('skilled', 'tape', 'hammer', 'pliers', 'drill', 'fence-tester'),
 };

@@ -12,7 +12,7 @@ import { carabinerOn, clipEdge, holeStuffed, wedgeShut } from './for-tonight';
 import { kerbAlong } from './kerb-along';
 import { meshInBare } from './mesh-in-bare';
 import { netOver, overhangOut, roofMesh } from './over-the-top';
-import { batteryFresh, earthReturn, earthRods } from './line-earth';
+import { batteryFresh, earthReturn, earthRods, lineJoined } from './line-earth';
 import { fenceCharge, mownUnder, strandClear, strandMoved, strandSet } from './strands';
 import { firstLine } from './first-line';
 import { weightOn } from './weight-on';
@@ -104,5 +104,6 @@ export const catalogue: Readonly<Record<CatalogueKind, CatalogueMend>> = {
   'earth-rods': earthRods,
   'earth-return': earthReturn,
   'battery-fresh': batteryFresh,
+  'line-joined': lineJoined,
   'first-line': firstLine,
 };

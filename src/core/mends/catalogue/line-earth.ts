@@ -42,6 +42,17 @@ export const earthReturn: CatalogueMend = {
   cautions: ['electric', 'entangling'],
 };
 
+/** A wire that is broken, or a joint that no longer leads: joined anew. Only a search along the line finds where, so it is never proposed. */
+export const lineJoined: CatalogueMend = {
+  kind: 'line-joined',
+  term: 'lasting',
+  spot: 'strand',
+  fits: () => false,
+  takes: () => [],
+  time: () => workTime(20),
+  cautions: ['electric', 'cut-wire'],
+};
+
 /** A battery that is low or flat: charged, or a new one where it is of dry cells. */
 export const batteryFresh: CatalogueMend = {
   kind: 'battery-fresh',
