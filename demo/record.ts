@@ -32,7 +32,6 @@ export function startRecord(
       typeof value === 'number' ? { is: value, entered: entered ?? `${value} mm` } : { is: value };
     readings.push({ item, attribute, value: said });
   };
-  const pad = (part: number) => String(part).padStart(2, '0');
   return {
     read,
     layer: (layerId, mesh) => {
@@ -48,7 +47,9 @@ export function startRecord(
       readings: readings.map((reading, index) => ({
         id: `${id}-${index + 1}`,
         ...reading,
-        at: `${date}T14:${pad(Math.floor(index / 4))}:${pad((index % 4) * 15)}Z`,
+        at: new Date(Date.parse(`${date}T14:00:00Z`) + index * 15_000)
+          .toISOString()
+          .replace('.000', ''),
         how,
       })),
     }),
