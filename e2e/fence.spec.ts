@@ -61,7 +61,8 @@ test('what cannot be is refused with a sentence, and nothing of it is kept', asy
   await expect(page.getByText(/from 0\.1 to 15/)).toBeVisible();
 });
 
-test('the line is walked; it has fallen; the leak is found, mended and held', async ({ page }) => {
+/** The line described and walked, the tester showing so many kV near the energizer and at the far end. */
+async function walkLine(page: Page, near: string, far: string): Promise<void> {
   await describe(page);
   await page.goto('/fence');
   await page.getByRole('link', { name: 'Walk the line' }).click();
@@ -72,10 +73,9 @@ test('the line is walked; it has fallen; the leak is found, mended and held', as
   await expect(page).toHaveURL(/walk\/./);
   await page.goto('/place');
   const { place } = JSON.parse(await exportPlace(page)) as { place: { fence: { id: string } } };
-  // Of the walk: what the tester shows near and at the far end.
   for (const [id, volts] of [
-    ['check.voltsNear', '3.4'],
-    ['fence.volts', '3.4'],
+    ['check.voltsNear', near],
+    ['fence.volts', far],
   ] as const) {
     await page.goto(`/walk/${place.fence.id}~${id}`);
     for (const digit of volts) await press(page, digit);
@@ -84,18 +84,38 @@ test('the line is walked; it has fallen; the leak is found, mended and held', as
     await expect(page).not.toHaveURL(before);
   }
   await page.goto('/fence');
-  await expect(headline(page)).toHaveText('Something drags the line down');
+}
+
+/** Test after test as the page asks for them; `shows`: what the tester then shows, by the page's own sentence. */
+async function search(page: Page, shows: (asked: string) => string): Promise<void> {
   await page.getByRole('link', { name: 'Where is it?' }).click();
-  // The tester is played: the leak is in the last bay, so opening anywhere brings the volts back.
   for (let tests = 0; tests < 8; tests += 1) {
-    await expect(headline(page)).toHaveText(/^(Open the line|Read the volts|It is at|Look at)/);
-    if (!/^(Open|Read)/.test((await headline(page).textContent()) ?? '')) break;
-    const opened = /^Open/.test((await headline(page).textContent()) ?? '');
-    const was = await headline(page).textContent();
-    await fill(page, 'It reads, kV', opened ? '6.9' : '3.4');
+    await expect(headline(page)).toHaveText(
+      /^(Open the line|Read the volts|It is at|Look at|Between)/,
+    );
+    const asked = (await headline(page).textContent()) ?? '';
+    if (!/^(Open|Read)/.test(asked)) return;
+    await fill(page, 'It reads, kV', shows(asked));
     await button(page, 'Write it down').click();
-    await expect(headline(page)).not.toHaveText(was ?? '');
+    await expect(headline(page)).not.toHaveText(asked);
   }
+}
+
+/** The mend that is on the screen, done and measured again: volts at the far end. */
+async function holdsWith(page: Page, volts: string): Promise<void> {
+  for (const digit of volts) await press(page, digit);
+  await button(page, /^(Save, then|Next:|Save)/).click();
+  await expect(
+    page.getByText('Measured again: it holds against what it was made for.'),
+  ).toBeVisible();
+  await page.goto('/fence');
+}
+
+test('the line is walked; it has fallen; the leak is found, mended and held', async ({ page }) => {
+  await walkLine(page, '3.4', '3.4');
+  await expect(headline(page)).toHaveText('Something drags the line down');
+  // The tester is played: the leak is in the last bay, so opening anywhere brings the volts back.
+  await search(page, (asked) => (asked.startsWith('Open') ? '6.9' : '3.4'));
   await expect(headline(page)).toHaveText(/^It is at/);
   await button(page, 'weeds lying over it').or(button(page, 'the mesh itself')).last().click();
   await expect(headline(page)).toHaveText('Clear what touches the strand');
@@ -103,13 +123,24 @@ test('the line is walked; it has fallen; the leak is found, mended and held', as
   await button(page, 'Measure again').click();
   await page.getByRole('radio', { name: /^nothing/ }).click();
   await button(page, /^(Save, then|Next:|Save)/).click();
-  for (const digit of '6.6') await press(page, digit);
-  await button(page, /^(Save, then|Next:|Save)/).click();
-  await expect(
-    page.getByText('Measured again: it holds against what it was made for.'),
-  ).toBeVisible();
-  await page.goto('/fence');
+  await holdsWith(page, '6.6');
   await expect(headline(page)).not.toHaveText('Something drags the line down');
+});
+
+test('live near the energizer, dead at the far end: where the wire is broken is found, it is joined and holds', async ({
+  page,
+}) => {
+  await walkLine(page, '6.9', '0');
+  await expect(headline(page)).toHaveText('Part of the line is dead');
+  // Broken into the last bay: wherever else it is read it lives.
+  await search(page, () => '6.9');
+  await expect(headline(page)).toHaveText(/^Between .* and .* the wire no longer leads$/);
+  await button(page, 'a broken wire or an undone joint').click();
+  await expect(headline(page)).toHaveText('Join the wire anew');
+  await button(page, 'Mark it done').click();
+  await button(page, 'Measure again').click();
+  await holdsWith(page, '6.6');
+  await expect(headline(page)).not.toHaveText('Part of the line is dead');
 });
 
 test('a first line is put on the list; it is there and holds once volts are read at its far end', async ({

@@ -99,14 +99,15 @@ export function leakSearch(
       prior: likelier(bays[bay]) / leakSizes.length,
     })),
   );
-  // Of several wires joined at their ends one that is broken is fed from both sides, and hardly felt.
-  const breaks = ring.bays.some(({ wires }) => wires.length > 1)
-    ? []
-    : places.slice(1).map((into): Suspect => ({
-        fault: { brokenInto: into },
-        bay: deadFrom(into, path.feed),
-        prior: likelierBroken * atDoor(bays[into - 1]) * atDoor(bays[into]),
-      }));
+  // Of several wires joined at their ends one that is broken is fed from both sides, and not felt: it is all of them, or none.
+  const breaks = places.slice(1).map((into): Suspect => ({
+    fault: { brokenInto: into },
+    bay: deadFrom(into, path.feed),
+    prior:
+      likelierBroken ** (ring.bays[into]?.wires.length ?? 1) *
+      atDoor(bays[into - 1]) *
+      atDoor(bays[into]),
+  }));
   const suspects = [...leaks, ...breaks];
   // One wire to a bay: nodes are counted as bays are.
   const reads: LeakSearch['reads'] = (test, fault) => {

@@ -31,7 +31,7 @@ export const likelierWhere: Readonly<Record<Touching, number>> = {
 };
 /** And where nobody has looked. */
 export const likelierUnread = 2;
-/** And how likely the wire is broken, or a joint undone, between two bays, against a leak in one found clear. */
+/** And how likely the wire is broken, or a joint undone, between two bays, against a leak in one found clear; once more for each further wire. */
 export const likelierBroken = 0.5;
 /** And at a door, whose handle, lead and posts are handled every day. */
 export const likelierAtDoor = 2;
