@@ -11,6 +11,7 @@ import { nightsPageCost } from './nights-page';
 import { performancePage } from './performance-page';
 import { planningCost } from './planning';
 import { repaint } from './repaint';
+import { shoppingCost } from './shopping';
 import { firstLoad } from './size';
 import { tenYearsCost } from './ten-years';
 
@@ -41,6 +42,7 @@ async function main(): Promise<void> {
     ...memoryCost(),
     fence: fenceCost(),
     devices: devicesCost(),
+    shopping: shoppingCost(),
     nightsPage,
   });
   writeFileSync(join(root, 'docs', 'performance.md'), page);

@@ -1,5 +1,6 @@
 /** The figures of a bench run as docs/performance.md. What was done about them is prose kept here, so that one script writes the page. */
 import type { DevicesCost } from './devices';
+import type { ShoppingCost } from './shopping';
 import type { FenceCost } from './fence';
 import type { JudgingCost } from './judging';
 import type { Scores } from './lighthouse.mjs';
@@ -22,6 +23,7 @@ export function performancePage(
     MemoryCost & {
       readonly fence: FenceCost;
       readonly devices: DevicesCost;
+      readonly shopping: ShoppingCost;
       readonly nightsPage: NightsPageCost;
     },
 ): string {
@@ -103,6 +105,14 @@ the place counts as sound, so that there is something to be won); five sums of m
 | a general exact solver (HiGHS) on the same, in times of ours | ${planned.highsTimes} |
 | ${planned.beyond.candidates} candidates, 30 animals: the worst sum (aim 5000 ms: ${met(planned.beyond.worstMs < 5100)}) | ${planned.beyond.worstMs} ms, proved gap ${planned.beyond.gap} |
 | the same, from place to problem | ${planned.beyond.buildMs} ms |
+
+## At the till
+
+| what | took |
+|---|---|
+| a first cutting of 200 pieces from six rolls (aim 1000 ms: ${met(years.shopping.cutMs < 1000)}) | ${years.shopping.cutMs} ms |
+| all mends of the second demo place in whole rolls and packs, laid and cut | ${years.shopping.usualMs} ms |
+| the same for nothing, with half of the sizes not to be had, and for sums beyond all measure (aim 1000 ms each: ${met(Math.max(years.shopping.freeMs, years.shopping.missingMs, years.shopping.hugeMs) < 1000)}) | ${years.shopping.freeMs}, ${years.shopping.missingMs} and ${years.shopping.hugeMs} ms |
 
 ## Ten years
 
