@@ -74,10 +74,23 @@ test('a seam is not tied for less than it is worth', () => {
 });
 
 test('what runs from post to post is never turned', () => {
-  for (const { isUpright } of layingsOf(stretchOf(800, 400, [500]), shop)) {
-    expect(isUpright).toBe(false);
-  }
-  expect(layingsOf(stretchOf(800, 400), shop).some(({ isUpright }) => isUpright)).toBe(true);
+  for (const { along } of layingsOf(stretchOf(800, 400, [500]), shop)) expect(along).toBe(800);
+  expect(layingsOf(stretchOf(800, 400), shop).some(({ along }) => along === 400)).toBe(true);
+});
+
+test('offcuts are cut from as they come: a shed full of them is no more work than an empty one', () => {
+  const shed = Array.from({ length: 40 }, (_, at): Roll => ({
+    id: `offcut ${at}`,
+    width: 200 + 13 * at,
+    length: 400 + 31 * at,
+    cents: 0,
+    count: 1,
+  }));
+  const stretch = stretchOf(900, 500);
+  expect(layingsOf(stretch, [...shop, ...shed])).toEqual(layingsOf(stretch, shop));
+  // It lies in the shed only turned: 500 by 900 of an offcut 600 wide.
+  const [turned] = bestDivision([stretchOf(500, 900)], [...shop, ...shed])?.cutting.rolls ?? [];
+  expect(turned?.roll.cents).toBe(0);
 });
 
 test('small lists: hardly dearer than the best of all ways of laying each stretch', () => {

@@ -7,7 +7,7 @@ import { ours } from '../../tables/assumptions';
 import { firstCutting, quick, cheapestCutting } from '../cutting/cheapest-cutting';
 import type { Cutting, Roll } from '../cutting/cutting';
 import { divided, type CutPiece, type Division } from './divide';
-import { layingsOf, seamOf, type Laying } from './layings';
+import { layingsOf, seamOf, sizedBy, type Laying } from './layings';
 import type { Stretch } from './stretch';
 
 /** What a seam has to spare at the till before it is worth the tying. */
@@ -83,8 +83,9 @@ type Ways = readonly (readonly Laying[])[];
  * short or the long side along the roll; as long as each roll.
  */
 function startsOf(stretches: readonly Stretch[], ways: Ways, rolls: readonly Roll[]): Division[] {
-  const lengths = [...new Set(rolls.map(({ length }) => length)), 0];
-  const widths = [...new Set(rolls.map(({ width }) => width))];
+  const sizes = sizedBy(rolls);
+  const lengths = [...new Set(sizes.map(({ length }) => length)), 0];
+  const widths = [...new Set(sizes.map(({ width }) => width))];
   const isJoined = stretches.some(({ joints }) => joints.length > 0);
   const known = new Set<string>();
   return widths

@@ -11,45 +11,41 @@ export interface Laying {
   readonly along: number;
   /** Widths of strips side by side, with what they lie over each other. */
   readonly across: readonly number[];
-  /** Turned: strips stand across the stretch. Only what is joined at no post can be. */
-  readonly isUpright: boolean;
 }
 
 /** Length of what is joined strip to strip, mm. */
 export const seamOf = ({ along, across }: Laying): number => along * (across.length - 1);
 
-/** Sizes of what is sold that decide what can be laid; mm. */
+/** Widths of strips, and the widest piece there can be; mm. */
 interface Sizes {
   readonly widths: readonly number[];
   readonly widest: number;
-  readonly longest: number;
 }
 
-/** Those with the fewest seams first, of those as it lies before it stands; never empty, though what is too large stays so. */
-export function layingsOf(stretch: Stretch, rolls: readonly Roll[]): readonly Laying[] {
-  const widths = [...new Set(rolls.map(({ width }) => width))].sort((a, b) => b - a);
-  const sizes = {
-    widths,
-    widest: Math.max(...widths),
-    longest: Math.max(...rolls.map(({ length }) => length)),
-  };
-  const { length, height, overlap } = stretch;
-  const isFree = stretch.joints.length === 0;
-  const lying = acrossOf(height, overlap, sizes).map((across) => ({
-    along: length,
-    across,
-    isUpright: false,
-  }));
-  const standing =
-    isFree && height <= sizes.longest
-      ? acrossOf(length, overlap, sizes).map((across) => ({
-          along: height,
-          across,
-          isUpright: true,
-        }))
-      : [];
-  const all = [...lying, ...standing].sort((a, b) => a.across.length - b.across.length);
-  return all.length > 0 ? all : [{ along: length, across: [height], isUpright: false }];
+/** Rolls whose sizes stretches are divided by: those in the shop, for an offcut is taken as it comes; those in the shed where no other is to be had. */
+export function sizedBy(rolls: readonly Roll[]): readonly Roll[] {
+  const inShop = rolls.filter(({ count }) => count === undefined);
+  return inShop.length > 0 ? inShop : rolls;
+}
+
+/**
+ * Those with the fewest seams first, of those as it lies before it is turned; never empty, though what is too large stays so. Only what is
+ * joined at no post can be turned.
+ */
+export function layingsOf(
+  { length, height, overlap, joints }: Stretch,
+  rolls: readonly Roll[],
+): readonly Laying[] {
+  const widths = [...new Set(sizedBy(rolls).map(({ width }) => width))].sort((a, b) => b - a);
+  const sizes = { widths, widest: Math.max(...rolls.map(({ width }) => width)) };
+  const longest = Math.max(...rolls.map((it) => it.length));
+  const laid = (along: number, wide: number) =>
+    acrossOf(wide, overlap, sizes).map((across): Laying => ({ along, across }));
+  const canBeTurned = joints.length === 0 && height <= longest;
+  const all = [...laid(length, height), ...(canBeTurned ? laid(height, length) : [])];
+  return all.length > 0
+    ? all.sort((a, b) => a.across.length - b.across.length)
+    : [{ along: length, across: [height] }];
 }
 
 /** Each way of coming to a width: whole, in strips of one width, or with a wider one for the rest. */
