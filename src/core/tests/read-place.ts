@@ -23,6 +23,7 @@ export const sound: State = {
   'ground.soil': 'firm',
   'ground.weight': 80,
   'ground.pegs': 450,
+  'ground.timber': 'sound',
   'ground.digging': 'no',
   'ground.floor': 'none',
   'skirt.depth': 0,
