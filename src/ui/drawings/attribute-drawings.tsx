@@ -34,7 +34,7 @@ export const attributeDrawings: {
   'ground.soil': { hands: shapes.spade, mark: 'ground-line', answers: soilPictures },
   'ground.weight': { hands: shapes.frameLifted, mark: 'ground-line' },
   'ground.pegs': { hands: shapes.peg, mark: 'ground-line' },
-  'ground.timber': { hands: shapes.look, mark: 'ground-line', answers: 'words-only' },
+  'ground.timber': { hands: shapes.timberProbed, mark: 'ground-line', answers: 'words-only' },
   'ground.digging': { hands: shapes.dugUnder, mark: 'ground-line', answers: 'words-only' },
   'ground.floor': { hands: shapes.wireFloor, mark: 'ground-line', answers: coverPicture },
   'skirt.depth': { hands: shapes.skirtDown, mark: 'below-ground' },

@@ -132,6 +132,17 @@ export const peg = (
   </>
 );
 
+/** A screwdriver pushed into the beam that the wall stands on. */
+export const timberProbed = (
+  <>
+    <Ground at={54} />
+    <Panel y={4} height={32} />
+    <Box at={[8, 38, 80, 15]} fill={color.ground} />
+    <Stroke d="M66 24L52 46" width={3} />
+    <Stroke d="M78 5L67 22" width={9} />
+  </>
+);
+
 export const skirtDown = (
   <>
     <Ground at={32} />
