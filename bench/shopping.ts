@@ -4,13 +4,14 @@
  */
 import { tamarackBank } from '../demo/tamarack-bank';
 import { cheapestCutting, quick } from '../src/core/mends/cutting/cheapest-cutting';
-import type { Piece, Roll } from '../src/core/mends/cutting/cutting';
+import type { Piece } from '../src/core/mends/cutting/cutting';
 import { buildProblem } from '../src/core/mends/plan/build-problem';
 import { tillOf } from '../src/core/mends/plan/till';
 import { firstShop, type OwnPrice, type Shop } from '../src/core/mends/shopping/shop';
 import { soldByDefault } from '../src/core/mends/shopping/sold';
 import { materials } from '../src/core/mends/catalogue/prices';
 import { applyReadings } from '../src/core/records/apply-readings';
+import { meshRolls } from '../src/core/tests/mesh-rolls';
 
 export interface ShoppingCost {
   /** A first cutting of 200 pieces from six rolls, ms. */
@@ -21,15 +22,6 @@ export interface ShoppingCost {
   readonly missingMs: number;
   readonly hugeMs: number;
 }
-
-const rolls: readonly Roll[] = [
-  [600, 5000, 3000],
-  [900, 5000, 4500],
-  [600, 10_000, 5280],
-  [900, 10_000, 7920],
-  [900, 25_000, 18_000],
-  [1200, 25_000, 24_000],
-].map(([width = 0, length = 0, cents = 0]) => ({ id: `${width}x${length}`, width, length, cents }));
 
 /** Of sizes as they come: the next of each by a step that shares no factor with how many there are. */
 const pieces = Array.from({ length: 200 }, (_, at): Piece => ({
@@ -58,7 +50,7 @@ export function shoppingCost(): ShoppingCost {
   const priced = (of: Shop): number => timed(() => tillOf(session, of).cost(all));
   priced(shop);
   return {
-    cutMs: timed(() => cheapestCutting(pieces, rolls, quick)),
+    cutMs: timed(() => cheapestCutting(pieces, meshRolls, quick)),
     usualMs: priced(shop),
     freeMs: priced(at(ownPrices(0))),
     missingMs: priced(

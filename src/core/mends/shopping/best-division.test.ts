@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import { cheapestCutting } from '../cutting/cheapest-cutting';
 import type { Roll } from '../cutting/cutting';
+import { meshRolls, rollsOf } from '../../tests/mesh-rolls';
 import { bestDivision, seamWorth } from './best-division';
 import { divided } from './divide';
 import { layingsOf, seamOf, type Laying } from './layings';
@@ -16,19 +17,6 @@ const stretchOf = (length: number, height: number, joints: readonly number[] = [
   joints,
   overlap: 50,
 });
-
-/** Width, length, price. */
-const rollsOf = (...all: readonly (readonly [number, number, number])[]): Roll[] =>
-  all.map(([width, length, cents]) => ({ id: `${width}x${length}`, width, length, cents }));
-
-const shop = rollsOf(
-  [600, 5000, 3000],
-  [900, 5000, 4500],
-  [600, 10_000, 5280],
-  [900, 10_000, 7920],
-  [900, 25_000, 18_000],
-  [1200, 25_000, 24_000],
-);
 
 const bought = (stretches: readonly Stretch[], rolls: readonly Roll[]) => {
   const best = bestDivision(stretches, rolls);
@@ -49,7 +37,7 @@ test('a panel is turned where that leaves another beside it', () => {
 });
 
 test('what is sold wide enough only by the long roll is joined of two narrow ones', () => {
-  const { rolls, pieces } = bought([stretchOf(4000, 1150)], shop);
+  const { rolls, pieces } = bought([stretchOf(4000, 1150)], meshRolls);
   // Twice 600 with 50 mm over each other: one roll of 10 m, for less than a quarter of the wide one's price.
   expect(rolls).toEqual(['600x10000']);
   expect(pieces).toEqual([
@@ -74,8 +62,8 @@ test('a seam is not tied for less than it is worth', () => {
 });
 
 test('what runs from post to post is never turned', () => {
-  for (const { along } of layingsOf(stretchOf(800, 400, [500]), shop)) expect(along).toBe(800);
-  expect(layingsOf(stretchOf(800, 400), shop).some(({ along }) => along === 400)).toBe(true);
+  for (const { along } of layingsOf(stretchOf(800, 400, [500]), meshRolls)) expect(along).toBe(800);
+  expect(layingsOf(stretchOf(800, 400), meshRolls).some(({ along }) => along === 400)).toBe(true);
 });
 
 test('offcuts are cut from as they come: a shed full of them is no more work than an empty one', () => {
@@ -87,9 +75,10 @@ test('offcuts are cut from as they come: a shed full of them is no more work tha
     count: 1,
   }));
   const stretch = stretchOf(900, 500);
-  expect(layingsOf(stretch, [...shop, ...shed])).toEqual(layingsOf(stretch, shop));
+  expect(layingsOf(stretch, [...meshRolls, ...shed])).toEqual(layingsOf(stretch, meshRolls));
   // It lies in the shed only turned: 500 by 900 of an offcut 600 wide.
-  const [turned] = bestDivision([stretchOf(500, 900)], [...shop, ...shed])?.cutting.rolls ?? [];
+  const [turned] =
+    bestDivision([stretchOf(500, 900)], [...meshRolls, ...shed])?.cutting.rolls ?? [];
   expect(turned?.roll.cents).toBe(0);
 });
 
@@ -101,11 +90,14 @@ test('small lists: hardly dearer than the best of all ways of laying each stretc
   });
   const over = lists.map((list) => {
     const stretches = list.map(([length, height]) => stretchOf(length, height));
-    const costs = combined(stretches.map((it) => layingsOf(it, shop))).flatMap((layings) => {
-      const result = cheapestCutting(divided(stretches, shop, { longest: 0, layings }), shop);
+    const costs = combined(stretches.map((it) => layingsOf(it, meshRolls))).flatMap((layings) => {
+      const result = cheapestCutting(
+        divided(stretches, meshRolls, { longest: 0, layings }),
+        meshRolls,
+      );
       return 'cutting' in result ? [result.cutting.cents + worthOf(layings)] : [];
     });
-    const best = bestDivision(stretches, shop);
+    const best = bestDivision(stretches, meshRolls);
     const ours = (best?.cutting.cents ?? Infinity) + seamsIn(best?.pieces ?? []);
     // Nothing found is cheaper than all that there is.
     expect(ours).toBeGreaterThanOrEqual(Math.min(...costs) - 1e-6);
@@ -142,12 +134,15 @@ test('a joined run is no dearer than laid whole from post to post', () => {
       (bays, height) => {
         const ends = bays.map((_, at) => bays.slice(0, at + 1).reduce((sum, it) => sum + it, 0));
         const run = stretchOf(ends.at(-1) ?? 0, height, ends.slice(0, -1));
-        const layings = [layingsOf(run, shop)[0] as Laying];
+        const layings = [layingsOf(run, meshRolls)[0] as Laying];
         const plain = [0, 5000, 10_000, 25_000].flatMap((longest) => {
-          const result = cheapestCutting(divided([run], shop, { longest, layings }), shop);
+          const result = cheapestCutting(
+            divided([run], meshRolls, { longest, layings }),
+            meshRolls,
+          );
           return 'cutting' in result ? [result.cutting.cents] : [];
         });
-        const best = bestDivision([run], shop);
+        const best = bestDivision([run], meshRolls);
         expect(best?.cutting.cents).toBeLessThanOrEqual(Math.min(...plain));
       },
     ),
