@@ -7,7 +7,7 @@ import type { TearReason } from './reason';
 import { minutesOf, type EffortLevel } from './effort-level';
 
 /** Time for gnawing wood, by its condition; plastic goes in minutes (assumptions of ours). */
-const gnawingWood: Readonly<Record<Condition, EffortLevel>> = {
+export const gnawingWood: Readonly<Record<Condition, EffortLevel>> = {
   sound: 'night',
   worn: 'hour',
   failing: 'minutes',

@@ -7,11 +7,12 @@ import { memberAt, type Bound } from './bound';
 import { compareMinutes, minutesOf, type EffortLevel } from './effort-level';
 import { part } from './pass';
 import type { PartEffort, TimberReason } from './reason';
+import { gnawingWood } from './tear';
 
-/** As failing boards are gnawed, and worn ones (assumptions of ours; see tear.ts). */
+/** Soft timber is gnawed as worn boards are, rotten as failing ones. */
 const gnawing: Readonly<Record<Exclude<TimberState, 'sound'>, EffortLevel>> = {
-  soft: 'hour',
-  rotten: 'minutes',
+  soft: gnawingWood.worn,
+  rotten: gnawingWood.failing,
 };
 
 /**

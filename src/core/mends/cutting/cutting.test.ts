@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import loadHighs from 'highs';
 import { cuttingLp } from '../../tests/cutting-as-lp';
+import { meshRolls } from '../../tests/mesh-rolls';
 import { cheapestCutting, quick, type CuttingLimits } from './cheapest-cutting';
 import { dualBound } from './dual-bound';
 import { packing } from './packing';
@@ -42,15 +43,6 @@ function expectCuttable(pieces: readonly Piece[], { rolls, cents, waste }: Cutti
   );
   expect(waste).toBeCloseTo(sections - sumBy(pieces, areaOf), 3);
 }
-
-const meshRolls = [
-  [600, 5000, 3000],
-  [900, 5000, 4500],
-  [600, 10_000, 5280],
-  [900, 10_000, 7920],
-  [900, 25_000, 18_000],
-  [1200, 25_000, 24_000],
-];
 
 /** Width, length, price. */
 const asRolls = (all: readonly (readonly number[])[]): Roll[] =>
@@ -155,7 +147,7 @@ test('thirty pieces and six roll sizes are proved to the cent', () => {
     fc.array(fc.record({ length: lengths, width: widths }), { minLength: 30, maxLength: 30 }),
     { seed: 11, numRuns: 8 },
   );
-  const rolls = asRolls(meshRolls);
+  const rolls = meshRolls;
   for (const given of cases) {
     const pieces = given.map((it, at): Piece => ({ id: `p${at}`, ...it }));
     const ours = cut(pieces, rolls);
@@ -183,7 +175,7 @@ test('lists of 5 to 200 pieces, looked at quickly: hardly dearer than any cuttin
     const count = Math.round(5 * 40 ** (seed / 99));
     const [given = []] = fc.sample(list(count, seed % 4 === 0), { seed, numRuns: 1 });
     const pieces = given.map((it, at): Piece => ({ id: `p${at}`, ...it }));
-    const ours = cut(pieces, seed % 4 === 0 ? asRolls(bars) : asRolls(meshRolls), quick);
+    const ours = cut(pieces, seed % 4 === 0 ? asRolls(bars) : meshRolls, quick);
     if (seed % 9 === 0) expectCuttable(pieces, ours);
     return ours.cents / ours.lowestCents - 1;
   }).sort((a, b) => a - b);
@@ -198,7 +190,7 @@ test.each([0, 1, 1e12])('rolls for %d hundredths are cut as well as others', (ce
     length: 500 + 37 * at,
     width: 100 + 13 * (at % 40),
   }));
-  const rolls = asRolls(meshRolls.map(([width = 0, length = 0]) => [width, length, cents]));
+  const rolls = meshRolls.map((it) => ({ ...it, cents }));
   const ours = cut(pieces, rolls, quick);
   expectCuttable(pieces, ours);
   expect(ours.lowestCents).toBeLessThanOrEqual(ours.cents);
