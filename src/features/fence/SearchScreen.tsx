@@ -176,6 +176,7 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
             <EndOfSearch
               key={JSON.stringify(step)}
               bays={step.kind === 'found' ? [idAt(step.bay)] : step.bays.map(idAt)}
+              isBroken={step.kind === 'found' && step.brokenInto !== undefined}
               nameOf={(bay) => bayName(place, bay)}
               onEnd={end}
               onClear={(bay) => void keep('a-test-on-the-line', { by: 'clear', bay })}
@@ -239,14 +240,21 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
   }
 }
 
-/** What it was, in the bay that it is in. */
+const broken = ['broken', fenceText.wireBroken] as const;
+const leaks = touching
+  .filter((it) => it !== 'nothing')
+  .map((it) => [it, touchingNames[it][0]] as const);
+
+/** What it was, in the bay that it is in; the likelier first. */
 function EndOfSearch({
   bays,
+  isBroken,
   nameOf,
   onEnd,
   onClear,
 }: {
   readonly bays: readonly BayId[];
+  readonly isBroken: boolean;
   readonly nameOf: (bay: BayId) => string;
   readonly onEnd: (bay: BayId, touched: Touching | 'broken') => void;
   readonly onClear: (bay: BayId) => void;
@@ -264,12 +272,7 @@ function EndOfSearch({
       )}
       <Choice
         label={fenceText.hereItIs}
-        options={[
-          ...touching
-            .filter((it) => it !== 'nothing')
-            .map((it) => [it, touchingNames[it][0]] as const),
-          ['broken' as const, fenceText.wireBroken] as const,
-        ]}
+        options={isBroken ? [broken, ...leaks] : [...leaks, broken]}
         value={undefined}
         onChange={(it) => bay !== undefined && onEnd(bay, it)}
       />

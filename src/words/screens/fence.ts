@@ -124,7 +124,8 @@ export const fenceText = spoken('fence', {
   walk: 'Walk the line',
   walkWhy: 'Six readings on a sound line, and a look at each bay.',
   search: 'Where is it?',
-  searchWhy: 'When the volts have fallen: test by test to the leak.',
+  searchWhy:
+    'When the volts have fallen: test by test to the leak, or to where the wire is broken.',
   onlyFromAListedEnergizer:
     'Only from a listed energizer, by its own instructions and your local rules; one energizer to a fence, never mains; signs at every access. People with medical devices, and children, keep off. In lightning, unplug it. Off, unhook, through, hook, on.',
   figures: 'What this is worked out by',
