@@ -1,6 +1,7 @@
 /** What the line costs: one tap of “what if” on the demo place and on a place of 60 bays with two wires round, and the first step of a search there. */
 import { tamarackBank } from '../demo/tamarack-bank';
-import { fenceView, nextTest } from '../src/core/fence/fence-view';
+import { fenceView } from '../src/core/fence/fence-view';
+import { nextTest } from '../src/core/fence/next-test';
 import { stringRound } from '../src/core/place/edit/line-round';
 import { is } from '../src/core/place/possible';
 import type { Place } from '../src/core/place/place';

@@ -1,6 +1,7 @@
 /** `npm run -s fence -- FILE [--soil dry|moist|wet|frozen] [--date YYYY-MM-DD] [--json]`: what the electric line gives, bay by bay. */
 import { parseArgs } from 'node:util';
-import { fenceView, nextTest } from '../src/core/fence/fence-view';
+import { fenceView } from '../src/core/fence/fence-view';
+import { nextTest } from '../src/core/fence/next-test';
 import { fenceJson } from '../src/core/formats/fence-json';
 import { applyReadings, batteryReadOn, inDateOrder } from '../src/core/records/apply-readings';
 import { grounds, type Ground } from '../src/core/tables/fence-ground';

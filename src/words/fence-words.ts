@@ -6,7 +6,7 @@ import type { FenceView } from '@/core/fence/fence-view';
 import type { NextStep } from '@/core/fence/find-leak';
 import { testerLeast } from '@/core/tables/fence-faults';
 import type { FirstThing } from '@/core/fence/first-thing';
-import { fedSide } from '@/core/fence/find-leak';
+import { fedSide } from '@/core/fence/fed-side';
 import { dayWords } from './day-words';
 import { capital, count, listOf, touchingNames } from './names';
 

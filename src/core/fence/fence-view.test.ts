@@ -5,9 +5,10 @@ import { is } from '../place/possible';
 import { applyReadings } from '../records/apply-readings';
 import { setAttribute } from '../records/set-attribute';
 import type { Touching } from '../tables/shocking';
-import { fenceView, nextTest, type FenceView } from './fence-view';
+import { fenceView, type FenceView } from './fence-view';
 import { neededVolts } from './needed-volts';
 import { linePathOf } from './line-path';
+import { nextTest } from './next-test';
 
 const date = '2026-10-10';
 const found = applyReadings(tamarackBank.place, tamarackBank.walks).place;

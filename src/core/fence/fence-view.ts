@@ -1,22 +1,18 @@
 /** A described line as it is shown: bay by bay what was read and what is worked out, earth, battery, and what to do first. */
-import { daysBetween, daysLater } from '../schema/day';
 import { memoized } from '../memo';
 import type { Bay } from '../place/bay';
 import { usualRods, type Fence, type FenceLine } from '../place/fence';
 import type { Place } from '../place/place';
-import { bounds, isKnown, type PossibleAmount } from '../place/possible';
-import { daylightHours } from '../place/dusk';
+import { bounds, type PossibleAmount } from '../place/possible';
 import { touching, type Touching } from '../tables/shocking';
-import { nightsLeft, type Banded, type BatteryDay } from './battery';
+import { batteryLeft, type BatteryLeft } from './battery-left';
 import { rodsMissing } from './earth-test';
-import { leakSearch, nextStep, type NextStep, type LeakTestResult } from './find-leak';
 import { firstThing, type FirstThing } from './first-thing';
 import { judgedCase, type LineCase } from './line-case';
 import { touchedBy } from './line-network';
 import { linePathOf, type LinePath } from './line-path';
 import { neededVolts } from './needed-volts';
 import { believedLine, solvedLine, type BelievedBay } from './reaching';
-import { readVolts } from './read-volts';
 import type { SolvedLine } from './solved-line';
 import { sourceOf, type Source } from './source';
 import { caseIf, isChanged, placeIf, type WhatIf } from './what-if';
@@ -28,7 +24,7 @@ export interface ViewedBay extends BelievedBay {
 }
 
 /** A whole line on a day. */
-export interface FenceView {
+export interface FenceView extends BatteryLeft {
   readonly path: LinePath;
   readonly source: Source | undefined;
   readonly lineCase: LineCase;
@@ -42,14 +38,6 @@ export interface FenceView {
   readonly stakeRead: number | undefined;
   /** `none-would-do`: not even fifty of them. */
   readonly rodsMissing: number | 'none-would-do' | undefined;
-  /** Nights left from today on; where nobody has read the battery, of a full one. `Infinity`: its panel carries it. */
-  readonly nights: Banded | undefined;
-  /** The same at freezing, of a battery that minds it. */
-  readonly nightsInFrost: Banded | undefined;
-  /** The day on which the battery was read. */
-  readonly batteryRead: string | undefined;
-  /** The day on which it wants changing; `undefined` where nobody has read it. */
-  readonly changeOn: string | undefined;
   readonly first: FirstThing;
 }
 
@@ -80,16 +68,6 @@ export function fenceView(
   const bays = believed.map((it) => ({ ...it, touched: worstTouch(it.bay, lineCase) }));
   const rods = described.line.rods ?? usualRods;
   const stakeRead = valueOf(fence.stake);
-  const atReading = nightsLeft(described.line.energizer, fence.on, batteryDay(place, date));
-  const gone = batteryRead === undefined ? 0 : Math.max(0, daysBetween(batteryRead, date));
-  const nights = atReading && less(atReading, gone);
-  const inFrost = nightsLeft(described.line.energizer, fence.on, {
-    ...batteryDay(place, date),
-    degrees: 0,
-  });
-  // Of one that is used up nothing is left to freeze.
-  const isColder =
-    inFrost !== undefined && inFrost.value < (atReading?.value ?? 0) && inFrost.value - gone >= 1;
   const view = {
     path,
     source,
@@ -104,13 +82,7 @@ export function fenceView(
       source &&
       (rodsMissing(source, rods, lineCase.ground, changes ? undefined : stakeRead) ??
         ('none-would-do' as const)),
-    nights,
-    nightsInFrost: isColder ? less(inFrost, gone) : undefined,
-    batteryRead,
-    changeOn:
-      atReading && batteryRead !== undefined && Number.isFinite(atReading.value)
-        ? daysLater(batteryRead, Math.floor(atReading.value))
-        : undefined,
+    ...batteryLeft({ fence, setting: place.setting }, date, batteryRead),
   };
   return { ...view, first: firstThing(described, view, solved) };
 }
@@ -155,39 +127,9 @@ function worstTouch({ strands }: Bay, lineCase: LineCase): Touching | undefined 
     .reduce((worst, it) => (touching.indexOf(it) > touching.indexOf(worst) ? it : worst));
 }
 
-const less = ({ value, band: [low, high] }: Banded, gone: number): Banded => ({
-  value: Math.max(0, value - gone),
-  band: [Math.max(0, low - gone), Math.max(0, high - gone)],
-});
-
 /** Known to one figure, else the middle of what it may be. */
 function valueOf(possible: PossibleAmount | undefined): number | undefined {
   if (possible === undefined || 'any' in possible) return undefined;
   const [low, high] = bounds(possible, [0, 0]);
   return (low + high) / 2;
-}
-
-function batteryDay({ fence, setting }: Place, date: string): BatteryDay {
-  const daylight = setting.position && daylightHours(date, setting.position);
-  return {
-    ...(isKnown<number>(fence?.rest) && { rest: fence.rest.is }),
-    ...(daylight !== undefined && { daylight }),
-  };
-}
-
-/** Readings on record that show a leak are tests of it already; from before the line fell they say nothing of it. */
-export function readingsOfLeak({ path, first }: FenceView, fence: Fence): LeakTestResult[] {
-  if (first.kind !== 'leak') return [];
-  return [...readVolts(path, fence)].map(([at, [low, high]]) => ({
-    test: { kind: 'read', at },
-    volts: (low + high) / 2,
-  }));
-}
-
-/** The best next test for a leak, after the readings that show it. */
-export function nextTest(view: FenceView, fence: DescribedFence): NextStep | undefined {
-  const { path, source, lineCase } = view;
-  if (!source) return undefined;
-  const search = leakSearch(path, fence.line, source, lineCase);
-  return nextStep(search, readingsOfLeak(view, fence), path.feed);
 }

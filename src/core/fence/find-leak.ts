@@ -24,6 +24,7 @@ import {
   testerShare,
 } from '../tables/fence-faults';
 import type { Touching } from '../tables/shocking';
+import { fedSide } from './fed-side';
 import type { LineCase } from './line-case';
 import { networkOf } from './line-network';
 import type { LineBay, LinePath } from './line-path';
@@ -178,9 +179,6 @@ function inFedPart({ path, from, solved }: FedPart, at: number, bay: number, ohm
     ? withLeak(solved, at - from, { node, ohms })
     : (solved.volts[at - from] ?? 0);
 }
-
-/** The bay beside the opened place from which the feed is still reached. */
-export const fedSide = (into: number, feed: number): number => (feed < into ? into - 1 : into);
 
 /** The first bay that is dead where the wire is broken into this one. */
 const deadFrom = (into: number, feed: number): number => (feed < into ? into : into - 1);

@@ -3,7 +3,7 @@
  * that stays the same however often it is asked: what is put off or done is said of it.
  */
 import type { AttributeId } from '../attributes';
-import { fenceView } from '../fence/fence-view';
+import { batteryLeft } from '../fence/battery-left';
 import { awayAhead, learningOn } from '../nights/away';
 import { allBays } from '../place/find';
 import { isStrung } from '../place/strand-there';
@@ -110,7 +110,7 @@ function lineDue({ found, today }: DueIn): Due[] {
       (last) => daysLater(last, lineEvery.value),
       today,
     );
-  const empty = fenceView(place, today, {}, batteryReadOn(place, found.provenance))?.changeOn;
+  const empty = batteryLeft(place, today, batteryReadOn(place, found.provenance)).changeOn;
   // One that is used up is not read but charged.
   const isRead = fence.line?.energizer.battery !== undefined && !(empty && empty <= today);
   return [

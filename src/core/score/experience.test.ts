@@ -9,7 +9,6 @@ import { atOnce } from '../steps';
 import { animalIds, type AnimalId } from '../tables/animals';
 import { lossRankOf, priorLosses } from '../tables/losing';
 import {
-  bandAbout,
   livedThrough,
   nothingLived,
   scalesAfter,
@@ -20,6 +19,7 @@ import {
 } from './experience';
 import { judgeAll } from './judge-all';
 import { lossesOfYear } from './losses';
+import { bandAbout } from './scale-band';
 import { scenarios } from './scenario';
 
 const loss = (date: string, animal?: AnimalId): Loss => ({

@@ -6,7 +6,6 @@
  * With `p` an animal's share of the times expected in a year, `E` the times expected over the time kept, `n` its losses and `k` the
  * prior weight, its scale is `(k·p + n) / (p·(k + E))`; of all animals together, `(k + Σn) / (k + E)`.
  */
-import { jStat } from 'jstat';
 import type { Place } from '../place/place';
 import { aboutAnimals, type LogEntry, type Loss } from '../records/sighting';
 import type { Walk } from '../records/walk';
@@ -115,19 +114,10 @@ function shareOf({ animal, thought = [] }: Loss, id: AnimalId): number {
 
 const isAnimal = (culprit: string): boolean => (animalIds as readonly string[]).includes(culprit);
 
-/** How much of a loss was an animal's from outside: not what was thought of illness, the flock itself, straying or people. */
-function fromOutside({ animal, thought = [] }: Loss): number {
+/** How much of a loss was an animal's from outside, 0 to 1: not what was thought of illness, the flock itself, straying or people. */
+export function fromOutside({ animal, thought = [] }: Loss): number {
   if (animal !== undefined) return 1;
   return 1 - sum(thought.filter(({ culprit }) => !isAnimal(culprit)).map(({ share }) => share));
-}
-
-/** Chance that the true figure lies below the lower end, and above the upper end, of what is shown. */
-const tail = 0.05;
-
-/** The 90 % band of the scale about its mean, as times that mean: it closes with every loss seen and every year kept. */
-export function bandAbout(lived: Lived, expected: readonly Expected[]): readonly [number, number] {
-  const shape = priorLosses + sum(lived.losses.map(fromOutside)) + timesOf(lived.lost, expected);
-  return [jStat.gamma.inv(tail, shape, 1 / shape), jStat.gamma.inv(1 - tail, shape, 1 / shape)];
 }
 
 const sum = (numbers: readonly number[]): number => numbers.reduce((all, it) => all + it, 0);

@@ -4,14 +4,8 @@ import type { Place } from '../place/place';
 import { withFlockOn } from '../records/flock-on';
 import type { Walk } from '../records/walk';
 import { animals, type AnimalId } from '../tables/animals';
-import {
-  bandAbout,
-  livedThrough,
-  scalesAfter,
-  type Expected,
-  type Lived,
-  type Scales,
-} from './experience';
+import { livedThrough, scalesAfter, type Expected, type Lived, type Scales } from './experience';
+import { bandAbout } from './scale-band';
 import type { AnimalJudgement, GroupThreat } from './judge-animal';
 import type { Circumstances, Judgement } from './judge';
 import { judgeAll } from './judge-all';

@@ -1,7 +1,6 @@
 /** A search for a leak as it stands: what is on record, how likely each bay is, and the step to make next. */
 import { useMemo } from 'react';
 import {
-  fedSide,
   leakSearch,
   likelyBays,
   nextStep,
@@ -11,7 +10,8 @@ import {
   type LeakTestResult,
   type LeakEvidence,
 } from '@/core/fence/find-leak';
-import { readingsOfLeak } from '@/core/fence/fence-view';
+import { fedSide } from '@/core/fence/fed-side';
+import { readingsOfLeak } from '@/core/fence/next-test';
 import { searchOnRecord, evidenceOf, type SearchOnRecord } from '@/core/walk/search-on-record';
 import type { LogEntry } from '@/core/records/sighting';
 import { useNow } from '@/store/use-now';
