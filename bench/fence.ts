@@ -2,7 +2,7 @@
 import { tamarackBank } from '../demo/tamarack-bank';
 import { fenceView } from '../src/core/fence/fence-view';
 import { nextTest } from '../src/core/fence/next-test';
-import { stringRound } from '../src/core/place/edit/line-round';
+import { stringLine } from '../src/core/place/edit/string-line';
 import { is } from '../src/core/place/possible';
 import type { Place } from '../src/core/place/place';
 import { applyReadings } from '../src/core/records/apply-readings';
@@ -21,7 +21,7 @@ const date = '2026-10-10';
 function largeLine(): Place {
   let count = 0;
   const newId = (kind: string) => `${kind}-${(count += 1)}`;
-  const strung = stringRound(
+  const strung = stringLine(
     largePlace(60),
     { heights: [150, 300], standOff: 150, crossesDoors: 'yes' },
     newId,

@@ -28,9 +28,9 @@ async function describe(page: Page): Promise<number> {
   };
   await page.goto('/fence');
   await expect(headline(page)).toHaveText('No electric line here yet');
-  await tap('A line round the whole place');
+  await tap('String a line');
   await tap('it runs across, hooked on');
-  await tap('String it round');
+  await tap('String it');
   await expect(headline(page)).toHaveText('Say how the line is made');
   await tap('12 V battery');
   await tap('steel 2 mm');
@@ -49,6 +49,22 @@ test('a line is described in a score of touches, and says what to do first', asy
   await page.getByRole('link', { name: '‹ Fence' }).click();
   await expect(headline(page)).toHaveText('Put a tester to the line');
   await expect(page.getByRole('img', { name: /^The line along \d+ bays, fed at/ })).toBeVisible();
+});
+
+test('a line along one wall only, of which one bay is left out', async ({ page }) => {
+  await page.goto('/fence');
+  await button(page, 'String a line').click();
+  await button(page, 'Along some walls').click();
+  await expect(button(page, 'String it')).toHaveCount(0);
+  await page.getByRole('checkbox', { name: 'North 1 to north 3' }).click();
+  await page.getByRole('checkbox', { name: 'North 2', exact: true }).click();
+  await button(page, 'it runs across, hooked on').click();
+  await button(page, 'String it').click();
+  await button(page, 'mains').click();
+  await button(page, 'steel 2 mm').click();
+  await button(page, 'Describe the line').click();
+  await page.getByRole('link', { name: '‹ Fence' }).click();
+  await expect(page.getByRole('img', { name: /^The line along 2 bays, fed at/ })).toBeVisible();
 });
 
 test('what cannot be is refused with a sentence, and nothing of it is kept', async ({ page }) => {

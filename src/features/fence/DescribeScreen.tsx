@@ -8,6 +8,7 @@ import { changeBay } from '@/core/place/edit/change-bay';
 import { fenceWires } from '@/core/tables/fence-wires';
 import { UndoBar } from '@/features/edit/UndoBar';
 import { useEdit } from '@/features/edit/use-edit';
+import { StringLinePart } from '@/features/routine/StringLinePart';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
 import { BackLink } from '@/ui/controls/BackLink';
@@ -85,6 +86,7 @@ export function DescribeScreen({ yard }: { readonly yard: Yard }) {
             <Txt kind="small" tone="ink2">
               {fenceText.backWhy}
             </Txt>
+            <StringLinePart place={place} edit={edit} />
           </Part>
         </>
       }

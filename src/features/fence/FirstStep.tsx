@@ -4,7 +4,7 @@ import type { Place } from '@/core/place/place';
 import { isStrung } from '@/core/place/strand-there';
 import { UndoBar } from '@/features/edit/UndoBar';
 import type { Edit } from '@/features/edit/use-edit';
-import { LineRoundPart } from '@/features/routine/LineRoundPart';
+import { StringLinePart } from '@/features/routine/StringLinePart';
 import type { Yard } from '@/store/records';
 import { BackLink } from '@/ui/controls/BackLink';
 import { Columns } from '@/ui/controls/Columns';
@@ -34,7 +34,7 @@ export function FirstStep({ place, mends, edit }: Props) {
           <Txt tone="ink2">{strung ? fenceText.notDescribedWhy : fenceText.noLineWhy}</Txt>
           {edit.trouble && <Notice>{edit.trouble}</Notice>}
           <UndoBar placeId={place.id} />
-          {strung ? <BeginDescribing edit={edit} /> : <LineRoundPart place={place} edit={edit} />}
+          {strung ? <BeginDescribing edit={edit} /> : <StringLinePart place={place} edit={edit} />}
           <Notice tone="hours">{fenceText.onlyFromAListedEnergizer}</Notice>
         </View>
       }

@@ -176,6 +176,7 @@ function AddAway({ yard, place, edit, onDone }: AddProps) {
               says={capital(door.name)}
               checked={doors?.includes(door.id) ?? true}
               onPress={() => toggle(door.id)}
+              isChoice
             >
               <Txt>{capital(door.name)}</Txt>
             </CheckRow>

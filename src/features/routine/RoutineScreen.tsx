@@ -18,7 +18,7 @@ import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
-import { LineRoundPart } from './LineRoundPart';
+import { StringLinePart } from './StringLinePart';
 import { strandHoursNames } from '@/words/edit-words';
 
 export function RoutineScreen({ yard: { place } }: { readonly yard: Yard }) {
@@ -93,7 +93,7 @@ function StrandHoursPart({ place, edit }: Props) {
     return (
       <Part title={routineText.electricStrands}>
         <Txt tone="ink2">{routineText.noneAStrandIsStrung}</Txt>
-        <LineRoundPart place={place} edit={edit} />
+        <StringLinePart place={place} edit={edit} />
       </Part>
     );
   }
@@ -105,7 +105,7 @@ function StrandHoursPart({ place, edit }: Props) {
         value={fence.on}
         onChange={(on) => edit.change('strand-hours', (it) => ({ ...it, fence: { ...fence, on } }))}
       />
-      <LineRoundPart place={place} edit={edit} />
+      <StringLinePart place={place} edit={edit} />
     </Part>
   );
 }

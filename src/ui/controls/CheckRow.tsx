@@ -9,10 +9,12 @@ interface Props {
   readonly says: string;
   readonly checked: boolean;
   readonly onPress: () => void;
+  /** Chosen rather than done with: it does not fade. */
+  readonly isChoice?: boolean;
   readonly children: ReactNode;
 }
 
-export function CheckRow({ says, checked, onPress, children }: Props) {
+export function CheckRow({ says, checked, onPress, isChoice = false, children }: Props) {
   return (
     <Pressable
       role="checkbox"
@@ -47,7 +49,7 @@ export function CheckRow({ says, checked, onPress, children }: Props) {
           />
         )}
       </Svg>
-      <View style={[styles.words, checked && styles.done]}>{children}</View>
+      <View style={[styles.words, checked && !isChoice && styles.done]}>{children}</View>
     </Pressable>
   );
 }

@@ -1,8 +1,8 @@
-/** A line round the whole place, said once: its wires, how far out, and whether it crosses the doors. */
+/** A line strung in one go: its wires, how far out, where it runs, and whether it crosses the doors. */
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { stringRound } from '@/core/place/edit/line-round';
-import type { Place, YesNo } from '@/core/place/place';
+import { stringLine } from '@/core/place/edit/string-line';
+import type { BayId, Place, YesNo } from '@/core/place/place';
 import { isStrung } from '@/core/place/strand-there';
 import type { Edit } from '@/features/edit/use-edit';
 import { LengthField } from '@/features/edit/LengthField';
@@ -14,6 +14,7 @@ import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import { bayText } from '@/words/screens/bay';
 import { routineText } from '@/words/screens/routine';
+import { LineWalls } from './LineWalls';
 
 /** Common practice against what noses along the ground; set right by whoever strings it. */
 const usual = { heights: [150, 300], standOff: 150 } as const;
@@ -26,16 +27,17 @@ interface Props {
   readonly edit: Edit;
 }
 
-export function LineRoundPart({ place, edit }: Props) {
+export function StringLinePart({ place, edit }: Props) {
   const [heights, setHeights] = useState<readonly number[]>();
   const [standOff, setStandOff] = useState<number>(usual.standOff);
   const [crosses, setCrosses] = useState<YesNo>();
+  const [along, setAlong] = useState<ReadonlySet<BayId>>();
   const strung = isStrung(place);
   if (!heights) {
     return (
       <Button
         look="plain"
-        label={strung ? routineText.anotherLineRound : routineText.aLineRound}
+        label={strung ? routineText.anotherLine : routineText.aLine}
         onPress={() => setHeights(usual.heights)}
       />
     );
@@ -43,14 +45,28 @@ export function LineRoundPart({ place, edit }: Props) {
   const [first, ...rest] = heights;
   const string = (crossesDoors: YesNo) => {
     if (first === undefined) return;
-    edit.change('strand', (it) =>
-      stringRound(it, { heights: [first, ...rest], standOff, crossesDoors }, newId),
+    edit.change('the-line', (it) =>
+      stringLine(
+        it,
+        { heights: [first, ...rest], standOff, crossesDoors, ...(along && { along }) },
+        newId,
+      ),
     );
     setHeights(undefined);
   };
   return (
-    <View role="group" aria-label={routineText.aLineRound} style={styles.line}>
-      <Txt kind="strong">{routineText.aLineRound}</Txt>
+    <View role="group" aria-label={routineText.aLine} style={styles.line}>
+      <Txt kind="strong">{routineText.aLine}</Txt>
+      <Choice
+        label={routineText.whereItRuns}
+        options={[
+          ['all', routineText.roundEverything],
+          ['some', routineText.alongSomeWalls],
+        ]}
+        value={along ? 'some' : 'all'}
+        onChange={(it) => setAlong(it === 'some' ? new Set() : undefined)}
+      />
+      {along && <LineWalls place={place} along={along} onChange={setAlong} />}
       {heights.map((mm, index) => (
         <LengthField
           key={index}
@@ -97,7 +113,9 @@ export function LineRoundPart({ place, edit }: Props) {
       />
       <Notice tone="hours">{bayText.onlyFromAListedEnergizer}</Notice>
       {strung && <Txt tone="ink2">{routineText.insteadOfWhatIsStrung}</Txt>}
-      {crosses && <Button label={routineText.stringIt} onPress={() => string(crosses)} />}
+      {crosses && along?.size !== 0 && (
+        <Button label={routineText.stringIt} onPress={() => string(crosses)} />
+      )}
       <Button look="plain" label={routineText.notNow} onPress={() => setHeights(undefined)} />
     </View>
   );

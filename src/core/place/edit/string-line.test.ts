@@ -6,15 +6,16 @@ import { judgeAll } from '../../score/judge-all';
 import { countedIds } from '../../tests/new-ids';
 import { allBays } from '../find';
 import { lapOf } from '../lap';
+import { lineBays, lineWalls } from '../line-bays';
 import { isFixed } from '../opening-cover';
 import type { Place } from '../place';
-import { stringRound } from './line-round';
+import { stringLine } from './string-line';
 
 const found = applyReadings(samphireYard.place, samphireYard.walks).place;
 const line = { heights: [152, 305, 457], standOff: 200, crossesDoors: 'yes' } as const;
 
 const strung = (crossesDoors: 'yes' | 'no'): Place => ({
-  ...stringRound(found, { ...line, crossesDoors }, countedIds()),
+  ...stringLine(found, { ...line, crossesDoors }, countedIds()),
   fence: { id: 'fence', on: 'always', volts: { is: 6 } },
 });
 
@@ -35,6 +36,17 @@ test('every outer wall on the ground carries all of its wires, and no other bay 
     for (const { id } of bay.strands) ids.add(id);
   }
   expect(ids.size).toBe(allBays(place).reduce((sum, { bay }) => sum + bay.strands.length, 0));
+});
+
+test('along some walls, it is strung there and taken away elsewhere', () => {
+  const walls = lineWalls(found).map((wall) => wall.map(({ bay }) => bay.id));
+  const along = new Set(walls[1]);
+  expect(along.size).toBeGreaterThan(0);
+  const place = stringLine(strung('yes'), { ...line, along }, countedIds());
+  const carrying = lineBays(place).filter(({ strands }) => strands.length > 0);
+  expect(carrying.map(({ id }) => id)).toEqual([...along]);
+  // Wall by wall, and bay by bay, are the same bays in the same order.
+  expect(walls.flat()).toEqual(lineBays(found).map(({ id }) => id));
 });
 
 test('whether it crosses the doors is told of each that opens', () => {
