@@ -18,7 +18,9 @@ export function fenceReport(place: Place, view: FenceView, next: NextStep | unde
       ].join(''),
     ),
     ...(view.stake === undefined ? [] : [`Stake while it runs: ${kv(view.stake)} (worked out).`]),
-    `Earth rods missing: ${rodsWords(view.rodsMissing)}.`,
+    view.stakeRead === undefined && view.rodsMissing !== undefined
+      ? `Earth rods missing by plate and ground: ${rodsWords(view.rodsMissing)}; the stake has not been read.`
+      : `Earth rods missing: ${rodsWords(view.rodsMissing)}.`,
     ...(battery ? [`Battery: ${battery}.`] : []),
     ...(next ? [`Next test: ${testWords(place, view, next)}`] : []),
     'Worked out by figures that are partly assumptions of ours; a tester decides.',

@@ -5,7 +5,7 @@ import type { Banded } from '@/core/fence/battery';
 import type { FenceView } from '@/core/fence/fence-view';
 import type { NextStep } from '@/core/fence/find-leak';
 import { testerLeast } from '@/core/tables/fence-faults';
-import type { FirstThing } from '@/core/fence/first-thing';
+import type { FirstThing, RodsMissing } from '@/core/fence/first-thing';
 import { fedSide } from '@/core/fence/fed-side';
 import { dayWords } from './day-words';
 import { capital, count, listOf, touchingNames } from './names';
@@ -53,6 +53,13 @@ export function firstWords(
       return [
         'Something drags the line down',
         `${kv(first.read)} where ${kv(first.expected)} should arrive: look for the leak, test by test.`,
+      ];
+    case 'earth-unread':
+      return [
+        'Test the earth',
+        first.missing === 'none-would-do'
+          ? 'By the plate and the ground it would be too poor for any rods; nobody has read the stake. Only the test tells.'
+          : `Nobody has read the stake. By the plate and the ground ${rodsWanted(first.missing)}; only the test tells.`,
       ];
     case 'rods':
       return first.missing === 'none-would-do'
@@ -112,8 +119,11 @@ export function testWords(place: Place, { path }: Pick<FenceView, 'path'>, step:
     : `Open the line between ${at(test.into - 1)} and ${at(test.into)}, and read it at ${at(fedSide(test.into, path.feed))}.`;
 }
 
+const rodsWanted = (missing: number): string =>
+  missing === 1 ? 'one more rod would be wanted' : `${missing} more rods would be wanted`;
+
 /** "none", "two more", "more than a garden holds". */
-export function rodsWords(missing: FenceView['rodsMissing']): string {
+export function rodsWords(missing: RodsMissing | undefined): string {
   if (missing === undefined) return 'not known without the energizer’s plate';
   if (missing === 'none-would-do') return 'more than a garden holds';
   return missing === 0 ? 'none' : String(missing);

@@ -94,6 +94,7 @@ describe('what to do first', () => {
     ['volts fine, ground dry', withFence({ ground: is('dry') }, well), 'dry'],
     ['too little in the battery', withFence({ rest: is(12.3) }, well), 'battery'],
     ['a stake that reads too much', withFence({ stake: is(0.6) }, well), 'rods'],
+    ['nobody has read the stake of a poor earth', notTested(well), 'earth-unread'],
     ['nothing', well, 'sound'],
   ])('%s', (_, place, kind) => {
     const cleared = kind === 'touching' ? place : clear(place);
@@ -120,6 +121,14 @@ describe('what to do first', () => {
     };
     expect(first(place)).toMatchObject({ kind: 'handle-off', bay: 'lane-1' });
   });
+
+  /** One short rod, and no earth test. */
+  function notTested(place: Place): Place {
+    if (!place.fence?.line) throw new Error('described');
+    const { stake: _stake, ...fence } = place.fence;
+    const rods = { count: 1, length: 300, diameter: 10, apart: 0 };
+    return { ...place, fence: { ...fence, line: { ...place.fence.line, rods } } };
+  }
 
   /** Nothing touches any wire. */
   function clear(place: Place): Place {

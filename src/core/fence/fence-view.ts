@@ -7,7 +7,7 @@ import { bounds, type PossibleAmount } from '../place/possible';
 import { touching, type Touching } from '../tables/shocking';
 import { batteryLeft, type BatteryLeft } from './battery-left';
 import { rodsMissing } from './earth-test';
-import { firstThing, type FirstThing } from './first-thing';
+import { firstThing, type FirstThing, type RodsMissing } from './first-thing';
 import { judgedCase, type LineCase } from './line-case';
 import { touchedBy } from './line-network';
 import { linePathOf, type LinePath } from './line-path';
@@ -36,8 +36,8 @@ export interface FenceView extends BatteryLeft {
   readonly earthOhms: number | undefined;
   /** As the earth test read it, kV. */
   readonly stakeRead: number | undefined;
-  /** `none-would-do`: not even fifty of them. */
-  readonly rodsMissing: number | 'none-would-do' | undefined;
+  /** By what the stake reads; where nobody has read it, by plate and ground. */
+  readonly rodsMissing: RodsMissing | undefined;
   readonly first: FirstThing;
 }
 

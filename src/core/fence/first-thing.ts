@@ -17,6 +17,9 @@ import { readVolts } from './read-volts';
 import type { SolvedLine } from './solved-line';
 import type { Source } from './source';
 
+/** Earth rods that the earth test asks for beside those there are; `none-would-do`: not even fifty of them. */
+export type RodsMissing = number | 'none-would-do';
+
 /** What to do first. */
 export type FirstThing =
   | { readonly kind: 'flat' }
@@ -29,7 +32,9 @@ export type FirstThing =
   | { readonly kind: 'touching'; readonly bay: BayId; readonly touched: Touching }
   /** Less arrives than the line should give: where is it? */
   | { readonly kind: 'leak'; readonly read: number; readonly expected: number }
-  | { readonly kind: 'rods'; readonly missing: number | 'none-would-do' }
+  /** By the plate its earth would be too poor; nobody has read the stake. */
+  | { readonly kind: 'earth-unread'; readonly missing: RodsMissing }
+  | { readonly kind: 'rods'; readonly missing: RodsMissing }
   /** Volts enough on the wire; the ground keeps them from the paws. */
   | { readonly kind: 'dry' }
   /** The energizer is too small for this line. */
@@ -42,7 +47,8 @@ interface Viewed {
   readonly source: Source | undefined;
   readonly bays: readonly ViewedBay[];
   readonly needed: number;
-  readonly rodsMissing: number | 'none-would-do' | undefined;
+  readonly rodsMissing: RodsMissing | undefined;
+  readonly stakeRead: number | undefined;
   readonly nights: Banded | undefined;
   readonly batteryRead: string | undefined;
 }
@@ -50,9 +56,10 @@ interface Viewed {
 /** Faults that are seen come before those to be looked for, both before what only weakens the line. */
 export function firstThing(
   fence: Fence & { readonly line: FenceLine },
-  { path, bays, needed, rodsMissing, nights, batteryRead }: Viewed,
+  viewed: Viewed,
   solved: SolvedLine | undefined,
 ): FirstThing {
+  const { path, bays, needed, nights, batteryRead } = viewed;
   const { open, battery, line } = fence;
   if (isKnown<string>(battery) && battery.is === 'flat') return { kind: 'flat' };
   for (const { bay } of path.bays) {
@@ -80,14 +87,19 @@ export function firstThing(
   }
   if (leak) return leak;
   if (isWeak && weakest.volts >= needed) {
-    return rodsMissing && rodsMissing !== 'none-would-do'
-      ? { kind: 'rods', missing: rodsMissing }
-      : { kind: 'dry' };
+    const earth = poorEarth(viewed);
+    return earth && earth.missing !== 'none-would-do' ? earth : { kind: 'dry' };
   }
   if (isWeak) return { kind: 'weak', least: weakest.volts };
   if (nights && batteryRead !== undefined && nights.band[0] < fewNights.value)
     return { kind: 'battery', nights: nights.value };
-  return rodsMissing ? { kind: 'rods', missing: rodsMissing } : { kind: 'sound' };
+  return poorEarth(viewed) ?? { kind: 'sound' };
+}
+
+/** Rods are driven by what the stake reads, not by the plate. */
+function poorEarth({ rodsMissing: missing, stakeRead }: Viewed) {
+  if (!missing) return undefined;
+  return { kind: stakeRead === undefined ? 'earth-unread' : 'rods', missing } as const;
 }
 
 function leakOf(

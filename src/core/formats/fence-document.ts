@@ -19,7 +19,7 @@ import { grounds } from '../tables/fence-ground';
 import { touching } from '../tables/shocking';
 
 /** Raised whenever a reader of the document would have to know. */
-export const fenceVersion = 2;
+export const fenceVersion = 3;
 
 const kilovolts = amount(0);
 
@@ -54,7 +54,10 @@ export const fenceSchema = object({
   stake: nullable(kilovolts),
   stakeRead: nullable(kilovolts),
   earthOhms: nullable(amount(0)),
-  /** Rods of the kind in hand until the earth test reads 300 V; null: not known, or not even fifty would do. */
+  /**
+   * Rods of the kind in hand until the earth test reads 300 V, by what the stake reads (`stakeRead`), else by plate and ground; null: not
+   * known, or not even fifty would do.
+   */
   rodsMissing: nullable(whole(0, 50)),
   /** Nights left, with their band, where nobody has read the battery of a full one (`changeOn` is null); null: the mains, not known, or carried by its panel. */
   nights: nullable(object({ value: amount(0), from: amount(0), to: nullable(amount(0)) })),
@@ -67,6 +70,7 @@ export const fenceSchema = object({
     'energizer',
     'touching',
     'leak',
+    'earth-unread',
     'rods',
     'dry',
     'weak',

@@ -11,10 +11,10 @@ import type { Ground } from '../tables/fence-ground';
 /** Of a described line. */
 export interface LineWants {
   readonly rods: EarthRods;
-  /** More of them until the earth test reads 300 V or less; 0 where it does, or where not even fifty would do. */
+  /** More of them until the earth test reads 300 V or less; 0 where it does, where nobody has read it, or where not even fifty would do. */
   readonly rodsMissing: number;
   readonly back: LineReturn;
-  /** Dry or frozen when it was last said, or more than fifty rods would take: it brings too little back from a paw. */
+  /** Dry or frozen when it was last said, or by the earth test too poor for fifty rods: it brings too little back from a paw. */
   readonly isGroundPoor: boolean;
   /** Its whole way, mm. */
   readonly length: number;
@@ -35,15 +35,17 @@ export function lineWants(place: Place): LineWants | undefined {
   const rods = line.rods ?? usualRods;
   const source = sourceOf(fence);
   const read = isKnown<number>(stake) ? stake.is : undefined;
-  const missing = source && rodsMissing(source, rods, judgedCase(fence, 'best').ground, read);
+  const isTested = source !== undefined && read !== undefined;
+  const missing = isTested
+    ? rodsMissing(source, rods, judgedCase(fence, 'best').ground, read)
+    : undefined;
   const states: readonly string[] = battery ? members(battery, feedStates) : ['full'];
   return {
     rods,
     rodsMissing: missing ?? 0,
     back: line.back,
     isGroundPoor:
-      (isKnown<Ground>(ground) && poor.includes(ground.is)) ||
-      (source !== undefined && missing === undefined),
+      (isKnown<Ground>(ground) && poor.includes(ground.is)) || (isTested && missing === undefined),
     length: path.bays.reduce((sum, { bay }) => sum + bay.width, 0),
     isSpent: states.every((it) => it === 'low' || it === 'flat'),
     isCharged: line.energizer.battery !== undefined && line.energizer.feed !== 'dry-cells',

@@ -36,7 +36,9 @@ export function EarthPart({ view, fence, edit, stakeRead }: EarthProps) {
   const { stake, earthOhms, rodsMissing } = view;
   return (
     <Part title={fenceText.earth}>
-      {rodsMissing !== undefined && <Txt kind="strong">{fenceText.rodsMissing(rodsMissing)}</Txt>}
+      {rodsMissing !== undefined && (
+        <Txt kind="strong">{fenceText.rodsMissing(rodsMissing, view.stakeRead)}</Txt>
+      )}
       {stake !== undefined && earthOhms !== undefined && (
         <Txt tone="ink2">{fenceText.stakeNow(stake, earthOhms)}</Txt>
       )}

@@ -1,6 +1,7 @@
 /** Mends of a described line's circuit and of its wires: each and all together come to what is judged; each helps where it is wanted. */
 import { describedFence } from '../../tests/fenced';
 import { penPlace } from '../../tests/one-pen';
+import { fenceView } from '../../fence/fence-view';
 import { withLine } from '../../fence/with-line';
 import type { Fence } from '../../place/fence';
 import type { Place } from '../../place/place';
@@ -49,8 +50,11 @@ const mains = { feed: 'mains', open: 5, loaded: 2.5 } as const;
 const cells = { feed: 'dry-cells', open: 6, loaded: 3 } as const;
 const short = { count: 1, length: 300, diameter: 10, apart: 0 } as const;
 
+/** The earth test on such a rod. */
+const tested: Partial<Fence> = { stake: { is: 0.9 } };
+
 const places: readonly (readonly [MendKind, Place])[] = [
-  ['earth-rods', pen([150, 300], 'nothing', { energizer: mains, rods: short })],
+  ['earth-rods', pen([150, 300], 'nothing', { energizer: mains, rods: short }, tested)],
   ['earth-return', pen([150, 300], 'nothing', { energizer: mains }, { ground: { is: 'dry' } })],
   ['battery-fresh', pen([150, 300], 'nothing', { energizer: cells }, { battery: { is: 'flat' } })],
   ['mown-under', pen([150, 300], 'weeds', { energizer: mains })],
@@ -100,6 +104,16 @@ test.each(places)('%s is offered to no line that does not want it', (kind) => {
   });
   const kinds = buildProblem(sound, { year: 2026 }).candidates.map(({ mend }) => mend.kind);
   expect(kinds).not.toContain(kind);
+});
+
+test('no rods are offered by the plate alone: the stake is read first', () => {
+  const untested = pen([150, 300], 'nothing', { energizer: mains, rods: short });
+  const offered = [
+    ...planningOf(untested).candidates.map(({ mend }) => mend.kind),
+    ...circuitProposals(untested).map(({ mend }) => mend.kind),
+  ];
+  expect(offered).not.toContain('earth-rods');
+  expect(fenceView(untested, '2026-11-29')?.rodsMissing).toBeGreaterThan(0);
 });
 
 test.each(places)('%s is offered by itself as well, where it is of the circuit', (kind, place) => {
