@@ -1,6 +1,6 @@
 /** What a described line changes in the judgement: bay by bay, by today's ground, beyond a handle that is off. */
 import type { Bay, Fence, FenceLine, Opening, Place } from '../place/place';
-import { bounds, is } from '../place/possible';
+import { bounds, is, type PossibleAmount } from '../place/possible';
 import { judge } from '../score/judge';
 import { describedFence, moistCase, pathOf } from '../tests/fenced';
 import { penPlace } from '../tests/one-pen';
@@ -74,6 +74,26 @@ test('what is half known of ground, energizer or battery spans all that each of 
   expect(endsOf({ ground: { any: true } })).toEqual(endsOf({ ground: { oneOf: [...grounds] } }));
   expect(endsOf({ open: { from: 7, to: 7 } })).toEqual(endsOf({ open: is(7) }));
   expect(endsOf({ battery: { oneOf: ['low', 'flat'] } })).toEqual([0, endsOf({})[1]]);
+});
+
+test('volts read between two figures span, in every bay, what either of them would give', () => {
+  for (const [low, high] of [
+    [0, 4],
+    [3.2, 6.4],
+    [6.4, 6.4],
+  ] as const) {
+    for (const read of [
+      (it: PossibleAmount) => ({ volts: it }),
+      (it: PossibleAmount) => ({ near: it }),
+    ]) {
+      const span = reachingOf(fenced(read({ from: low, to: high })));
+      const ends = [low, high].map((it) => reachingOf(fenced(read(is(it)))));
+      span.forEach((it, bay) => {
+        const [least, most] = ends.map((end) => bounds(end[bay] ?? is(NaN), [NaN, NaN]));
+        expect(it && bounds(it, [NaN, NaN])).toEqual([least?.[0], most?.[1]]);
+      });
+    }
+  }
 });
 
 /** With a door in one wall, its handle as told. */

@@ -35,8 +35,8 @@ export function believedLine(
   fence: Fence & { readonly line: FenceLine },
   lineCase: LineCase,
   solved = solvedLine(path, fence, lineCase),
+  read = readVolts(path, fence),
 ): BelievedBay[] {
-  const read = readVolts(path, fence);
   const isBest = lineCase.bound === 'best';
   const plain = worthOfVolts(soundSource.value, lineCase.ground, fence.line.back, lineCase.snow);
   return path.bays.map(({ bay, isLive }, index): BelievedBay => {
@@ -99,6 +99,16 @@ export function withReaching(place: Place): Place {
   return faces.every((face, index) => face === place.faces[index]) ? place : { ...place, faces };
 }
 
+/** What was read between two figures may have been either: at its best the upper, at its worst the lower. */
+function atEnd(read: ReadonlyMap<number, ReadVolts>, bound: Bound): Map<number, ReadVolts> {
+  return new Map(
+    [...read].map(([index, [low, high]]) => {
+      const end = bound === 'best' ? high : low;
+      return [index, [end, end]];
+    }),
+  );
+}
+
 interface LastTold {
   readonly fence: Fence;
   readonly line: readonly unknown[];
@@ -128,7 +138,7 @@ function reachingBy(
       const lineCase: LineCase = { ...judgedCase(fence, bound), ground };
       const source = sourceOf(fence, bound);
       const solved = source && solveLine(path, fence.line, source, lineCase);
-      return believedLine(path, fence, lineCase, solved);
+      return believedLine(path, fence, lineCase, solved, atEnd(readVolts(path, fence), bound));
     });
   const [best, worst] = [at('best'), at('worst')];
   const told = new Map(
