@@ -43,3 +43,41 @@ for (const [width, height] of small) {
     }
   });
 }
+
+/** Text twice as large leaves half the window: of a phone, and of a wide screen. */
+const twiceAsLarge = [
+  [195, 422],
+  [640, 400],
+] as const;
+
+for (const [width, height] of twiceAsLarge) {
+  test(`${width}×${height}, text at 200 %: words stay whole, and what leads on is in sight`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height });
+    for (const path of ['n2', 'w1', 'distance', 'overhead-run-roof-bay', 'house-hw', 'shut']) {
+      await page.goto(`/walk/stop/${path}`);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      const buttons = page.getByRole('button');
+      await expect(buttons.last()).toBeInViewport({ ratio: 0.99 });
+      for (const button of await buttons.all()) {
+        if (!(await button.isVisible())) continue;
+        // Neither out at a side nor narrower than what stands in it.
+        const { left, right, within } = await button.evaluate((it) => {
+          const box = it.getBoundingClientRect();
+          return { left: box.left, right: box.right, within: it.scrollWidth - it.clientWidth };
+        });
+        expect(left).toBeGreaterThanOrEqual(0);
+        expect(right).toBeLessThanOrEqual(width + 0.5);
+        expect(within).toBeLessThanOrEqual(1);
+      }
+      const names = page.getByRole('listitem').getByRole('button');
+      for (const row of await names.all()) {
+        await row.scrollIntoViewIfNeeded();
+        const box = await row.boundingBox();
+        // A word of its name takes a line, not each of its letters.
+        if (box) expect(box.height).toBeLessThan(200);
+      }
+    }
+  });
+}

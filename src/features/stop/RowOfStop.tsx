@@ -139,10 +139,11 @@ function letsBy(place: Place, { question }: StopRow, value: ReadingValue) {
 
 const styles = StyleSheet.create({
   letter: { width: 12, textAlign: 'center' },
-  figure: { fontSize: 18, textAlign: 'right', maxWidth: 130 },
+  figure: { fontSize: 18, textAlign: 'right', maxWidth: 130, marginLeft: 'auto' },
   quick: {
     minWidth: 72,
     maxWidth: 150,
+    marginLeft: 'auto',
     minHeight: 44,
     paddingHorizontal: space.s,
     marginVertical: space.xs,

@@ -68,9 +68,10 @@ export function StopFoot({ onBack, onLeave, busy, main, passOver }: Props) {
 
 const styles = StyleSheet.create({
   foot: { padding: space.m, gap: space.s, borderTopWidth: 1, borderTopColor: color.hairline },
-  row: { flexDirection: 'row', gap: space.s },
+  // On a screen of large letters what leads on takes a line of its own.
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   back: { minWidth: 62, paddingHorizontal: space.s },
-  grow: { flex: 1 },
+  grow: { flexGrow: 1, flexShrink: 1, flexBasis: 100 },
   past: { paddingHorizontal: space.m },
-  main: { flex: 1, minHeight: 58 },
+  main: { flexGrow: 1, flexShrink: 1, flexBasis: 150, minHeight: 58 },
 });

@@ -13,6 +13,7 @@ import { Button } from '@/ui/controls/Button';
 import { Notice } from '@/ui/controls/Notice';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
+import { useLow } from '@/ui/theme/use-short';
 import { useWide } from '@/ui/theme/use-wide';
 import { capital } from '@/words/names';
 import { rowWords } from '@/words/row-words';
@@ -43,6 +44,8 @@ interface Props {
 
 /** px */
 const phoneDrawing = 180;
+/** On a phone lying on its side, or where all is twice as large: rows come first. */
+const lowDrawing = 96;
 const wideDrawing = 440;
 
 export function StopScreen({ place, judgement, at, actions, onRead, ...props }: Props) {
@@ -73,6 +76,7 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
     onRead,
     onSpace: (row) => (row.state === 'as-before' ? actions.tick([row]) : actions.sayAsUsual(row)),
   });
+  const isLow = useLow();
   const caution = sectionCaution(stop.section, place);
   const title = untouched.some(isJudgedUnread)
     ? stopText.whatIsHere
@@ -84,8 +88,8 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
       place={place}
       judgement={judgement}
       question={marked.question}
-      height={wide ? wideDrawing : phoneDrawing}
-      labelled
+      height={wide ? wideDrawing : isLow ? lowDrawing : phoneDrawing}
+      labelled={!isLow || wide}
     />
   );
   /** What is to be done here before going on: read by hand what nothing is usual of, then say the rest in one tap. */

@@ -349,7 +349,7 @@ const styles = StyleSheet.create({
   shortTitle: { fontSize: 22, lineHeight: 26 },
   body: { paddingHorizontal: space.l, paddingVertical: space.s, gap: space.s },
   wide: { width: '100%', maxWidth: 720, alignSelf: 'center' },
-  foot: { flexDirection: 'row', padding: space.m, gap: space.s },
+  foot: { flexDirection: 'row', flexWrap: 'wrap', padding: space.m, gap: space.s },
   back: { minWidth: 62, paddingHorizontal: space.s },
-  next: { flex: 1, minHeight: 58 },
+  next: { flexGrow: 1, flexShrink: 1, flexBasis: 130, minHeight: 58 },
 });
