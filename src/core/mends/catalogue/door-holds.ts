@@ -1,4 +1,6 @@
 /** What holds a door where it hangs, and its own cover on it. */
+import type { Reason } from '../../effort/reason';
+import { fixingClass, weakened } from '../../tables/fixings';
 import { screwsAlong, workTime, type CatalogueMend } from './catalogue-mend';
 
 /** Hinges screwed tight. */
@@ -12,6 +14,14 @@ export const hingeScrews: CatalogueMend = {
   cautions: [],
 };
 
+const better = 'screws-washers';
+
+/** Pulled off as it is held now, and no more once it is screwed on: what is worn gives whatever holds it. */
+const isHeldByScrews = (reason: Reason): boolean =>
+  reason.kind === 'tear' &&
+  reason.how === 'pulls' &&
+  weakened(fixingClass[better].value, reason.condition) > reason.figure.value;
+
 /** A door’s or lid’s own cover screwed on. */
 export const coverScrewed: CatalogueMend = {
   kind: 'cover-screwed',
@@ -20,12 +30,12 @@ export const coverScrewed: CatalogueMend = {
   // Only where it is the fixing that gives, on a door or lid; a wall's has its own mend.
   fits: ({ parts, bay, spot }) =>
     bay.openings.some(({ id }) => id === spot.item) &&
-    parts.every(({ reason }) => reason.kind === 'tear' && reason.how === 'pulls'),
+    parts.every(({ reason }) => isHeldByScrews(reason)),
   targets: ({ parts }) =>
     [...new Set(parts.map(({ item }) => item))].map((item) => ({
       item,
       attribute: 'layer.fixing',
-      value: { is: 'screws-washers' },
+      value: { is: better },
     })),
   takes: ({ bay, spot }) => {
     const opening = bay.openings.find(({ id }) => id === spot.item);
