@@ -101,7 +101,10 @@ for (const [name, known] of firstWalks) {
     // What is said beforehand is what it takes, near enough to be believed.
     expect(said / (driver.took.seconds / 60)).toBeGreaterThan(0.7);
     expect(said / (driver.took.seconds / 60)).toBeLessThan(1.4);
-    report(`${name}, first walk of ${before} readings at least`, driver.took);
+    report(
+      `${name}, first walk of ${before} readings at least, said to take ${Math.round(said)} min`,
+      driver.took,
+    );
     await page.getByRole('button', { name: 'End this walk' }).tap();
     const after = JSON.parse(await exportPlace(page)) as PlaceFile;
     expect(waysOf(after, [])).toEqual(waysOf({ ...known, place: unread.place }, []));
