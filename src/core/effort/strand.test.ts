@@ -1,7 +1,10 @@
 /** What strands turn back, wire by wire. Figures: tables/shocking.ts. */
 import type { Bay, Opening } from '../place/place';
+import type { PossibleChoice } from '../place/possible';
 import { strandTouchings } from '../tests/strung';
 import { animals, type AnimalId } from '../tables/animals';
+import { touching, type Touching } from '../tables/shocking';
+import type { Bound } from './bound';
 import { isCovered, strandEffect } from './strand';
 
 const line = { volts: { is: 6 }, hoursOn: 1 } as const;
@@ -40,6 +43,33 @@ test('a wire under snow gives nothing, and takes from the rest of the line', () 
   expect(effect('raccoon', snowed)?.share).toBeCloseTo((0.95 / 2) * 0.25, 9);
   expect(effect('raccoon', strandTouchings([[152, 'snow']]))?.share).toBe(0);
 });
+
+test.each(touching.flatMap((one) => touching.map((other) => [one, other] as const)))(
+  'a wire that %s or %s touches gives at least and at most what either would',
+  (one, other) => {
+    const shareOf = (it: PossibleChoice<Touching>, bound: Bound, reaching?: number) => {
+      const bay = strandTouchings([
+        [152, 'nothing'],
+        [305, 'nothing'],
+      ]);
+      const [first, ...rest] = bay.strands;
+      if (!first) throw new Error('a wire');
+      const strung = {
+        ...bay,
+        strands: [{ ...first, touching: it }, ...rest],
+        ...(reaching !== undefined && { reaching: { is: reaching } }),
+      };
+      return strandEffect(strung, animals.raccoon, bound, line)?.share ?? 0;
+    };
+    // Of a line that nobody has described, and of one that was worked out.
+    for (const reaching of [undefined, 6]) {
+      const each = [one, other].map((it) => shareOf({ is: it }, 'best', reaching));
+      const half: PossibleChoice<Touching> = { oneOf: [one, other] };
+      expect(shareOf(half, 'best', reaching)).toBeGreaterThanOrEqual(Math.max(...each));
+      expect(shareOf(half, 'worst', reaching)).toBeLessThanOrEqual(Math.min(...each));
+    }
+  },
+);
 
 test.each([
   'red-fox',

@@ -4,7 +4,7 @@ import { isFixed } from '../place/opening-cover';
 import { isThere } from '../place/strand-there';
 import type { Bay, Opening, Strand } from '../place/place';
 import type { Figure } from '../tables/figure';
-import { bounds, type PossibleAmount } from '../place/possible';
+import { bounds, members, type PossibleAmount } from '../place/possible';
 import type { Animal } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
 import {
@@ -92,7 +92,7 @@ export function strandEffect(
   );
   // Of a described line it has been taken already, from every bay.
   const left = reaching ? 1 : leftWhenTouching[contact];
-  const clear = strands.filter((_, index) => !isBuried(touched[index] ?? 'nothing'));
+  const clear = strands.filter((strand) => !isBuriedAt(strand, bound));
   const [first, ...rest] = shocked.sets.map((set) => {
     const met = wiresMet(clear, set, bound);
     const of = set.heights.length;
@@ -102,6 +102,15 @@ export function strandEffect(
   const { met, of, worth } = rest.reduce((most, it) => (it.worth > most.worth ? it : most), first);
   const share = shocked.share.value * worth * live * left;
   return { share: Math.min(mostTurnedBack, share), met, of, volts, touching: contact };
+}
+
+/**
+ * Snow takes less from the rest of the line than mesh does, and buries the wire itself: whether it is buried is asked apart from what it
+ * leaks.
+ */
+function isBuriedAt({ touching: possible }: Strand, bound: Bound): boolean {
+  const all = members(possible, touching);
+  return bound === 'best' ? all.every(isBuried) : all.some(isBuried);
 }
 
 /** How many of a set's heights have a wire of their own: one wire never stands for two. */

@@ -1,10 +1,16 @@
 /** Properties of the model over random places: better never hurts, the range holds every completion, same input, same answer. */
 import fc from 'fast-check';
 import { attributes, type AttributeId } from '../attributes';
+import { judgedCase } from '../fence/line-case';
+import { linePathOf } from '../fence/line-path';
+import { believedLine } from '../fence/reaching';
+import { solveLine } from '../fence/solved-line';
+import { sourceOf } from '../fence/source';
 import { findItem } from '../place/find';
 import type { Place } from '../place/place';
 import { bounds, isKnown, members, type Possible } from '../place/possible';
 import { setAttribute } from '../records/set-attribute';
+import { grounds, type Ground } from '../tables/fence-ground';
 import { randomPlace } from '../tests/random-place';
 import { questionsOf, type Question } from '../walk/questions';
 import type { Judgement } from './judge';
@@ -222,7 +228,35 @@ function completeWith(place: Place, shares: readonly number[]): Place {
 
 function readOne(place: Place, { item, attribute, known }: Question, share: number): Place {
   if (attributes[attribute].of !== 'fence' && !findItem(place, item)) return place;
-  return setAttribute(place, item, attribute, memberOf(attribute, known, share));
+  const value = memberOf(attribute, known, share);
+  const most = mostOnLine(place, item, attribute);
+  const given =
+    most !== undefined && isKnown<number>(value) ? { is: Math.min(value.is, most) } : value;
+  return setAttribute(place, item, attribute, given);
+}
+
+/** No tester reads more than arrives there at the best: such a line would be another than the one described. `undefined`: no reading of the line. */
+function mostOnLine(place: Place, item: string, attribute: AttributeId): number | undefined {
+  const { fence } = place;
+  const path = linePathOf(place);
+  if (!fence?.line || !path) return undefined;
+  const at =
+    attribute === 'strand.volts'
+      ? path.bays.findIndex(({ wires }) => wires.some(({ id }) => id === item))
+      : attribute === 'fence.volts'
+        ? path.far
+        : attribute === 'check.voltsNear'
+          ? path.feed
+          : -1;
+  if (at < 0) return undefined;
+  const line = { ...fence, line: fence.line };
+  const source = sourceOf(line, 'best');
+  const each = members<Ground>(fence.ground, grounds).map((ground) => {
+    const lineCase = { ...judgedCase(line, 'best'), ground };
+    const solved = source && solveLine(path, line.line, source, lineCase);
+    return believedLine(path, line, lineCase, solved)[at]?.volts ?? Infinity;
+  });
+  return Math.max(...each);
 }
 
 /** A member of the set of possible values. */
