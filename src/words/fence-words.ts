@@ -84,7 +84,7 @@ export function firstWords(
     case 'battery':
       return [
         `${capital(nightsWords(first.nights))} left in the battery`,
-        'Charge or change it in time.',
+        first.nights < 1 ? 'Charge or change it before tonight.' : 'Charge or change it in time.',
       ];
     case 'sound':
       return ['The line is sound', 'Nothing to do but to test it again.'];

@@ -2,8 +2,9 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { stringLine } from '@/core/place/edit/string-line';
+import { lineBays } from '@/core/place/line-bays';
 import type { BayId, Place, YesNo } from '@/core/place/place';
-import { isStrung } from '@/core/place/strand-there';
+import { hasWire, isStrung } from '@/core/place/strand-there';
 import type { Edit } from '@/features/edit/use-edit';
 import { LengthField } from '@/features/edit/LengthField';
 import { newId } from '@/store/ids';
@@ -53,7 +54,10 @@ export function StringLinePart({ place, edit }: Props) {
       ),
     );
     setHeights(undefined);
+    setAlong(undefined);
   };
+  /** Where it hangs already one begins. */
+  const strungNow = new Set(lineBays(place).flatMap((bay) => (hasWire(bay) ? [bay.id] : [])));
   return (
     <View role="group" aria-label={routineText.aLine} style={styles.line}>
       <Txt kind="strong">{routineText.aLine}</Txt>
@@ -64,7 +68,7 @@ export function StringLinePart({ place, edit }: Props) {
           ['some', routineText.alongSomeWalls],
         ]}
         value={along ? 'some' : 'all'}
-        onChange={(it) => setAlong(it === 'some' ? new Set() : undefined)}
+        onChange={(it) => setAlong(it === 'some' ? strungNow : undefined)}
       />
       {along && <LineWalls place={place} along={along} onChange={setAlong} />}
       {heights.map((mm, index) => (

@@ -100,7 +100,7 @@ export const fenceText = spoken('fence', {
     `While the line runs, ${kv(volts)} stand on the rods (${Math.round(ohms)} Ω, worked out).`,
   rodsMissing: (missing: FenceView['rodsMissing'], stakeRead: number | undefined) =>
     stakeRead === undefined
-      ? `By plate and ground, rods missing: ${rodsWords(missing)}. Test the earth before you drive any.`
+      ? `By plate and ground, rods missing: ${rodsWords(missing)}.${missing === 0 ? '' : ' Test the earth before you drive any.'}`
       : `Rods missing: ${rodsWords(missing)}.`,
   earthTest:
     'Earth test: off; short the line to the ground at its far end until it reads less than 2 kV; on; tester on the stake, its own probe a metre off and more. 300 V or less is good (common practice).',
