@@ -218,6 +218,7 @@ test('a wall taken away takes no reading with it', async ({ page }) => {
   expect(readings(without)).toEqual(readings(before));
   expect(without).not.toContain('"hut-north"');
   await press(page, 'Undo: taking hut away');
+  await expect(page.getByRole('button', { name: 'Undo: taking hut away' })).toHaveCount(0);
   expect(saidIn(await exportPlace(page))).toEqual(saidIn(before));
 });
 
