@@ -106,9 +106,9 @@ describe('closures of common practice', () => {
     ['goanna', 25, 50],
     ['carpet-python', 12, 25],
     ['european-badger', 50, 130],
-    ['goshawk', 51, 80],
-    ['red-tailed-hawk', 51, 80],
-    ['great-horned-owl', 51, 80],
+    ['goshawk', 51, 110],
+    ['red-tailed-hawk', 51, 115],
+    ['great-horned-owl', 51, 120],
     ['crow', 38, 51],
   ] as const)('%s: shut out at %d mm, in at %d mm', (id, shut, open) => {
     expect(level(shut, id)).toBe('holds');

@@ -25,7 +25,7 @@ export const baldEagle: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
-    passes: assumed(110, 'Folded wings take more than netting gives; no figure is known to us.'),
+    passes: assumed(150, 'Ten times as heavy as an owl that boxes let in by 95 × 114 mm.'),
     used: practice(51, 'Netting of 2 in or less.'),
     strict: practice(50),
   },

@@ -24,7 +24,10 @@ export const coopersHawk: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
-    passes: assumed(65, 'Folded wings take more than netting gives; no figure is known to us.'),
+    passes: assumed(
+      85,
+      'Four times as heavy as a kestrel, whose boxes have holes of 76 mm (common practice).',
+    ),
     used: practice(51, 'Netting of 2 in or less. Enters by open doors and pop doors too.'),
     strict: practice(50),
   },

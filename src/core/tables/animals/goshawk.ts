@@ -25,7 +25,10 @@ export const goshawk: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
-    passes: assumed(80, 'Folded wings take more than netting gives; no figure is known to us.'),
+    passes: assumed(
+      110,
+      'Heavier than a barn owl, whose boxes have holes of 95 × 114 mm (common practice).',
+    ),
     used: practice(51, 'Netting of 2 in or less. Enters by open doors and pop doors too.'),
     strict: practice(50),
   },

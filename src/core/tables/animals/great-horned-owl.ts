@@ -23,7 +23,10 @@ export const greatHornedOwl: Animal = {
   active: ['dusk', 'night'],
   concerns: 'any-flock',
   exclusion: {
-    passes: assumed(80, 'Folded wings take more than netting gives; no figure is known to us.'),
+    passes: assumed(
+      120,
+      'Holes of 95 × 114 mm let barn owls into a box and keep this one out (common practice).',
+    ),
     used: practice(51, 'Netting of 2 in or less. Walks into an open coop.'),
     strict: practice(50),
   },

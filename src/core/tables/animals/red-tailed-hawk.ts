@@ -24,7 +24,10 @@ export const redTailedHawk: Animal = {
   active: ['day'],
   concerns: 'any-flock',
   exclusion: {
-    passes: assumed(80, 'Folded wings take more than netting gives; no figure is known to us.'),
+    passes: assumed(
+      115,
+      'Twice as heavy as a barn owl, whose boxes have holes of 95 × 114 mm (common practice).',
+    ),
     used: practice(51, 'Netting of 2 in or less.'),
     strict: practice(50),
   },
