@@ -34,14 +34,9 @@ export function StringLinePart({ place, edit }: Props) {
   const [crosses, setCrosses] = useState<YesNo>();
   const [along, setAlong] = useState<ReadonlySet<BayId>>();
   const strung = isStrung(place);
+  const name = strung ? routineText.anotherLine : routineText.aLine;
   if (!heights) {
-    return (
-      <Button
-        look="plain"
-        label={strung ? routineText.anotherLine : routineText.aLine}
-        onPress={() => setHeights(usual.heights)}
-      />
-    );
+    return <Button look="plain" label={name} onPress={() => setHeights(usual.heights)} />;
   }
   const [first, ...rest] = heights;
   const string = (crossesDoors: YesNo) => {
@@ -59,8 +54,8 @@ export function StringLinePart({ place, edit }: Props) {
   /** Where it hangs already one begins. */
   const strungNow = new Set(lineBays(place).flatMap((bay) => (hasWire(bay) ? [bay.id] : [])));
   return (
-    <View role="group" aria-label={routineText.aLine} style={styles.line}>
-      <Txt kind="strong">{routineText.aLine}</Txt>
+    <View role="group" aria-label={name} style={styles.line}>
+      <Txt kind="strong">{name}</Txt>
       <Choice
         label={routineText.whereItRuns}
         options={[

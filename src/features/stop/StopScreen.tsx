@@ -76,7 +76,8 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
     onRead,
     onSpace: (row) => (row.state === 'as-before' ? actions.tick([row]) : actions.sayAsUsual(row)),
   });
-  const isLow = useLow();
+  // A wide drawing stands beside the rows and takes nothing from them.
+  const isLow = useLow() && !wide;
   const caution = sectionCaution(stop.section, place);
   const title = untouched.some(isJudgedUnread)
     ? stopText.whatIsHere
@@ -89,7 +90,7 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
       judgement={judgement}
       question={marked.question}
       height={wide ? wideDrawing : isLow ? lowDrawing : phoneDrawing}
-      labelled={!isLow || wide}
+      labelled={!isLow}
     />
   );
   /** What is to be done here before going on: read by hand what nothing is usual of, then say the rest in one tap. */
