@@ -80,12 +80,19 @@ export function faceRoutesOf(
   const slot = caseSlot(bound, when);
   const rest = caseRest(true, true, when);
   const last = slots[slot];
-  const isSameCase = last?.rest === rest && isAlike(last.zones, birdZones);
-  if (isSameCase && isAlike(last.faces, place.faces)) return last.found;
+  const before = last?.rest === rest && isAlike(last.zones, birdZones) ? last : undefined;
+  if (before && isAlike(before.faces, place.faces)) return before.found;
   // A way in is followed inward only: out again and in elsewhere is that other way in.
-  const toBirds = toBirdsOf(place, animal, bound, when, birdZones);
-  const known = isSameCase && last.toBirds === toBirds ? last : undefined;
-  const ways = place.faces.map((face) => faceWays(face, animal, bound, when));
+  const toBirds =
+    before && isAlikeInside(before.faces, place.faces)
+      ? before.toBirds
+      : toBirdsOf(place, animal, bound, when, birdZones);
+  const known = before?.toBirds === toBirds ? before : undefined;
+  const ways = place.faces.map((face, index) =>
+    before?.faces[index] === face
+      ? (before.ways[index] as FaceWays)
+      : faceWays(face, animal, bound, when),
+  );
   const byFace = place.faces.map((face, index) =>
     known?.faces[index] === face
       ? known.byFace[index]
@@ -97,15 +104,24 @@ export function faceRoutesOf(
     outer.length > 0 && inner.paces.size > 0
       ? [...outer, { routes: [], paces: inner.paces }]
       : outer;
-  slots[slot] = { rest, zones: birdZones, faces: place.faces, toBirds, byFace, inner, found };
+  slots[slot] = { rest, zones: birdZones, faces: place.faces, ways, toBirds, byFace, inner, found };
   return found;
 }
+
+/** Whether nothing but outer walls differs. */
+const isAlikeInside = (a: readonly Face[], b: readonly Face[]): boolean =>
+  a.length === b.length &&
+  a.every((face, index) => {
+    const other = b[index] as Face;
+    return face === other || (isOuter(face) && isOuter(other));
+  });
 
 /** The answer before, for each of the circumstances: what has not changed since is taken from it. */
 interface LastFound {
   readonly rest: string;
   readonly zones: readonly ZoneId[];
   readonly faces: readonly Face[];
+  readonly ways: readonly FaceWays[];
   readonly toBirds: ToBirds;
   readonly byFace: readonly (FaceRoutes | undefined)[];
   readonly inner: InnerPaces;

@@ -22,7 +22,6 @@ import { usualRound, type RoundChance } from '../nights/round-cases';
 import { withFlockOn } from '../records/flock-on';
 import { whenOf, whereabouts, type Scenario, type Whereabouts } from './scenario';
 import { comingOf } from './coming';
-import { visitsAYear } from './visits';
 
 export type { BayMark } from './bay-marks';
 export type { AnimalJudgement, GroupThreat, Range } from './judge-animal';
@@ -93,11 +92,14 @@ export function findOut(
   return atOnce(findingOut(place, walks, circumstances));
 }
 
+/** One and the same log where there is none, so that what hangs on it is found again. */
+const nothing: readonly LogEntry[] = [];
+
 /** The same in steps. */
 export function* findingOut(
   place: Place,
   walks: readonly Walk[],
-  { log = [], table = animals, date }: Omit<Circumstances, 'scenario'>,
+  { log = nothing, table = animals, date }: Omit<Circumstances, 'scenario'>,
 ): Steps<Known> {
   const day = date ?? inDateOrder(walks).at(-1)?.date;
   const laid = applyReadings(place, walks);
@@ -138,22 +140,14 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
   const birds = whereabouts(place, scenario, date);
   const hours = { scenario, when: whenOf(place, scenario, date), birds };
   const judged: AnimalRoutes[] = [];
+  const coming = (id: AnimalId) => comingOf(place, table[id], log, date);
   for (const id of place.setting.lives) {
-    const coming = comingOf(place, table[id], log, date);
-    judged.push(judgeAnimal(place, table[id], coming, hours));
+    judged.push(judgeAnimal(place, table[id], coming(id), hours));
     yield;
   }
-  // What is expected less than once a year is no way in's animal.
   const accepted = place.setting.accepted ?? [];
   const minded = judged.filter(({ judgement }) => !accepted.includes(judgement.animal));
-  const counted = minded.filter(
-    // Watching alone takes no way in away: what would be expected without the log counts as well.
-    ({ judgement }) =>
-      Math.max(
-        visitsAYear(place, table[judgement.animal], log),
-        visitsAYear(place, table[judgement.animal], []),
-      ) >= 1,
-  );
+  const counted = minded.filter(({ judgement }) => coming(judgement.animal).isYearly);
   const threats = new Map(
     judged.map(({ judgement }) => [
       judgement.animal,

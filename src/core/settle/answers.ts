@@ -9,7 +9,6 @@ import { worstPace, type AnimalRoute } from '../routes/ways-in';
 import { holdAt, judgeAnimal, type AnimalRoutes } from '../score/judge-animal';
 import { scenarios, whenOf, whereabouts, type Scenario } from '../score/scenario';
 import { comingOf, type Coming } from '../score/coming';
-import { visitsAYear } from '../score/visits';
 import { animals, type Animal } from '../tables/animals';
 
 /** What a judgement is told besides the place. */
@@ -45,15 +44,9 @@ export function answersOn({ date, log = [] }: Day, like: Place): (place: Place) 
   const accepted = like.setting.accepted ?? [];
   const coming = like.setting.lives.map((id): Comer => {
     const animal = animals[id];
-    const yearly = Math.max(visitsAYear(like, animal, log), visitsAYear(like, animal, []));
     const isMinded = !accepted.includes(id);
-    return {
-      animal,
-      ...comingOf(like, animal, log, date),
-      isMinded,
-      // What is expected less than once a year is no way in's animal.
-      isCounted: isMinded && yearly >= 1,
-    };
+    const coming = comingOf(like, animal, log, date);
+    return { animal, ...coming, isMinded, isCounted: isMinded && coming.isYearly };
   });
   return (place) => {
     const kept = new Map<Scenario, Answer>();
