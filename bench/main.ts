@@ -12,6 +12,7 @@ import { performancePage } from './performance-page';
 import { planningCost } from './planning';
 import { repaint } from './repaint';
 import { shoppingCost } from './shopping';
+import { settlingCost } from './settling';
 import { firstLoad } from './size';
 import { tenYearsCost } from './ten-years';
 
@@ -41,6 +42,7 @@ async function main(): Promise<void> {
     ...tenYears,
     ...memoryCost(),
     fence: fenceCost(),
+    settling: settlingCost(),
     devices: devicesCost(),
     shopping: shoppingCost(),
     nightsPage,

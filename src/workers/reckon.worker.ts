@@ -6,6 +6,7 @@ import type { Walk } from '@/core/records/walk';
 import { applyReadings } from '@/core/records/apply-readings';
 import { ageingOf, isDue } from '@/core/rounds/ageing';
 import { failureOf, failureScenarios, type Failure } from '@/core/score/failure';
+import { sharedWith } from '@/core/place/shared-with';
 import { settlingWalk } from '@/core/settle/settling-walk';
 import { howSure } from '@/core/score/how-sure';
 import { judge, type Circumstances } from '@/core/score/judge';
@@ -20,6 +21,9 @@ const seed = 7;
 
 /** Days walked that are looked back on: a chart has room for no more. */
 const mostDays = 12;
+
+/** The place of the question before: asked again after each reading of a walk, all but one bay is as it was. */
+let found: Place | undefined;
 
 const post = (told: WorkerMessage<keyof Answers>): void => {
   (self as unknown as { postMessage(told: unknown): void }).postMessage(told);
@@ -43,7 +47,8 @@ function answerTo({
     return lossesOfYear(place, walks, circumstances, year, scales);
   }
   if (what === 'settle') {
-    const { place: found } = applyReadings(place, walks);
+    const { place: laid } = applyReadings(place, walks);
+    found = found ? sharedWith(found, laid) : laid;
     const { folded, asks } = settlingWalk(found, circumstances);
     return { folded: folded.map(({ id }) => id), asks: asks.map(({ id }) => id) };
   }

@@ -98,3 +98,29 @@ test('where there are no workers it is said, not waited for', () => {
   const { result } = renderHook(() => useReckoning(asked));
   expect(result.current).toEqual({ state: 'failed' });
 });
+
+test('what is asked again after each reading is asked of the worker that answered; ended when nobody asks for long', () => {
+  const settle = { ...asked, what: 'settle' } as const;
+  const { result, rerender } = renderHook(({ it }) => useReckoning(it), {
+    initialProps: { it: settle },
+  });
+  const worker = begun();
+  act(() => worker.onmessage?.({ data: { kind: 'answer', answer: 'first' } }));
+  const next = { ...settle, date: '2026-12-01' } as const;
+  rerender({ it: next as unknown as typeof settle });
+  expect(begun()).toBe(worker);
+  expect([worker.asked, worker.ended]).toEqual([next, false]);
+  act(() => worker.onmessage?.({ data: { kind: 'answer', answer: 'second' } }));
+  expect(result.current).toEqual({ state: 'done', answer: 'second' });
+  // While it works it is ended like any other.
+  rerender({ it: { ...settle, date: '2026-12-02' } as unknown as typeof settle });
+  expect(begun()).toBe(worker);
+  rerender({ it: { ...settle, date: '2026-12-03' } as unknown as typeof settle });
+  expect(worker.ended).toBe(true);
+  const other = begun();
+  expect(other).not.toBe(worker);
+  act(() => other.onmessage?.({ data: { kind: 'answer', answer: 'third' } }));
+  expect(other.ended).toBe(false);
+  act(() => void jest.advanceTimersByTime(600_000));
+  expect(other.ended).toBe(true);
+});

@@ -19,17 +19,20 @@ export function useReckoning<What extends keyof Answers>(
     // After the screen has been drawn: it comes first.
     let worker: Worker | undefined;
     const timer = setTimeout(() => {
-      worker = new Worker(new URL('./reckon.worker', window.location.href));
-      worker.onmessage = ({ data }: MessageEvent<WorkerMessage<What>>) => {
+      const own = takeWorker(asked.what);
+      worker = own;
+      own.onmessage = ({ data }: MessageEvent<WorkerMessage<What>>) => {
         if (data.kind === 'progress') {
           tell({ state: 'working', done: data.done, all: data.all });
           return;
         }
+        worker = undefined;
+        putBack(asked.what, own);
         keep(asked, data.answer);
         tell({ state: 'done', answer: data.answer });
       };
-      worker.onerror = () => tell({ state: 'failed' });
-      worker.postMessage(asked);
+      own.onerror = () => tell({ state: 'failed' });
+      own.postMessage(asked);
     }, delay);
     return () => {
       clearTimeout(timer);
@@ -45,6 +48,35 @@ export function useReckoning<What extends keyof Answers>(
 
 /** ms */
 const delay = 300;
+
+/** Asked again after each reading of a walk: the worker that answered knows all but one bay already. */
+const askedAgain: readonly Asked['what'][] = ['settle'];
+let spare: Worker | undefined;
+let ending: ReturnType<typeof setTimeout> | undefined;
+/** A phone is short of memory: nobody takes longer for a reading, ms (assumption of ours). */
+const longestKept = 300_000;
+
+function takeWorker(what: Asked['what']): Worker {
+  const kept = askedAgain.includes(what) ? spare : undefined;
+  if (kept) {
+    clearTimeout(ending);
+    spare = undefined;
+  }
+  return kept ?? new Worker(new URL('./reckon.worker', window.location.href));
+}
+
+/** One that has answered has nothing to do any more. */
+function putBack(what: Asked['what'], worker: Worker): void {
+  if (!askedAgain.includes(what) || spare) {
+    worker.terminate();
+    return;
+  }
+  spare = worker;
+  ending = setTimeout(() => {
+    spare?.terminate();
+    spare = undefined;
+  }, longestKept);
+}
 
 interface Answered {
   readonly asked: Asked;

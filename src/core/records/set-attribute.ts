@@ -21,7 +21,9 @@ export function setAttributes(place: Place, values: Values): Place {
     ...place,
     ...(fence && { fence }),
     faces: place.faces.map((face) => {
-      const bays = face.bays.map((bay) => (isTouched(bay, values) ? bayWith(bay, values) : bay));
+      const bays = face.bays.map((bay) =>
+        isTouched(bay, values) ? setBayAttributes(bay, values) : bay,
+      );
       return bays.every((bay, index) => bay === face.bays[index]) ? face : { ...face, bays };
     }),
   };
@@ -41,7 +43,8 @@ export function setAttribute(
   return setAttributes(place, new Map([[item, new Map([[attribute, value]])]]));
 }
 
-function bayWith(bay: Bay, values: Values): Bay {
+/** The same for one bay; what is not of it changes nothing. */
+export function setBayAttributes(bay: Bay, values: Values): Bay {
   const all = <K extends ItemKind>(
     kind: K,
     items: readonly (Items[K] & { readonly id: ItemId })[],

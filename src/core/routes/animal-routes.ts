@@ -100,10 +100,7 @@ export function faceRoutesOf(
   );
   const inner = innerPaces(place.faces, ways, toBirds, known?.inner);
   const outer = byFace.filter((it) => it !== undefined);
-  const found =
-    outer.length > 0 && inner.paces.size > 0
-      ? [...outer, { routes: [], paces: inner.paces }]
-      : outer;
+  const found = outer.length > 0 && inner.routes ? [...outer, inner.routes] : outer;
   slots[slot] = { rest, zones: birdZones, faces: place.faces, ways, toBirds, byFace, inner, found };
   return found;
 }

@@ -13,14 +13,19 @@ import { isAlike, lightestOfEach, type BarrierEdge, type ToBirds } from './to-bi
 type Way = Distance<BayWay | undefined>;
 type Paces = ReadonlyMap<BayId, Pace>;
 
+/** No route begins at an inner bay: it has a pace alone. */
+export interface InnerRoutes {
+  readonly routes: readonly never[];
+  readonly paces: Paces;
+}
+
 /** What the last answer was made from: the same ways give it again. */
 export interface InnerPaces {
   readonly throughs: readonly (BayWay | undefined)[];
   readonly toBirds: ToBirds;
-  readonly paces: Paces;
+  /** Absent where nothing gets through an inner wall. */
+  readonly routes: InnerRoutes | undefined;
 }
-
-const none: Paces = new Map();
 
 /**
  * By bay; a bay that nothing gets through on a way to birds is absent. `ways`: an animal's, in the order of the faces. `last`: the
@@ -35,8 +40,18 @@ export function innerPaces(
   const throughs = ways.map(({ through }) => through);
   if (last?.toBirds === toBirds && isAlike(last.throughs, throughs)) return last;
   const isOpenInside = faces.some((face, index) => throughs[index] && !isOuter(face));
-  const paces = isOpenInside ? workOut(faces, ways, toBirds) : none;
-  return { throughs, toBirds, paces };
+  return { throughs, toBirds, routes: isOpenInside ? inside(faces, ways, toBirds) : undefined };
+}
+
+/** Drawings alone ask for the paces: they are worked out then. */
+function inside(faces: readonly Face[], ways: readonly FaceWays[], toBirds: ToBirds): InnerRoutes {
+  let paces: Paces | undefined;
+  return {
+    routes: [],
+    get paces() {
+      return (paces ??= workOut(faces, ways, toBirds));
+    },
+  };
 }
 
 function workOut(faces: readonly Face[], ways: readonly FaceWays[], toBirds: ToBirds): Paces {

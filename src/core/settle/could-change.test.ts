@@ -9,9 +9,9 @@ import { setAttribute } from '../records/set-attribute';
 import { judgeAll } from '../score/judge-all';
 import { scenarios } from '../score/scenario';
 import { questionsOf, type Question } from '../walk/questions';
-import { samePoint } from './answers';
 import { couldChange, withAt } from './could-change';
 import { endsOf } from './ends';
+import { samePoint } from './same-answers';
 import { settlingWalk } from './settling-walk';
 
 const day = { date: '2026-11-26' };

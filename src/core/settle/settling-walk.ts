@@ -2,7 +2,7 @@
 import type { Place } from '../place/place';
 import type { Question } from '../walk/questions';
 import type { Day } from './answers';
-import { couldChange, withAt, type Settling } from './could-change';
+import { couldChange, isSettledBut, withAt, type Settling } from './could-change';
 
 /** More than these are not tried one against the other: all that could change something are read (assumption of ours). */
 const mostTried = 12;
@@ -23,7 +23,7 @@ export function settlingWalk(found: Place, day: Day): SettlingWalk {
   const known = new Set([...matters, ...settling.folded].map(({ id }) => id));
   // What is asked only once something else was read (whether an apron is tied) is met then.
   const isSettled = (asks: readonly Question[]): boolean =>
-    couldChange(withAt(found, asks, 'best'), day).matters.every(({ id }) => !known.has(id));
+    isSettledBut(withAt(found, asks, 'best'), day, known);
   const asks = matters.reduceRight<readonly Question[]>((kept, question) => {
     const without = kept.filter((it) => it !== question);
     return isSettled(without) ? without : kept;
