@@ -19,7 +19,7 @@ export const limits: readonly string[] = [
   'It sees only what was read. A hole nobody looked for is an unread one.',
   'It counts animals as ordinary ones. A single bold, hungry or large one does more.',
   'A-frames and hoops are judged as upright walls of their height. A swinging door’s sag shows only in its gap when pulled.',
-  'Noise, light, scent, dogs and cockerels are not counted: they close no gap.',
+  'Noise, light, scent, a dog or a cockerel close no gap: each lowers visits a little, and no more.',
 ];
 
 /** Each stands in the core beside the rule that uses it. */
@@ -28,7 +28,7 @@ export const assumptions: readonly string[] = [
   'Patience, visits and birds taken are ours for every animal.',
   'Under an hour is a way in, unless strands turn back four tries in five; from there to a night a slow way, if one visit in ten would last it out.',
   'Mesh in the ground or a top edge that reaches three quarters of what is enough counts as a night, half as an hour, less as minutes; stony soil a step better, fresh digging a step worse.',
-  'An opening more than three times as long as wide is a slot.',
+  'An opening three times as long as its figure is a slot; a shorter one lies between slot and hole.',
   'Rust and rot take a class of strength, failing cover two. Sound boards are gnawed in a night, worn ones in an hour.',
   'By day birds stand no higher than 600 mm (fine mesh to the knee is common practice).',
   'A frame with twice an animal’s force on its edge does not rise at all.',

@@ -1,5 +1,7 @@
 /** How hard something is for an animal, in five levels; minutes are what the route arithmetic counts. */
 
+import { effortMinutes, enoughFrom } from '../tables/counting';
+
 /** One of the five levels, easiest first. */
 export const effortLevels = ['open', 'minutes', 'hour', 'night', 'holds'] as const;
 /** One of `effortLevels`. */
@@ -8,9 +10,9 @@ export type EffortLevel = (typeof effortLevels)[number];
 /** Minutes counted for a level. "holds" has none: it is kept as its own value, never as infinity. */
 export const levelMinutes: Readonly<Record<Exclude<EffortLevel, 'holds'>, number>> = {
   open: 0,
-  minutes: 5,
-  hour: 60,
-  night: 480,
+  minutes: effortMinutes.minutes.value,
+  hour: effortMinutes.hour.value,
+  night: effortMinutes.night.value,
 };
 
 /** Minutes of a level, `null` for one that holds. */
@@ -37,11 +39,11 @@ export function shifted(level: EffortLevel, steps: number): EffortLevel {
   return effortLevels[at] ?? level;
 }
 
-/** Steps of ours between "enough" and "nothing", by the worst ratio of what is there to what is enough. */
+/** Steps between "enough" and "nothing", by the worst ratio of what is there to what is enough. */
 export function levelOfRatio(ratio: number): EffortLevel {
   if (ratio >= 1) return 'holds';
-  if (ratio >= 0.75) return 'night';
-  return ratio >= 0.5 ? 'hour' : 'minutes';
+  if (ratio >= enoughFrom.night.value) return 'night';
+  return ratio >= enoughFrom.hour.value ? 'hour' : 'minutes';
 }
 
 /** Sums minutes; what holds anywhere holds altogether. */

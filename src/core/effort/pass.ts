@@ -7,6 +7,7 @@ import type { Attack } from '../tables/attacks';
 import type { Figure } from '../tables/figure';
 import type { OpeningReason, PartEffort, Reason, OpeningShape, Verdict } from './reason';
 import { minutesOf, levelOf } from './effort-level';
+import { bandSteps, slotLength } from '../tables/counting';
 
 /** The two clear sizes of an opening, mm: the smaller, and the one across it. A gap that runs on has no end. */
 export interface Aperture {
@@ -31,15 +32,15 @@ export function apertureFor(opening: number, shape: OpeningShape): Aperture {
 
 /**
  * An opening this many times as long as the slot's figure is a whole slot; up to the hole's figure it is a hole, and between
- * them the figure falls with the length (assumption of ours). It is the length alone that moves the figure, so that an opening
+ * them the figure falls with the length. It is the length alone that moves the figure, so that an opening
  * made longer or wider never stops anybody that it let through.
  */
-const slotRatio = 3;
+const wholeSlot = slotLength.value;
 
 /** The figure that shuts an opening so long, mm. */
 export function exclusionAt({ used, slot }: Exclusion, long: number): Figure {
   if (!slot || long <= used.value) return used;
-  const whole = slotRatio * slot.value;
+  const whole = wholeSlot * slot.value;
   if (long >= whole) return slot;
   const share = (long - used.value) / (whole - used.value);
   return { ...slot, value: used.value - share * (used.value - slot.value) };
@@ -54,14 +55,14 @@ export function strictAt(exclusion: Exclusion, long: number): Figure {
 /** What the animal is known to pass in an opening so long, mm; never under the figure that shuts it. */
 export function passesAt({ passes }: Exclusion, used: Figure, long: number): number {
   const hole = passes.value;
-  const whole = slotRatio * hole;
+  const whole = wholeSlot * hole;
   const turned = Math.max(0, Math.min(1, (long - hole) / (whole - hole)));
   return Math.max(used.value, hole * (1 - turned * (1 - passedAsSlot.value)));
 }
 
 /**
  * From the size the animal is known to pass it walks in. At or under the figure used it holds; what lies over the stricter
- * figure is in doubt, which is said. In the band between it squeezes and enlarges: a level for each third (assumption of ours).
+ * figure is in doubt, which is said. In the band between it squeezes and enlarges: a level for each third.
  */
 export function verdictOf(aperture: Aperture, exclusion: Exclusion): Verdict {
   const used = exclusionAt(exclusion, aperture.long);
@@ -94,8 +95,8 @@ const squeezing = ['night', 'hour', 'minutes'] as const;
 export function minutesOfOpening({ verdict, over, used, passes }: OpeningReason): number | null {
   if (verdict === 'passes') return 0;
   if (verdict !== 'squeezes') return null;
-  const third = Math.floor((3 * over) / Math.max(0.01, passes - used.value));
-  return minutesOf(squeezing[Math.max(0, Math.min(third, 2))] ?? 'minutes');
+  const third = Math.floor((bandSteps.value * over) / Math.max(0.01, passes - used.value));
+  return minutesOf(squeezing[Math.max(0, Math.min(third, squeezing.length - 1))] ?? 'minutes');
 }
 
 /** Going through an opening, as an attack. */

@@ -13,9 +13,7 @@ import { part } from './pass';
 import type { PartEffort, Verdict } from './reason';
 import { minutesOf } from './effort-level';
 import type { When } from './when';
-
-/** Birds on the floor come no higher than this, mm: fine mesh to the knee is usual (common practice). */
-const birdHeight = 600;
+import { birdHeight } from '../tables/counting';
 
 interface Gap {
   readonly item: ItemId;
@@ -71,7 +69,7 @@ function reachVerdict(clear: number, { used, strict, passesAtFigure }: ReachOpen
 
 function gapsNear(bay: Bay, animal: Animal, bound: Bound, when: When): Gap[] {
   const isNear = (up: number): boolean =>
-    (when.birds === 'at-roost' || up < birdHeight) && !outOfReach(animal, up, bay, bound);
+    (when.birds === 'at-roost' || up < birdHeight.value) && !outOfReach(animal, up, bay, bound);
   const bands = bay.bands
     .filter((band) => !isBareBand(band) && isNear(band.from))
     .map((band) => finestOf(band.layers, bound, when.date));

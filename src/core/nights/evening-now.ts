@@ -7,11 +7,7 @@ import type { Dusk } from '../place/dusk';
 import { mostOf } from '../place/group-on';
 import { recordedDays, type Night } from './night';
 import { doorsOfRound } from './shutters';
-
-/** So long after dark it should have been said, minutes (assumption of ours). */
-const lateAfter = 60;
-/** So long before sunset the evening begins, minutes (assumption of ours). */
-const beginsBefore = 90;
+import { evening } from '../tables/counting';
 
 /** `day`: not yet time. `due`: time to shut up. `late`: an hour after dark and nothing said. */
 export type EveningState = 'day' | 'due' | 'late' | 'said';
@@ -21,8 +17,8 @@ export function eveningState(night: Night, at: Date, dusk: Dusk | undefined): Ev
   if (night.doors.size > 0 || night.counts.size > 0) return 'said';
   if (!dusk) return 'day';
   const minutes = (from: Date): number => (at.getTime() - from.getTime()) / 60_000;
-  if (minutes(dusk.dark) >= lateAfter) return 'late';
-  return minutes(dusk.sunset) >= -beginsBefore ? 'due' : 'day';
+  if (minutes(dusk.dark) >= evening.lateAfter.value) return 'late';
+  return minutes(dusk.sunset) >= -evening.beginsBefore.value ? 'due' : 'day';
 }
 
 /** Whether evenings are written down here at all: a night before the first one is no unknown one. */

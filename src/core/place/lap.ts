@@ -4,6 +4,7 @@ import { findGateIndex } from './gate';
 import { isOutermost } from './find';
 import { memoized } from '../memo';
 import { closeOutline, type Point } from './outline';
+import { wallsMeet } from '../tables/counting';
 
 /** A bay where it stands on the lap and in the plan; mm. */
 export interface LapBay {
@@ -56,9 +57,6 @@ interface Wall {
   readonly end: Point;
 }
 
-/** Ends nearer than this meet, mm: misclosure is shared out, tapes are not exact (assumption of ours). */
-const meets = 250;
-
 /** Chains walls end to start, the wall with the gate first. */
 function walkedRound(walls: readonly Wall[]): Wall[] {
   const gate = findGateIndex(walls.map(({ bays }) => bays.map(({ bay }) => bay)));
@@ -74,7 +72,7 @@ function walkedRound(walls: readonly Wall[]): Wall[] {
 function followerOf({ end }: Wall, rest: readonly Wall[]): number {
   const away = rest.map(({ start }) => Math.hypot(start.x - end.x, start.y - end.y));
   const nearest = Math.min(...away);
-  return nearest <= meets ? away.indexOf(nearest) : 0;
+  return nearest <= wallsMeet.value ? away.indexOf(nearest) : 0;
 }
 
 /** Where the gate is not in the first bay of its wall, the bays before it come last. */

@@ -7,9 +7,7 @@ import { isRaised } from './faces/stretches';
 import { roofOf } from './find';
 import type { Bay, Face, Place, Zone, ZoneId } from './place';
 import { any } from './possible';
-
-/** Bays are measured and sides are paced: so much of a wall may be missing before it is a gap, mm and share (assumptions of ours). */
-const slack = { least: 500, share: 0.08 } as const;
+import { wallWanting } from '../tables/counting';
 
 /** The place with what is missing put in; the same object where nothing is. */
 export function withUndescribed(place: Place): Place {
@@ -43,7 +41,8 @@ function missingWalls({ faces }: Place, drawn: readonly Face[]): Face[] {
     met.push([a, b]);
     const all = drawn.filter(isUpright).filter(isSame);
     const short = widthOf(all) - widthOf(faces.filter(isUpright).filter(isSame));
-    if (short < Math.max(slack.least, slack.share * widthOf(all))) return [];
+    if (short < Math.max(wallWanting.least.value, wallWanting.share.value * widthOf(all)))
+      return [];
     const [bay] = face.bays;
     if (!bay) return [];
     const name = `${bay.name}, not described`;

@@ -15,6 +15,7 @@ import {
   type RoomKind,
   type School,
 } from '../tables/room';
+import { fabricOpen } from '../tables/counting';
 
 /** `unsaid`: nobody told how long the perches are, or how many nests there are. */
 export type Enough = 'enough' | 'for-some' | 'short' | 'unsaid';
@@ -133,12 +134,9 @@ function openShare(mesh: Layer['mesh']): number | undefined {
   if (!isKnown(mesh)) return undefined;
   if (mesh.is === 'none') return 1;
   const { kind, pitch, clear } = meshes[mesh.is];
-  if (kind === 'solid' || kind === 'fabric') return kind === 'solid' ? 0 : fabricOpen;
+  if (kind === 'solid' || kind === 'fabric') return kind === 'solid' ? 0 : fabricOpen.value;
   return Math.min(1, clear.value / pitch.value) ** 2;
 }
-
-/** Insect screen and canvas let hardly any air by once they are dusty (assumption of ours). */
-const fabricOpen = 0.3;
 
 /** What is worse in the one than in the other: less of it, and no longer enough for all it was enough for. */
 export function roomLost(before: readonly Room[], after: readonly Room[]): Room[] {

@@ -7,6 +7,7 @@ import { animals, type Animal, type AnimalId } from '../tables/animals';
 import { attemptSpread } from '../tables/attempting';
 import { bandOf, type Figure } from '../tables/figure';
 import { judge, type Circumstances, type Judgement } from './judge';
+import { patienceSpread } from '../tables/counting';
 
 /** How often each item came out weakest, figures drawn within their bands. */
 export interface HowSure {
@@ -16,9 +17,6 @@ export interface HowSure {
   /** How often each item came out weakest, most often first; an item's share is count ÷ draws. */
   readonly counts: readonly { readonly item: string; readonly count: number }[];
 }
-
-/** Patience is drawn between half and twice the figure, evenly on a log scale (assumption of ours). */
-const patienceSpread = 2;
 
 /** How often to draw, and from which seed: the same seed gives the same answer. */
 interface Drawing {
@@ -71,7 +69,7 @@ function drawnTable(
 
 function drawnAnimal(animal: Animal, random: () => number): Animal {
   const exclusion = { ...animal.exclusion, used: drawnWithin(animal.exclusion.used, random) };
-  const factor = patienceSpread ** (2 * random() - 1);
+  const factor = patienceSpread.value ** (2 * random() - 1);
   const patience = { ...animal.patience, value: animal.patience.value * factor };
   // The share of visits that become tries is known no better than by times; drawn so.
   const { share } = animal.attempting;

@@ -6,6 +6,7 @@ import { outside, type Group, type Place, type StrandHours, type ZoneId } from '
 import type { Animal, Hours } from '../tables/animals';
 import { northernMonth } from '../tables/regions';
 import { seasonFactor } from './visits';
+import { daylight, watchedShare } from '../tables/counting';
 
 /** Which hours, and how doors stand in them. */
 export const scenarios = ['night-shut', 'left-open', 'day-run', 'ranging'] as const;
@@ -90,11 +91,6 @@ export interface Whereabouts {
   readonly exposure: number;
 }
 
-/** Hours of daylight, until a place has a position (assumption of ours). */
-const daylight = 12;
-/** Visits that somebody at home and about does not keep away (assumption of ours). */
-const watchedShare = 0.3;
-
 /** Where each group is. A zone out of use on that day holds no birds. */
 export function whereabouts(place: Place, scenario: Scenario, date?: string): Whereabouts[] {
   const inUse = new Set(
@@ -109,10 +105,10 @@ export function whereabouts(place: Place, scenario: Scenario, date?: string): Wh
 
 function whereIs(place: Place, group: Group, scenario: Scenario): Whereabouts[] {
   const { ranging } = group;
-  const out = Math.min(1, (ranging?.hours ?? 0) / daylight);
+  const out = Math.min(1, (ranging?.hours ?? 0) / daylight.value);
   if (scenario === 'ranging') {
     if (!ranging) return [];
-    const exposure = out * (ranging.watched ? watchedShare : 1);
+    const exposure = out * (ranging.watched ? watchedShare.value : 1);
     return [{ group, zone: ranging.zone, exposure }];
   }
   if (scenario === 'day-run') {

@@ -22,13 +22,7 @@ import {
   visitsOf,
   type Often,
 } from '../tables/visiting';
-
-/** Before anything was logged, a rate counts as if one visit had been seen (gamma shape; assumption of ours). */
-const priorShape = 1;
-/** Share of visits that leave something a keeper notices, and that a camera catches (assumptions of ours). */
-const noticed = { byEye: 0.15, byCamera: 0.8 } as const;
-/** Entries older than this tell nothing of today, days (assumption of ours). */
-const memory = 365;
+import { logMemory, noticed, visitsBefore } from '../tables/counting';
 
 /** Visits in 24 hours on a day; without a day the mean of the year. */
 export function expectedVisits(
@@ -102,7 +96,7 @@ export function seasonFactor({ setting }: Place, animal: Animal, date?: string):
 export const months: readonly number[] = Array.from({ length: 12 }, (_, index) => index + 1);
 
 /**
- * Gamma-Poisson: a prior of mean `usual` and shape 1 is updated by visits noticed and nights watched, to
+ * Gamma-Poisson: a prior of mean `usual` and shape 1 (`visitsBefore`) is updated by visits noticed and nights watched, to
  * `(shape + seen) / (shape / usual + nights watched)`. A night of a camera counts 0.8, a night of the keeper's own eyes 0.15.
  * Zero stays zero: "never" is the keeper's word.
  */
@@ -114,7 +108,8 @@ export function updated(
 ): number {
   if (usual === 0 || log.length === 0) return usual;
   const { seen, watched } = evidence(animal, log, date);
-  return (priorShape + seen) / (priorShape / usual + watched);
+  const shape = visitsBefore.value;
+  return (shape + seen) / (shape / usual + watched);
 }
 
 interface Evidence {
@@ -139,7 +134,7 @@ export function evidence(animal: Animal, log: readonly LogEntry[], date?: string
   const cameraNights = quiet + caught.size;
   return {
     seen: recent.reduce((sum, entry) => sum + shareSeen(animal, entry), 0),
-    watched: noticed.byCamera * cameraNights + noticed.byEye * nightsKept(recent, date),
+    watched: noticed.byCamera.value * cameraNights + noticed.byEye.value * nightsKept(recent, date),
   };
 }
 
@@ -176,7 +171,7 @@ function nightsKept(recent: readonly LogEntry[], date: string | undefined): numb
 function isRecent(entry: LogEntry, date: string | undefined): boolean {
   if (date === undefined) return true;
   const age = dayNumber(date) - dayNumber(entry.date);
-  return age >= 0 && age <= memory;
+  return age >= 0 && age <= logMemory.value;
 }
 
 const dayNumber = (date: string): number => Math.round(Date.parse(date) / 86_400_000);

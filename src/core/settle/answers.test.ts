@@ -6,12 +6,13 @@ import { applyReadings } from '../records/apply-readings';
 import { judgeAll } from '../score/judge-all';
 import { scenarios, type Scenario } from '../score/scenario';
 import { randomPlace } from '../tests/random-place';
+import { samePoint } from '../tables/counting';
 import { questionsOf } from '../walk/questions';
 import { answersOn, type Answers } from './answers';
 import { withAt } from './could-change';
 import { endsOf } from './ends';
 import { pacesBy } from './paces-by';
-import { comparison, samePoint } from './same-answers';
+import { comparison } from './same-answers';
 
 const date = '2026-11-26';
 
@@ -106,4 +107,4 @@ test('two places are told apart where the judgement tells them apart, and only t
 }, 120_000);
 
 const isNear = (a: number | null, b: number | null): boolean =>
-  a === null || b === null ? a === b : Math.abs(a - b) <= samePoint / 4;
+  a === null || b === null ? a === b : Math.abs(a - b) <= samePoint.value / 4;

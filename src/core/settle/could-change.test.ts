@@ -8,10 +8,10 @@ import { applyReadings } from '../records/apply-readings';
 import { setAttribute } from '../records/set-attribute';
 import { judgeAll } from '../score/judge-all';
 import { scenarios } from '../score/scenario';
+import { samePoint } from '../tables/counting';
 import { questionsOf, type Question } from '../walk/questions';
 import { couldChange, withAt } from './could-change';
 import { endsOf } from './ends';
-import { samePoint } from './same-answers';
 import { settlingWalk } from './settling-walk';
 
 const day = { date: '2026-11-26' };
@@ -54,7 +54,7 @@ const saidOf = (place: Place) => {
 };
 
 const isWithinAPoint = (a: number | null, b: number | null): boolean =>
-  a === null || b === null ? a === b : Math.abs(a - b) <= samePoint;
+  a === null || b === null ? a === b : Math.abs(a - b) <= samePoint.value;
 
 test('whatever the folded readings turn out to be, ways in are as said and holds within a point', () => {
   let folds = 0;

@@ -8,9 +8,7 @@ import type { AnimalRoutes } from '../score/judge-animal';
 import { scenarios, type Scenario } from '../score/scenario';
 import type { Answer, Answers, Comer, Settled } from './answers';
 import { pacesBy } from './paces-by';
-
-/** Holds closer than this are the same answer, of 100 (figure of the walk: assumption of ours). */
-export const samePoint = 1;
+import { samePoint } from '../tables/counting';
 
 /** Whether the same is told in every scenario. */
 export type IsSame = (a: Answers, b: Answers) => boolean;
@@ -70,7 +68,9 @@ function isHeldAlike(a: Answer, b: Answer): boolean {
   const holds = b.holds();
   return a.holds().every((one, index) => {
     const other = holds[index] ?? null;
-    return one === null || other === null ? one === other : Math.abs(one - other) <= samePoint / 4;
+    return one === null || other === null
+      ? one === other
+      : Math.abs(one - other) <= samePoint.value / 4;
   });
 }
 

@@ -5,6 +5,7 @@ import type { Culprit } from '../records/sighting';
 import type { SignQuestion } from '../tables/signs';
 import { byCulprit, nextQuestion, posterior } from './posterior';
 import { lastAnswers, likelihood, type Suspicion, type WayBy } from './suspicion';
+import { inquiry as limits } from '../tables/counting';
 
 /** One culprit, with what speaks for and against it. */
 export interface Ranked {
@@ -33,9 +34,6 @@ export interface Inquiry {
   readonly next: SignQuestion | undefined;
 }
 
-/** So many times likelier or less than among all that may have been (assumption of ours). */
-const speaks = 1.5;
-
 /** `open`: questions that were neither answered nor passed over. */
 export function inquire(
   suspicions: readonly Suspicion[],
@@ -61,8 +59,8 @@ function spoken(
   const ratio = (sign: Sign): number => meanOf(own, sign) / meanOf(suspicions, sign);
   const answers = lastAnswers(signs);
   return {
-    speaksFor: answers.filter((sign) => ratio(sign) >= speaks),
-    speaksAgainst: answers.filter((sign) => ratio(sign) <= 1 / speaks),
+    speaksFor: answers.filter((sign) => ratio(sign) >= limits.speaks.value),
+    speaksAgainst: answers.filter((sign) => ratio(sign) <= 1 / limits.speaks.value),
   };
 }
 

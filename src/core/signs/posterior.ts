@@ -3,6 +3,7 @@ import type { Sign } from '../records/found-signs';
 import type { Culprit } from '../records/sighting';
 import { signAnswers, type SignAnswer, type SignQuestion } from '../tables/signs';
 import { lastAnswers, likelihood, type Suspicion } from './suspicion';
+import { inquiry } from '../tables/counting';
 
 /** Share of each suspicion after what was found, in their order; they add up to one, or are all 0 where nothing is possible. */
 export function posterior(suspicions: readonly Suspicion[], signs: readonly Sign[]): number[] {
@@ -56,9 +57,6 @@ export function expectedInformation(
   return Math.max(0, now - left);
 }
 
-/** Less is no question worth a tap, bits (assumption of ours). */
-const leastInformation = 0.03;
-
 /** The question that is expected to tell most; `undefined` where none tells enough. */
 export function nextQuestion(
   suspicions: readonly Suspicion[],
@@ -69,5 +67,5 @@ export function nextQuestion(
   const [best] = open
     .map((question) => ({ question, bits: expectedInformation(suspicions, shares, question) }))
     .sort((a, b) => b.bits - a.bits);
-  return best && best.bits >= leastInformation ? best.question : undefined;
+  return best && best.bits >= inquiry.leastInformation.value ? best.question : undefined;
 }

@@ -2,18 +2,16 @@
 import type { BirdKind, Place } from '../place/place';
 import type { FoundSigns, Sign } from '../records/found-signs';
 import { signQuestions, type SignQuestion } from '../tables/signs';
+import { inquiry } from '../tables/counting';
 
 type Count = Pick<FoundSigns, 'gone' | 'dead' | 'hurt'>;
-
-/** So many dead are many (assumption of ours; keys say “several to dozens”). */
-const many = 3;
 
 /** What the count says by itself. */
 export function signsOfCount({ gone, dead, hurt }: Count, kind: BirdKind | undefined): Sign[] {
   if (kind === 'chicks') {
     return gone > 0 && dead === 0 ? [{ question: 'chicks', answer: 'gone' }] : [];
   }
-  if (dead >= many) return [{ question: 'toll', answer: 'many-dead' }];
+  if (dead >= inquiry.manyDead.value) return [{ question: 'toll', answer: 'many-dead' }];
   if (dead > 0) return [{ question: 'toll', answer: 'few-dead' }];
   if (gone > 1) return [{ question: 'toll', answer: 'several-gone' }];
   if (gone === 1) return [{ question: 'toll', answer: 'one-gone' }];

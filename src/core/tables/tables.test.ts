@@ -1,4 +1,5 @@
 import { animalIds, animals, animalsOf, usualThreats } from './animals';
+import { countingFigures } from './counting';
 import { coverClass } from './strength';
 import { bandOf, type Figure } from './figure';
 import { fixingClass, fixings, weakened } from './fixings';
@@ -17,7 +18,7 @@ function figuresIn(value: unknown, path: string): [path: string, figure: Figure]
 }
 
 const all = figuresIn(
-  { animals, meshes, latches, fixingClass, soilFigures, coverClass, visitsOf },
+  { animals, meshes, latches, fixingClass, soilFigures, coverClass, visitsOf, countingFigures },
   'tables',
 );
 

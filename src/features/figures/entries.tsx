@@ -15,6 +15,7 @@ import {
   touching,
   wireTolerance,
 } from '@/core/tables/shocking';
+import { countingFigures, type CountingFigure } from '@/core/tables/counting';
 import { step } from '@/core/tables/climbing';
 import { getsOutBy } from '@/core/tables/escaping';
 import { passedAsSlot } from '@/core/tables/exclusion';
@@ -25,6 +26,7 @@ import { soilFigures, soils } from '@/core/tables/soils';
 import type { Material } from '@/core/mends/catalogue';
 import { prices, type PriceBy } from '@/core/mends/catalogue/prices';
 import { makingFigures, type MakingFigure } from '@/core/mends/making-figures';
+import { countingNames } from '@/words/counting-words';
 import { makingNames } from '@/words/making-words';
 import { ageingKinds, lifespans } from '@/core/tables/lifespans';
 import { ageingNames } from '@/words/ageing-words';
@@ -67,6 +69,7 @@ export const entryKinds = [
   'prices',
   'making',
   'lives',
+  'counting',
 ] as const;
 export type EntryKind = (typeof entryKinds)[number];
 
@@ -86,6 +89,7 @@ export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, 
   making: [figuresText.makingAndBuying, figuresText.whatMendsAreCutFixed],
   lives: [figuresText.howLongItLasts, figuresText.whenAThingOutdoorsFalls],
   visits: [figuresText.howOften, figuresText.visitsADayThatA],
+  counting: [figuresText.howItCounts, figuresText.whatTheJudgementCountsBy],
 };
 
 const priceByNames: Readonly<Record<PriceBy, string>> = {
@@ -245,6 +249,13 @@ export const entries: readonly Entry[] = [
     name: makingNames[id],
     words: figuresText.mendShopCutBuyOverlap,
     figures: () => <FigureLine name={makingNames[id]} figure={makingFigures[id]} />,
+  })),
+  ...(Object.keys(countingFigures) as CountingFigure[]).map((id): Entry => ({
+    id: `counting-${id}`,
+    kind: 'counting',
+    name: countingNames[id],
+    words: figuresText.judgeCountAssumption,
+    figures: () => <FigureLine name={countingNames[id]} figure={countingFigures[id]} />,
   })),
   ...ageingKinds.map((kind): Entry => ({
     id: `life-${kind}`,

@@ -32,6 +32,10 @@ export const figuresText = spoken('figures', {
   aStep: 'A step',
   stepSillClamberWalk: 'step sill clamber walk',
   stopsNobody: 'Stops nobody up to',
+  howItCounts: 'How it counts',
+  whatTheJudgementCountsBy:
+    'What the judgement itself counts by: steps of effort, what is a way in, how your log is weighed. Almost all of it is ours.',
+  judgeCountAssumption: 'judge count assumption effort way in log',
   aSlot: 'A long slot',
   slotGapHoleLongPass: 'slot gap hole long pass',
   passedAsASlot: 'Of what is passed as a hole, passed as a slot:',

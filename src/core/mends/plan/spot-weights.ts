@@ -5,7 +5,7 @@ import type { When } from '../../effort/when';
 import type { Bay, Place } from '../../place/place';
 import type { Spot } from '../../records/mend';
 import { bayWays } from '../../routes/bay-ways';
-import { strandsShut } from '../../routes/pace';
+import { strandsShut } from '../../tables/counting';
 import type { Animal } from '../../tables/animals';
 import { spotOf } from '../spots';
 
@@ -33,7 +33,7 @@ export function spotWeights(place: Place, bay: Bay, animal: Animal, when: When):
     const key = `${way} ${spot.kind} ${spot.item}`;
     const before = weights.get(key);
     const weight = partWeight(part, animal);
-    const minutes = turnedBackAt(part) >= strandsShut ? null : part.minutes;
+    const minutes = turnedBackAt(part) >= strandsShut.value ? null : part.minutes;
     weights.set(key, {
       way,
       spot,

@@ -6,6 +6,7 @@ import { ours } from '../../tables/assumptions';
 import { sillUpstand } from '../catalogue/sill-apron';
 import { headingsOf } from './corners';
 import type { Stretch } from './stretch';
+import { wallsMeet } from '../../tables/counting';
 
 /** What one bay takes, as a stretch of its own. */
 export interface BayStretch {
@@ -74,14 +75,12 @@ function joined(
 const isAlike = (a: BayStretch, b: BayStretch): boolean =>
   a.mend.kind === b.mend.kind && a.stretch.height === b.stretch.height;
 
-/** Ends nearer than this meet, mm; as the lap is chained (see place/lap.ts). */
-const meets = 250;
-
+/** As the lap is chained. */
 function meet(a: LapBay | undefined, b: LapBay | undefined): boolean {
   return (
     a !== undefined &&
     b !== undefined &&
-    Math.hypot(b.start.x - a.end.x, b.start.y - a.end.y) <= meets
+    Math.hypot(b.start.x - a.end.x, b.start.y - a.end.y) <= wallsMeet.value
   );
 }
 

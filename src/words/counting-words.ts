@@ -1,0 +1,32 @@
+/** What the figures are called that the judgement itself counts by. */
+import type { CountingFigure } from '@/core/tables/counting';
+
+export const countingNames: Readonly<Record<CountingFigure, string>> = {
+  effortMinutes: '“Minutes” of effort count as',
+  effortHour: '“About an hour” counts as; a way in is under it',
+  effortNight: '“A night” counts as; a slow way is under it',
+  enoughForANight: 'A night’s work, from so much of what is enough',
+  enoughForAnHour: 'An hour’s work, from so much of what is enough',
+  leastChance: 'A slow way counts from a chance of',
+  strandsShut: 'Strands shut a way when they turn back',
+  slotLength: 'A slot is longer than its figure, times',
+  bandSteps: 'Steps from shut out to known to pass',
+  birdHeight: 'Birds by day stand no higher than',
+  wallWantingLeast: 'A wall counts as having a gap when short by',
+  wallWantingShare: 'The same, as a share of its length',
+  wallsMeet: 'Ends of walls meet when nearer than',
+  noticedByEye: 'Share of visits that you notice',
+  noticedByCamera: 'Share of visits that a camera catches',
+  logMemory: 'An entry of the log tells for',
+  visitsBefore: 'Before anything is logged, visits seen',
+  daylight: 'Daylight, where nobody said where it lies',
+  watchedShare: 'Share of visits that you at home do not keep away',
+  samePoint: 'The same hold, within points of a hundred',
+  fabricOpen: 'Open to the air of screen and canvas, a share',
+  patienceSpread: 'How sure: patience times and divided by',
+  eveningBegins: 'An evening begins before sunset by',
+  eveningLate: 'An evening is late after dark by',
+  manyDead: 'Many dead, from birds',
+  speaks: 'A sign speaks for or against, from times likelier',
+  leastInformation: 'A question is worth a tap, from bits',
+};
