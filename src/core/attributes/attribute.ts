@@ -134,6 +134,8 @@ export interface ChoiceAttribute<K extends ItemKind, C extends string> extends C
   readonly choices: readonly C[];
   /** Best first; or "none", where the tables decide by figures (a mesh by its clear opening, a latch by its motions). */
   readonly better: readonly C[] | 'none';
+  /** Of which neither is better for everything that hangs on it, though one stands before the other. */
+  readonly notCompared?: readonly (readonly [C, C])[];
   /** The answer that asks for something to be seen to. */
   readonly toSeeTo?: C;
   /** What a mesh of that kind clears is judged as this opening. */

@@ -7,6 +7,15 @@ import { field } from './paths';
 export const strandTouching = choice('strand', {
   choices: touching,
   better: touching,
+  // What leaks by the metre takes more than what leaks at one spot where the bay is wide, and less where it is narrow; snow buries the wire
+  // itself, and takes less from the rest of the line than mesh does.
+  notCompared: [
+    ['wood', 'grass'],
+    ['grass', 'insulator'],
+    ['weeds', 'insulator'],
+    ['insulator', 'snow'],
+    ['snow', 'mesh'],
+  ],
   asked: { when: always },
   shortWalks: ['fence', 'storm', 'moved'],
   wears: true,

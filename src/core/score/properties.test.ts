@@ -12,6 +12,7 @@ import { bounds, isKnown, members, type Possible } from '../place/possible';
 import { setAttribute } from '../records/set-attribute';
 import { grounds, type Ground } from '../tables/fence-ground';
 import { randomPlace } from '../tests/random-place';
+import { isBetter } from '../walk/better';
 import { questionsOf, type Question } from '../walk/questions';
 import type { Judgement } from './judge';
 import { judgeAll } from './judge-all';
@@ -39,8 +40,9 @@ function oneBetter(it: Place): fc.Arbitrary<{ after: Place; changed: string }> {
 function betterValue({ attribute, known }: Question, share: number): Possible {
   const kind = attributes[attribute];
   if (kind.value === 'choice') {
-    const at = kind.better.indexOf((known as { is: string }).is);
-    return { is: kind.better[Math.floor(at * share)] ?? '' };
+    const { is } = known as { readonly is: string };
+    const better = kind.choices.filter((it) => isBetter(attribute, it, is));
+    return { is: better[Math.floor(better.length * share)] ?? is };
   }
   const [now] = bounds(known as { is: number }, kind.limits);
   return { is: kind.better === 'more' ? now + (kind.limits[1] - now) * share : now * share };

@@ -16,6 +16,9 @@ it('has no opinion where there is no order, or nothing changed', () => {
   expect(isBetter('ground.soil', 'rock', 'soft')).toBeUndefined();
   expect(isBetter('strand.height', 150, 90)).toBeUndefined();
   expect(isBetter('ground.gap', 6, 6)).toBeUndefined();
+  // Snow buries the wire, mesh takes the volts from all the others.
+  expect(isBetter('strand.touching', 'snow', 'mesh')).toBeUndefined();
+  expect(isBetter('strand.touching', 'grass', 'mesh')).toBe(true);
 });
 
 it('what is better one way is worse the other, for every attribute', () => {
