@@ -52,7 +52,7 @@ export function firstWords(
       }
       return [
         'Something drags the line down',
-        `${kv(first.read)} where ${kv(first.expected)} should arrive: look for the leak, test by test.`,
+        `${kv(first.read)} where ${kv(first.expected)} should arrive: a leak, or a joint that leads poorly. Test by test to the place.`,
       ];
     case 'earth-unread':
       return [
@@ -106,9 +106,14 @@ export function nightsBanded({ value, band: [low, high] }: Banded): string {
 export function testWords(place: Place, { path }: Pick<FenceView, 'path'>, step: NextStep): string {
   const at = (index: number): string => bayName(place, path.bays[index]?.bay.id ?? '');
   if (step.kind === 'found') {
-    return step.brokenInto === undefined
-      ? `It is at ${at(step.bay)}.`
-      : `Between ${at(step.brokenInto - 1)} and ${at(step.brokenInto)} the wire no longer leads.`;
+    const { bay, brokenInto, poorInto } = step;
+    if (brokenInto !== undefined) {
+      return `Between ${at(brokenInto - 1)} and ${at(brokenInto)} the wire no longer leads.`;
+    }
+    if (poorInto !== undefined) {
+      return `Between ${at(poorInto - 1)} and ${at(poorInto)} a joint leads poorly.`;
+    }
+    return `It is at ${at(bay)}.`;
   }
   if (step.kind === 'look') {
     return `No test tells these apart: look at ${listOf(step.bays.map(at), 'then')}.`;

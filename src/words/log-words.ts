@@ -75,7 +75,7 @@ function fenceTestWords(place: Place, { made }: FenceTest): string {
     return `Line opened before ${bayName(place, made.before)}: ${kv(made.volts)}`;
   }
   if (made.by === 'clear') return `Line looked at, clear: ${bayName(place, made.bay)}`;
-  if (made.by === 'broken') return `Wire found broken at ${bayName(place, made.bay)}`;
+  if (made.by === 'broken') return `Wire or joint found bad at ${bayName(place, made.bay)}`;
   return `Leak found at ${bayName(place, made.bay)}: ${touchingNames[made.touched][0]}`;
 }
 

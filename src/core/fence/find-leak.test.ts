@@ -3,15 +3,8 @@ import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { moistCase, pathOf, seven, type Strung } from '../tests/fenced';
 import { fenceWires, type FenceWire } from '../tables/fence-wires';
-import {
-  leakSearch,
-  likelyBays,
-  nextStep,
-  type LeakSearch,
-  type LeakTest,
-  type LeakTestResult,
-  type LeakEvidence,
-} from './find-leak';
+import { likelyBays, nextStep, type LeakTestResult, type LeakEvidence } from './find-leak';
+import { leakSearch, type LeakSearch, type LeakTest } from './leak-search';
 
 const source = { open: 7, within: 200 };
 

@@ -1,42 +1,13 @@
 /**
- * Where is it? A leak somewhere on the line, or a wire that no longer leads: how likely in each bay after the tests so far, and which test
- * tells most. On steel the volts are alike everywhere, so the line is opened and read on the fed side; on polywire they fall along it. Beyond a
- * broken wire there are none. By Bayes: prior from what was found touching and where doors are, likelihood from the line worked out with the
- * leak in each bay, of several sizes, and with the wire broken between any two.
+ * Where is it? A leak somewhere on the line, a wire that no longer leads or a joint that leads poorly: how likely in each bay after the
+ * tests so far, and which test tells most. On steel the volts are alike everywhere, so the line is opened and read on the fed side; on
+ * polywire they fall along it. Beyond a broken wire there are none, beyond a poor joint less. By Bayes: prior from what was found touching and
+ * where doors are, likelihood from the line worked out with each fault in it.
  */
 import { jStat } from 'jstat';
-import type { FenceLine } from '../place/fence';
-import { isFixed } from '../place/opening-cover';
 import { mostVolts } from '../attributes/limits';
-import { getOrMake } from '../memo';
-import { isKnown } from '../place/possible';
-import {
-  leakAround,
-  leakSizes,
-  leastInformation,
-  likelierAtDoor,
-  likelierBroken,
-  likelierUnread,
-  likelierWhere,
-  modelShare,
-  sureEnough,
-  testerLeast,
-  testerShare,
-} from '../tables/fence-faults';
-import type { Touching } from '../tables/shocking';
-import { fedSide } from './fed-side';
-import type { LineCase } from './line-case';
-import { networkOf } from './line-network';
-import type { LineBay, LinePath } from './line-path';
-import { solve, withLeak, type Solved } from './network';
-import type { Source } from './source';
-
-/** A test on the line; bays by their place on the path. */
-export type LeakTest =
-  /** Volts read in a bay, the line whole. */
-  | { readonly kind: 'read'; readonly at: number }
-  /** The line opened between the bay before and this one, and read on the side that is still fed. */
-  | { readonly kind: 'open'; readonly into: number };
+import { leastInformation, sureEnough } from '../tables/fence-faults';
+import { placeOf, type LeakSearch, type LeakTest } from './leak-search';
 
 /** A test with what was read, kV. */
 export interface LeakTestResult {
@@ -46,161 +17,6 @@ export interface LeakTestResult {
 
 /** What was found out: a test, or a bay looked at closely and found clear. */
 export type LeakEvidence = LeakTestResult | { readonly clear: number };
-
-/** A leak of so many Ω in a bay; or the wire broken, or a joint undone, between the bay before and this one. */
-export type Fault =
-  { readonly bay: number; readonly ohms: number } | { readonly brokenInto: number };
-
-interface Suspect {
-  readonly fault: Fault;
-  /** Where one looks for it: of a broken wire the first bay that is dead. */
-  readonly bay: number;
-  readonly prior: number;
-}
-
-/** A reading to come, kV, and its standard deviation. */
-interface Expected {
-  readonly volts: number;
-  readonly spread: number;
-}
-
-/** All that a search needs of a line, worked out once. */
-export interface LeakSearch {
-  readonly bays: number;
-  readonly suspects: readonly Suspect[];
-  readonly tests: readonly LeakTest[];
-  /** kV that a test reads if this is wrong. */
-  readonly reads: (test: LeakTest, fault: Fault) => number;
-  /** What every suspect in turn would have it show. */
-  readonly expected: (test: LeakTest) => readonly Expected[];
-}
-
-/** A ring is searched as the open line that it is once it has been undone where it closes. */
-export function leakSearch(
-  ring: LinePath,
-  line: FenceLine,
-  source: Source,
-  lineCase: LineCase,
-): LeakSearch {
-  // Wires are joined at their ends: a leak on any of them shows on all, so one stands for all.
-  const bays = ring.bays.map((it) => ({ ...it, wires: it.wires.slice(0, 1) }));
-  const path: LinePath = { ...ring, bays, shape: 'open' };
-  const whole = solve(networkOf(path, line, source, lineCase).network);
-  const fedParts = new Map<number, FedPart>();
-  const fedPart = (into: number): FedPart =>
-    getOrMake(fedParts, into, () => {
-      const part = partFed(path, into);
-      return { ...part, solved: solve(networkOf(part.path, line, source, lineCase).network) };
-    });
-  const places = bays.map((_, index) => index);
-  const leaks = places.flatMap((bay) =>
-    leakSizes.map((ohms): Suspect => ({
-      fault: { bay, ohms },
-      bay,
-      prior: likelier(bays[bay]) / leakSizes.length,
-    })),
-  );
-  // Of several wires joined at their ends one that is broken is fed from both sides, and not felt: it is all of them, or none.
-  const breaks = places.slice(1).map((into): Suspect => ({
-    fault: { brokenInto: into },
-    bay: deadFrom(into, path.feed),
-    prior:
-      likelierBroken ** (ring.bays[into]?.wires.length ?? 1) *
-      atDoor(bays[into - 1]) *
-      atDoor(bays[into]),
-  }));
-  const suspects = [...leaks, ...breaks];
-  // One wire to a bay: nodes are counted as bays are.
-  const reads: LeakSearch['reads'] = (test, fault) => {
-    if ('brokenInto' in fault) {
-      const { brokenInto } = fault;
-      const at = test.kind === 'read' ? test.at : fedSide(test.into, path.feed);
-      if (isBeyond(at, brokenInto, path.feed)) return 0;
-      const part = fedPart(test.kind === 'read' ? brokenInto : test.into);
-      return part.solved.volts[at - part.from] ?? 0;
-    }
-    const { bay, ohms } = fault;
-    return test.kind === 'read'
-      ? withLeak(whole, test.at, { node: bay, ohms })
-      : inFedPart(fedPart(test.into), fedSide(test.into, path.feed), bay, ohms);
-  };
-  const known = new Map<string, readonly Expected[]>();
-  return {
-    bays: bays.length,
-    suspects,
-    tests: [
-      ...places.map((at): LeakTest => ({ kind: 'read', at })),
-      ...places.slice(1).map((into): LeakTest => ({ kind: 'open', into })),
-    ],
-    reads,
-    expected: (test) =>
-      getOrMake(known, `${test.kind} ${placeOf(test)}`, () =>
-        suspects.map((suspect) => expectedOf(test, suspect, reads)),
-      ),
-  };
-}
-
-/** A suspect stands for leaks about as large: the reading is as unsure as they differ (evenly between the ends). */
-function expectedOf(test: LeakTest, { fault }: Suspect, reads: LeakSearch['reads']): Expected {
-  if ('brokenInto' in fault) {
-    const volts = reads(test, fault);
-    return { volts, spread: off(volts) };
-  }
-  const { bay, ohms } = fault;
-  const [low, volts, high] = [ohms / leakAround, ohms, ohms * leakAround].map((it) =>
-    reads(test, { bay, ohms: it }),
-  );
-  const between = ((high ?? 0) - (low ?? 0)) / Math.sqrt(12);
-  return { volts: volts ?? 0, spread: Math.hypot(off(volts ?? 0), between) };
-}
-
-/** What hangs on the energizer once the line has been opened. */
-interface FedPart {
-  readonly path: LinePath;
-  /** Place on the whole line of its first bay. */
-  readonly from: number;
-  readonly solved: Solved;
-}
-
-function partFed(path: LinePath, into: number): Omit<FedPart, 'solved'> {
-  const { bays, feed, far } = path;
-  return feed < into
-    ? { from: 0, path: { ...path, bays: bays.slice(0, into), far: Math.min(far, into - 1) } }
-    : {
-        from: into,
-        path: { ...path, bays: bays.slice(into), feed: feed - into, far: Math.max(0, far - into) },
-      };
-}
-
-/** A leak in the part that has been cut off is not felt. */
-function inFedPart({ path, from, solved }: FedPart, at: number, bay: number, ohms: number): number {
-  const node = bay - from;
-  return path.bays[node]
-    ? withLeak(solved, at - from, { node, ohms })
-    : (solved.volts[at - from] ?? 0);
-}
-
-/** The first bay that is dead where the wire is broken into this one. */
-const deadFrom = (into: number, feed: number): number => (feed < into ? into : into - 1);
-
-const isBeyond = (at: number, into: number, feed: number): boolean =>
-  feed < into ? at >= into : at < into;
-
-function likelier(it: LineBay | undefined): number {
-  const [wire] = it?.bay.strands ?? [];
-  const touched = wire?.touching;
-  const found = isKnown<Touching>(touched) ? likelierWhere[touched.is] : likelierUnread;
-  return found * atDoor(it);
-}
-
-function atDoor(it: LineBay | undefined): number {
-  const hasDoor = it?.bay.openings.some((opening) => !isFixed(opening)) === true;
-  return hasDoor ? likelierAtDoor : 1;
-}
-
-/** How far a reading may be from what was worked out, kV, one standard deviation: errors are given as two. */
-const off = (volts: number): number =>
-  Math.hypot(testerShare.value * volts, modelShare.value * volts, testerLeast.value) / 2;
 
 /** Chance of each suspect after the tests, summing to 1. */
 function afterTests({ suspects, expected }: LeakSearch, told: readonly LeakEvidence[]): number[] {
@@ -234,11 +50,21 @@ function byBay({ bays, suspects }: LeakSearch, chances: readonly number[]): numb
   return sums;
 }
 
+/**
+ * In this bay. `brokenInto`: it is no leak; between the bay before that one and it the wire no longer leads. `poorInto`: there a joint leads
+ * poorly.
+ */
+export interface Found {
+  readonly kind: 'found';
+  readonly bay: number;
+  readonly brokenInto?: number;
+  readonly poorInto?: number;
+}
+
 /** What to do next. */
 export type NextStep =
   | { readonly kind: 'test'; readonly test: LeakTest; /** Bits. */ readonly tells: number }
-  /** `brokenInto`: it is no leak; between the bay before that one and it the wire no longer leads. */
-  | { readonly kind: 'found'; readonly bay: number; readonly brokenInto?: number }
+  | Found
   /** No test worth making tells these apart: they are looked at, likeliest first. */
   | { readonly kind: 'look'; readonly bays: readonly number[] };
 
@@ -268,18 +94,23 @@ export function nextStep(
   return best ? { kind: 'test', ...best } : { kind: 'look', bays: order };
 }
 
-/** What is the likelier there. */
-function foundAt({ suspects }: LeakSearch, chances: readonly number[], bay: number): NextStep {
-  const of = (isBreak: boolean): number =>
-    suspects.reduce(
-      (sum, it, index) =>
-        it.bay === bay && 'brokenInto' in it.fault === isBreak ? sum + (chances[index] ?? 0) : sum,
-      0,
-    );
-  const broken = suspects.find((it) => it.bay === bay && 'brokenInto' in it.fault)?.fault;
-  return broken && 'brokenInto' in broken && of(true) > of(false)
-    ? { kind: 'found', bay, brokenInto: broken.brokenInto }
-    : { kind: 'found', bay };
+/** What is the likeliest there. */
+function foundAt({ suspects }: LeakSearch, chances: readonly number[], bay: number): Found {
+  const sums = { leak: 0, broken: 0, poor: 0 };
+  // Between which bays it is: each bay but the one that is fed has one such place before it.
+  let into = bay;
+  suspects.forEach(({ bay: at, fault }, index) => {
+    if (at !== bay) return;
+    const chance = chances[index] ?? 0;
+    if ('brokenInto' in fault) {
+      sums.broken += chance;
+      into = fault.brokenInto;
+    } else sums['poorInto' in fault ? 'poor' : 'leak'] += chance;
+  });
+  if (sums.leak >= Math.max(sums.broken, sums.poor)) return { kind: 'found', bay };
+  return sums.broken >= sums.poor
+    ? { kind: 'found', bay, brokenInto: into }
+    : { kind: 'found', bay, poorInto: into };
 }
 
 /** Bays to walk; to open the line one walks to the energizer and back besides, as far as so many bays (assumption of ours). */
@@ -325,8 +156,6 @@ function beside(tests: readonly LeakTest[], coarse: readonly RatedTest[]): LeakT
 
 /** Tests within this of each other tell as much, bits (assumption of ours). */
 const alike = 0.02;
-
-const placeOf = (test: LeakTest): number => (test.kind === 'read' ? test.at : test.into);
 
 const isSameTest = (a: LeakTest, b: LeakTest): boolean =>
   a.kind === b.kind && placeOf(a) === placeOf(b);

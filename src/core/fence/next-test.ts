@@ -1,7 +1,8 @@
 /** The next test for a leak, after what is on record. */
 import type { Fence } from '../place/fence';
 import type { DescribedFence, FenceView } from './fence-view';
-import { leakSearch, nextStep, type LeakTestResult, type NextStep } from './find-leak';
+import { nextStep, type LeakTestResult, type NextStep } from './find-leak';
+import { leakSearch } from './leak-search';
 import { readVolts } from './read-volts';
 
 /** Readings on record that show a leak are tests of it already; from before the line fell they say nothing of it. */

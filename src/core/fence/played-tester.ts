@@ -1,5 +1,5 @@
 /** A fault hidden on a line, and the tester that would be put to it: to try the search without a fence. */
-import type { Fault, LeakSearch, LeakTest } from './find-leak';
+import type { Fault, LeakSearch, LeakTest } from './leak-search';
 
 /** A leak somewhere on the line, or a wire that is broken. */
 export interface HiddenFault {

@@ -19,7 +19,7 @@ import { grounds } from '../tables/fence-ground';
 import { touching } from '../tables/shocking';
 
 /** Raised whenever a reader of the document would have to know. */
-export const fenceVersion = 3;
+export const fenceVersion = 4;
 
 const kilovolts = amount(0);
 
@@ -81,8 +81,12 @@ export const fenceSchema = object({
   next: nullable(
     byField({
       test: object({ test: testSchema }),
-      /** `broken`: no leak; the wire no longer leads into that bay. */
-      found: object({ found: text, broken: optional(constant(true)) }),
+      /** `broken`: no leak; the wire no longer leads into that bay. `poor`: a joint before that bay leads poorly. */
+      found: object({
+        found: text,
+        broken: optional(constant(true)),
+        poor: optional(constant(true)),
+      }),
       look: object({ look: list(text) }),
     }),
   ),

@@ -55,6 +55,7 @@ function nextJson({ path }: FenceView, step: NextStep): NonNullable<FenceDocumen
     return {
       found: idAt(step.bay),
       ...(step.brokenInto !== undefined && { broken: true as const }),
+      ...(step.poorInto !== undefined && { poor: true as const }),
     };
   }
   if (step.kind === 'look') return { look: step.bays.map(idAt) };

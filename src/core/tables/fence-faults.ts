@@ -7,6 +7,11 @@ export const leakSizes = [45, 80, 145, 260, 470, 850] as const;
 /** Each stands for those up to so many times more or less. */
 export const leakAround = Math.sqrt(1.8);
 
+/** What a joint adds that leads poorly, Ω, each four times the one before: twisted ends, rust, a knot in polywire. */
+export const jointSizes = [500, 2000, 8000] as const;
+/** Each stands for those up to so many times more or less. */
+export const jointAround = 2;
+
 /** A tester's own error, of what it shows: nineteen times in twenty it is within. */
 export const testerShare = ours(0.05, 'share', 'Digital testers; a row of lamps is coarser.');
 /** And at least so much. */
@@ -33,6 +38,8 @@ export const likelierWhere: Readonly<Record<Touching, number>> = {
 export const likelierUnread = 2;
 /** And how likely the wire is broken, or a joint undone, between two bays, against a leak in one found clear; once more for each further wire. */
 export const likelierBroken = 0.5;
+/** And how likely a joint between two bays leads poorly. */
+export const likelierPoor = 0.5;
 /** And at a door, whose handle, lead and posts are handled every day. */
 export const likelierAtDoor = 2;
 

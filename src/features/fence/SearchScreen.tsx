@@ -2,7 +2,8 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import type { LeakTest, LeakTestResult } from '@/core/fence/find-leak';
+import type { LeakTestResult } from '@/core/fence/find-leak';
+import type { LeakTest } from '@/core/fence/leak-search';
 import { hideFault, shownBy, type HiddenFault } from '@/core/fence/played-tester';
 import { leakMend } from '@/core/mends/leak-mend';
 import type { BayId } from '@/core/place/place';
@@ -176,7 +177,7 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
             <EndOfSearch
               key={JSON.stringify(step)}
               bays={step.kind === 'found' ? [idAt(step.bay)] : step.bays.map(idAt)}
-              isBroken={step.kind === 'found' && step.brokenInto !== undefined}
+              isOfWire={step.kind === 'found' && (step.brokenInto ?? step.poorInto) !== undefined}
               nameOf={(bay) => bayName(place, bay)}
               onEnd={end}
               onClear={(bay) => void keep('a-test-on-the-line', { by: 'clear', bay })}
@@ -225,10 +226,16 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
   );
   function stepWords(): readonly [title: string, why: string] {
     if (step.kind === 'found') {
-      const { bay, brokenInto } = step;
-      return brokenInto === undefined
+      const { bay, brokenInto, poorInto } = step;
+      if (brokenInto !== undefined) {
+        return [
+          fenceText.foundBroken(nameAt(brokenInto - 1), nameAt(brokenInto)),
+          fenceText.brokenWhy,
+        ];
+      }
+      return poorInto === undefined
         ? [fenceText.found(nameAt(bay)), '']
-        : [fenceText.foundBroken(nameAt(brokenInto - 1), nameAt(brokenInto)), fenceText.brokenWhy];
+        : [fenceText.foundPoor(nameAt(poorInto - 1), nameAt(poorInto)), fenceText.poorWhy];
     }
     if (step.kind === 'look') return [fenceText.lookAt(step.bays.map(nameAt)), ''];
     const { test } = step;
@@ -248,13 +255,14 @@ const leaks = touching
 /** What it was, in the bay that it is in; the likelier first. */
 function EndOfSearch({
   bays,
-  isBroken,
+  isOfWire,
   nameOf,
   onEnd,
   onClear,
 }: {
   readonly bays: readonly BayId[];
-  readonly isBroken: boolean;
+  /** The wire or a joint of it, no leak. */
+  readonly isOfWire: boolean;
   readonly nameOf: (bay: BayId) => string;
   readonly onEnd: (bay: BayId, touched: Touching | 'broken') => void;
   readonly onClear: (bay: BayId) => void;
@@ -272,7 +280,7 @@ function EndOfSearch({
       )}
       <Choice
         label={fenceText.hereItIs}
-        options={isBroken ? [broken, ...leaks] : [...leaks, broken]}
+        options={isOfWire ? [broken, ...leaks] : [...leaks, broken]}
         value={undefined}
         onChange={(it) => bay !== undefined && onEnd(bay, it)}
       />

@@ -1,15 +1,13 @@
 /** A search for a leak as it stands: what is on record, how likely each bay is, and the step to make next. */
 import { useMemo } from 'react';
 import {
-  leakSearch,
   likelyBays,
   nextStep,
-  type LeakSearch,
-  type LeakTest,
   type NextStep,
   type LeakTestResult,
   type LeakEvidence,
 } from '@/core/fence/find-leak';
+import { leakSearch, type LeakSearch, type LeakTest } from '@/core/fence/leak-search';
 import { fedSide } from '@/core/fence/fed-side';
 import { readingsOfLeak } from '@/core/fence/next-test';
 import { searchOnRecord, evidenceOf, type SearchOnRecord } from '@/core/walk/search-on-record';

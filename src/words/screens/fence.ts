@@ -171,7 +171,10 @@ export const fenceText = spoken('fence', {
   foundBroken: (a: string, b: string) => `Between ${a} and ${b} the wire no longer leads`,
   brokenWhy:
     'Live before, dead beyond. Energizer off; look for a broken wire, an undone joint or knot, a handle or lead that no longer joins.',
-  wireBroken: 'a broken wire or an undone joint',
+  foundPoor: (a: string, b: string) => `Between ${a} and ${b} a joint leads poorly`,
+  poorWhy:
+    'Less arrives beyond it than before it. Energizer off; look for twisted or rusty ends, a knot in polywire, a loose clamp, a worn handle.',
+  wireBroken: 'a broken wire, or a joint undone or poor',
   lookAt: (bays: readonly string[]) => `Look at ${listOf(bays, 'then')}`,
   beforeEnergizer:
     'Switch off, take the line off the energizer, switch on: what does it give by itself? Below three quarters of its plate it is the energizer or its battery, not the line.',
