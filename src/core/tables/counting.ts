@@ -104,36 +104,28 @@ export const inquiry = {
   ),
 } as const;
 
-/** All of them by name, as the reference shows them. */
+/** All of them by what they are about, as the reference shows them. */
 export const countingFigures = {
-  effortMinutes: effortMinutes.minutes,
-  effortHour: effortMinutes.hour,
-  effortNight: effortMinutes.night,
-  enoughForANight: enoughFrom.night,
-  enoughForAnHour: enoughFrom.hour,
-  leastChance,
-  strandsShut,
-  slotLength,
-  bandSteps,
-  birdHeight,
-  wallWantingLeast: wallWanting.least,
-  wallWantingShare: wallWanting.share,
-  wallsMeet,
-  noticedByEye: noticed.byEye,
-  noticedByCamera: noticed.byCamera,
-  logMemory,
-  visitsBefore,
-  daylight,
-  watchedShare,
-  samePoint,
-  fabricOpen,
-  patienceSpread,
-  eveningBegins: evening.beginsBefore,
-  eveningLate: evening.lateAfter,
-  manyDead: inquiry.manyDead,
-  speaks: inquiry.speaks,
-  leastInformation: inquiry.leastInformation,
-} as const satisfies Record<string, Figure>;
+  effort: {
+    minutes: effortMinutes.minutes,
+    hour: effortMinutes.hour,
+    night: effortMinutes.night,
+    enoughForANight: enoughFrom.night,
+    enoughForAnHour: enoughFrom.hour,
+  },
+  ways: { leastChance, strandsShut, slotLength, bandSteps, birdHeight },
+  walls: { wantingLeast: wallWanting.least, wantingShare: wallWanting.share, wallsMeet },
+  log: { byEye: noticed.byEye, byCamera: noticed.byCamera, logMemory, visitsBefore },
+  day: {
+    daylight,
+    watchedShare,
+    eveningBegins: evening.beginsBefore,
+    eveningLate: evening.lateAfter,
+  },
+  sure: { patienceSpread, samePoint },
+  loss: inquiry,
+  air: { fabricOpen },
+} as const satisfies Record<string, Readonly<Record<string, Figure>>>;
 
-/** One of them. */
-export type CountingFigure = keyof typeof countingFigures;
+/** What some of them are about. */
+export type CountingGroup = keyof typeof countingFigures;

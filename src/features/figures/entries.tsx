@@ -15,8 +15,9 @@ import {
   touching,
   wireTolerance,
 } from '@/core/tables/shocking';
-import { countingFigures, type CountingFigure } from '@/core/tables/counting';
+import { countingFigures, type CountingGroup } from '@/core/tables/counting';
 import { step } from '@/core/tables/climbing';
+import type { Figure } from '@/core/tables/figure';
 import { getsOutBy } from '@/core/tables/escaping';
 import { passedAsSlot } from '@/core/tables/exclusion';
 import { handPull, pullGaveNothing } from '@/core/tables/strength';
@@ -250,13 +251,21 @@ export const entries: readonly Entry[] = [
     words: figuresText.mendShopCutBuyOverlap,
     figures: () => <FigureLine name={makingNames[id]} figure={makingFigures[id]} />,
   })),
-  ...(Object.keys(countingFigures) as CountingFigure[]).map((id): Entry => ({
-    id: `counting-${id}`,
-    kind: 'counting',
-    name: countingNames[id],
-    words: figuresText.judgeCountAssumption,
-    figures: () => <FigureLine name={countingNames[id]} figure={countingFigures[id]} />,
-  })),
+  ...(Object.keys(countingFigures) as CountingGroup[]).map((group): Entry => {
+    const [name, names] = countingNames[group];
+    const figures: Readonly<Record<string, Figure>> = countingFigures[group];
+    return {
+      id: `counting-${group}`,
+      kind: 'counting',
+      name,
+      words: `${figuresText.judgeCountAssumption} ${Object.values<string>(names).join(' ')}`,
+      figures: () =>
+        Object.entries<string>(names).map(([id, says]) => {
+          const figure = figures[id];
+          return figure && <FigureLine key={id} name={says} figure={figure} />;
+        }),
+    };
+  }),
   ...ageingKinds.map((kind): Entry => ({
     id: `life-${kind}`,
     kind: 'lives',
