@@ -1,5 +1,8 @@
+import fc from 'fast-check';
 import { samphireYard } from '../../../demo/samphire-yard';
+import { tamarackBank } from '../../../demo/tamarack-bank';
 import { innerWalls, lapOf } from './lap';
+import type { Bay, Place } from './place';
 
 const { place } = samphireYard;
 
@@ -36,4 +39,35 @@ test('bays join: each begins in the plan where the one before it ends', () => {
 
 test('the house’s own walls are a lap of their own', () => {
   expect(innerWalls(place).bays.map(({ bay }) => bay.id)).toEqual(['hn', 'hs', 'hw']);
+});
+
+test('after a reading, a bay made wider or a door put in, the lap is as one laid out anew', () => {
+  const anew = (it: Place): Place => ({ ...it, zones: it.zones.map((zone) => ({ ...zone })) });
+  const door = place.faces.flatMap(({ bays }) => bays).flatMap(({ openings }) => openings)[0];
+  const changed = (it: Place, face: number, change: (bay: Bay) => Bay): Place => ({
+    ...it,
+    faces: it.faces.map((own, index) =>
+      index === face ? { ...own, bays: own.bays.map(change) } : own,
+    ),
+  });
+  fc.assert(
+    fc.property(
+      fc.constantFrom(place, tamarackBank.place),
+      fc.nat(30),
+      fc.constantFrom<(bay: Bay) => Bay>(
+        (bay) => ({ ...bay, largestHole: { is: 30 } }),
+        (bay) => ({ ...bay, width: bay.width + 100 }),
+        (bay) => ({ ...bay, base: 300 }),
+        (bay) => ({ ...bay, openings: door ? [...bay.openings, door] : [] }),
+      ),
+      (whole, at, change) => {
+        lapOf(whole);
+        innerWalls(whole);
+        const other = changed(whole, at % whole.faces.length, change);
+        expect(lapOf(other)).toEqual(lapOf(anew(other)));
+        expect(innerWalls(other)).toEqual(innerWalls(anew(other)));
+        expect(lapOf(other).bays.every(({ face, bay }) => face.bays.includes(bay))).toBe(true);
+      },
+    ),
+  );
 });

@@ -2,7 +2,7 @@
 import type { Bay, Face, Place, Zone } from './place';
 import { findGateIndex } from './gate';
 import { isOutermost } from './find';
-import { memoized } from '../memo';
+import { answersBy, memoized } from '../memo';
 import { closeOutline, type Point } from './outline';
 import { wallsMeet } from '../tables/counting';
 
@@ -29,7 +29,7 @@ export interface Lap {
  * Bays of the outer wall in the order in which they are walked, starting at the gate: each wall follows the one whose end it
  * begins at. A place of several pieces is walked piece by piece. A raised wall stands above what is on the ground below it.
  */
-export const lapOf = memoized((place: Place): Lap => {
+export const lapOf = laidOut((place) => {
   const walls = wallsOf(place, (face) => face.kind === 'wall' && isOutermost(face));
   const onGround = walls.filter((wall) => !walls.some((other) => standsOn(wall, other)));
   const above = walls.filter((wall) => !onGround.includes(wall));
@@ -40,12 +40,68 @@ export const lapOf = memoized((place: Place): Lap => {
 });
 
 /** The walls between zones, in the order in which they were paced. */
-export const innerWalls = memoized((place: Place): Lap =>
+export const innerWalls = laidOut((place) =>
   unroll(
     wallsOf(place, (face) => face.kind === 'partition').flatMap((wall) => wall.bays),
     [],
   ),
 );
+
+interface Laid {
+  readonly faces: readonly Face[];
+  readonly lap: Lap;
+}
+
+/** A reading moves no wall: the lap is laid out anew only where walls stand otherwise than the last time. */
+function laidOut(layOut: (place: Place) => Lap): (place: Place) => Lap {
+  const last = answersBy<Place['zones'], Laid>();
+  return memoized((place: Place): Lap => {
+    const { zones, faces } = place;
+    const before = last.get(zones);
+    const lap = (before && withFaces(before, faces)) ?? layOut(place);
+    last.set(zones, { faces, lap });
+    return lap;
+  });
+}
+
+/** The same lap of walls that are read otherwise; `undefined` where they stand otherwise. */
+function withFaces({ faces: before, lap }: Laid, faces: readonly Face[]): Lap | undefined {
+  if (faces.length !== before.length) return undefined;
+  const now = new Map<Face, Face>();
+  for (const [index, face] of faces.entries()) {
+    const was = before[index] as Face;
+    if (was === face) continue;
+    if (!standsAlike(was, face)) return undefined;
+    now.set(was, face);
+  }
+  const bays = lap.bays.map((it): LapBay => {
+    const face = now.get(it.face);
+    const bay = face?.bays[it.face.bays.indexOf(it.bay)];
+    return face && bay ? { ...it, face, bay } : it;
+  });
+  return { ...lap, bays };
+}
+
+/** In the same place, as wide and as high above the ground, with the same openings: by those the gate is found. */
+function standsAlike(a: Face, b: Face): boolean {
+  return (
+    a.kind === b.kind &&
+    a.along === b.along &&
+    a.from === b.from &&
+    a.between.every((zone, index) => zone === b.between[index]) &&
+    a.bays.length === b.bays.length &&
+    a.bays.every((bay, index) => {
+      const other = b.bays[index] as Bay;
+      return bay === other || isAsWide(bay, other);
+    })
+  );
+}
+
+const isAsWide = (a: Bay, b: Bay): boolean =>
+  a.width === b.width &&
+  a.base === b.base &&
+  a.openings.length === b.openings.length &&
+  a.openings.every(({ kind }, index) => kind === b.openings[index]?.kind);
 
 type Placed = Omit<LapBay, 'from' | 'to'>;
 
