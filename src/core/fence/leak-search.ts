@@ -102,21 +102,20 @@ export function leakSearch(
       prior: likelier(bays[bay]) / leakSizes.length,
     })),
   );
-  // Of several wires joined at their ends one that is broken is fed from both sides, and not felt: it is all of them, or none.
+  // Of several wires joined at their ends one that is broken or poorly joined is fed from both sides, and not felt: it is all of them, or none.
+  const likelierInto = (into: number, ofOne: number): number =>
+    ofOne ** (ring.bays[into]?.wires.length ?? 1) * atDoor(bays[into - 1]) * atDoor(bays[into]);
   const breaks = places.slice(1).map((into): Suspect => ({
     fault: { brokenInto: into },
     bay: deadFrom(into, path.feed),
-    prior:
-      likelierBroken ** (ring.bays[into]?.wires.length ?? 1) *
-      atDoor(bays[into - 1]) *
-      atDoor(bays[into]),
+    prior: likelierInto(into, likelierBroken),
   }));
   const joints = places.slice(1).flatMap((into) =>
     jointSizes
       .map((ohms): Suspect & { readonly fault: PoorJoint } => ({
         fault: { poorInto: into, ohms },
         bay: deadFrom(into, path.feed),
-        prior: (likelierPoor * atDoor(bays[into - 1]) * atDoor(bays[into])) / jointSizes.length,
+        prior: likelierInto(into, likelierPoor) / jointSizes.length,
       }))
       // With little beyond it a poor joint changes no reading: it is not why anybody searches.
       .filter(
