@@ -122,16 +122,21 @@ export class Driver {
     const wanted = questions.filter(
       (it) => attributes[it.attribute].isJudged && read(it, this.truth.get(keyOf(it))),
     );
+    const path = new URL(page.url()).pathname;
+    // What is to be read may turn out, under the finger, to be nothing worth reading: the same button then goes on.
+    const isHere = () => new URL(page.url()).pathname === path;
     if (here && wanted.length > 0) {
       await this.asAnother(here);
       await this.singly();
       const own = wanted.filter((one) => !this.isSaidTogether(one));
-      for (const it of own.filter((one) => this.truth.has(keyOf(one)))) await this.row(it);
-      await this.saidAhead(here);
+      for (const it of own.filter((one) => this.truth.has(keyOf(one)))) {
+        if (isHere()) await this.row(it);
+      }
+      if (isHere()) await this.saidAhead(here);
       // What is off is read by itself; then one button says it of all that is left.
-      for (const it of wanted.filter((one) => this.isOff(one))) await this.row(it);
+      for (const it of wanted.filter((one) => this.isOff(one))) if (isHere()) await this.row(it);
     }
-    await this.onward(wanted.length > 0);
+    if (isHere()) await this.onward(wanted.length > 0);
   }
 
   /** The big button, if what it says is so; otherwise what is unread is left. */
@@ -219,7 +224,9 @@ export class Driver {
   private async singly(): Promise<void> {
     const { page } = this;
     const first = page.getByRole('button', { name: /^Read: / });
-    for (let more = 0; more < 5 && (await first.count()) > 0; more += 1) {
+    const path = new URL(page.url()).pathname;
+    const isHere = () => new URL(page.url()).pathname === path;
+    for (let more = 0; more < 5 && isHere() && (await first.count()) > 0; more += 1) {
       await this.open(first);
     }
   }
@@ -275,6 +282,7 @@ export class Driver {
   private async open(row: Locator): Promise<void> {
     const { page } = this;
     const stop = await this.heading();
+    const path = new URL(page.url()).pathname;
     const isTapped = await this.touch(row, 10_000).then(
       () => true,
       () => false,
@@ -283,8 +291,9 @@ export class Driver {
     if (!isTapped && (await row.count()) === 0) return;
     expect(isTapped).toBe(true);
     this.took.taps += 1;
-    await page.waitForURL(/read=/);
+    await page.waitForURL((url) => url.search.includes('read=') || url.pathname !== path);
     await gone(stop);
+    if (!page.url().includes('read=')) return;
     for (let more = 0; more < 40 && page.url().includes('read='); more += 1) {
       const id = new URL(page.url()).searchParams.get('read') ?? '';
       const next = this.all.find((it) => it.id === id);

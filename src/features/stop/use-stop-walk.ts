@@ -9,7 +9,6 @@ import { stopsOf, type Stop } from '@/core/walk/stops';
 import { useAllScenarios } from '@/features/look/use-all-scenarios';
 import { useWalk, type WalkInHand } from '@/features/walk/use-walk';
 import type { Yard } from '@/store/records';
-import { useFolds } from './use-folds';
 import { useSettling } from './use-settling';
 import { useToday } from '@/store/use-today';
 
@@ -37,7 +36,7 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     const due = ageingOf(place, provenance, mends, today).filter((it) => isDue(it, today));
     return hangingOn(place, judged, due);
   }, [all, judgement, place, provenance, mends, today]);
-  const folds = useFolds(yard.place.id, useSettling(yard), [id, inHand.walk]);
+  const settled = useSettling(yard);
   return useMemo(() => {
     const { walk } = inHand;
     const known = inHand.stops.some((stop) => stop.id === id);
@@ -46,9 +45,9 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     const index = stops.findIndex((stop) => stop.id === id);
     const stop = stops[index];
     if (!stop) return undefined;
-    const rows = rowsOf(stop, walk, hangs, (question) => folds.has(question.id));
+    const rows = rowsOf(stop, walk, hangs, (question) => settled?.folded.has(question.id) === true);
     const like = likeWalls(place, stops, walk, stop);
     const ahead = wallsAhead(place, stops, walk, stop);
     return { inHand, stops, stop, index, rows, like, ahead };
-  }, [inHand, id, found, today, place, hangs, folds]);
+  }, [inHand, id, found, today, place, hangs, settled]);
 }
