@@ -160,9 +160,12 @@ function routesOfWays(
   const answers = getOrMake(routesBy, ways, (): LastRoutes[] => []);
   const known = answers.find((it) => it.rest === rest && it.hasBirds === hasBirds);
   if (known) return known.routes;
-  const routes = ways.bays
-    .flatMap((bay) => lightestRoute(bay, zone, rest, hasBirds) ?? [])
-    .sort((a, b) => a.weight - b.weight);
+  const routes: Route[] = [];
+  for (const bay of ways.bays) {
+    const route = lightestRoute(bay, zone, rest, hasBirds);
+    if (route) routes.push(route);
+  }
+  routes.sort((a, b) => a.weight - b.weight);
   const made = { routes, paces: worstPaces(routes) };
   answers.unshift({ rest, hasBirds, routes: made });
   answers.length = Math.min(answers.length, mostKept);

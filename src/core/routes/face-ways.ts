@@ -55,15 +55,19 @@ const traits = memoized((face: Face) => ({
 }));
 
 function workOut(face: Face, animal: Animal, bound: Bound, when: When): FaceWays {
-  const bays = face.bays.map((bay) => bayWays(bay, animal, bound, when));
-  return {
-    bays: bays.filter(({ through, reach }) => through || reach),
-    through: lightest(bays.flatMap(({ through }) => (through ? [through] : []))),
-    reach: lightest(bays.flatMap(({ reach }) => (reach ? [reach] : []))),
-  };
+  const bays: BayWays[] = [];
+  let through: BayWay | undefined;
+  let reach: BayWay | undefined;
+  // One turn, no lists in between: this is done for every animal whenever a bay is read.
+  for (const bay of face.bays) {
+    const ways = bayWays(bay, animal, bound, when);
+    if (!ways.through && !ways.reach) continue;
+    bays.push(ways);
+    through = lighter(through, ways.through);
+    reach = lighter(reach, ways.reach);
+  }
+  return { bays, through, reach };
 }
 
-function lightest(ways: readonly BayWay[]): BayWay | undefined {
-  const [first, ...rest] = ways;
-  return first && rest.reduce((least, it) => (it.weight < least.weight ? it : least), first);
-}
+const lighter = (a: BayWay | undefined, b: BayWay | undefined): BayWay | undefined =>
+  a && b ? (b.weight < a.weight ? b : a) : (a ?? b);

@@ -24,8 +24,13 @@ export interface AnimalRoute {
 
 /** The worst of several routes' paces: one way in is enough. */
 export function worstPace(routes: readonly AnimalRoute[]): Pace | undefined {
-  const paces = routes.map(({ route }) => paceOf(route));
-  return (['way-in', 'slow-way'] as const).find((pace) => paces.includes(pace));
+  let worst: Pace | undefined;
+  for (const { route } of routes) {
+    const pace = paceOf(route);
+    if (pace === 'way-in') return pace;
+    worst ??= pace;
+  }
+  return worst;
 }
 
 /**
@@ -37,6 +42,7 @@ export function waysIn(
   routes: readonly AnimalRoute[],
   threatOf: (animal: AnimalId) => number,
 ): Readonly<Record<Pace, readonly WayIn[]>> {
+  if (routes.length === 0) return { 'way-in': [], 'slow-way': [] };
   const perBay = new Map<BayId, AnimalRoute[]>();
   for (const it of routes) {
     const { id } = it.route.steps[0].bay;
@@ -49,10 +55,11 @@ export function waysIn(
     way.by.reduce((sum, { animal, route }) => sum + threatOf(animal) * route.chance, 0);
   const order = lapOrder(place);
   const singles = inLapOrder(order, perBay);
+  const paced = singles.map((way) => ({ way, worst: worstPace(way.by) }));
   const ways = (pace: Pace): WayIn[] =>
     group(
       order,
-      singles.filter((way) => worstPace(way.by) === pace).map((way) => keepPace(way, pace)),
+      paced.flatMap(({ way, worst }) => (worst === pace ? [keepPace(way, pace)] : [])),
     )
       .map((way) => ({ way, weight: threat(way) }))
       .sort((a, b) => b.weight - a.weight)

@@ -1,5 +1,6 @@
 /** One animal in one scenario: its routes to the birds it takes, and what they come to for each group. */
 import type { When } from '../effort/when';
+import { answersBy, getOrMake } from '../memo';
 import { outside, type Group, type Place, type ZoneId } from '../place/place';
 import { faceRoutesOf, weakestOf, type FaceRoutes, type Route } from '../routes/animal-routes';
 import type { Animal, AnimalId } from '../tables/animals';
@@ -150,12 +151,33 @@ export function isHadOutside(
 }
 const onTheGround: readonly Group['kind'][] = ['ducks', 'chicks', 'sitting'];
 
-/** What one visit that gets in takes of each group it comes for. */
+/** A group that an animal comes for: the share that falls to it, and what one visit that gets in takes of it. */
+export interface Taken extends Whereabouts {
+  readonly share: number;
+  readonly damage: number;
+}
+
+const lastTaken = answersBy<readonly Whereabouts[], Map<Animal, LastTaken>>();
+interface LastTaken {
+  readonly scenario: Scenario;
+  readonly taken: readonly Taken[];
+}
+
+/** What one visit that gets in takes of each group it comes for; of the same birds in the same scenario the same. */
 export function takenBy(
   animal: Animal,
   scenario: Scenario,
   birds: readonly Whereabouts[],
-): (Whereabouts & { readonly share: number; readonly damage: number })[] {
+): readonly Taken[] {
+  const byAnimal = getOrMake(lastTaken, birds, () => new Map<Animal, LastTaken>());
+  const last = byAnimal.get(animal);
+  if (last?.scenario === scenario) return last.taken;
+  const taken = takenOf(animal, scenario, birds);
+  byAnimal.set(animal, { scenario, taken });
+  return taken;
+}
+
+function takenOf(animal: Animal, scenario: Scenario, birds: readonly Whereabouts[]): Taken[] {
   const wanted = birds.filter(({ group }) => comesFor(animal, group));
   return wanted.map((it) => {
     const share = shareIn(wanted, it, animal);

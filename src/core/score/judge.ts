@@ -181,9 +181,12 @@ export function* judgingFound(known: Known, scenario: Scenario): Steps<Judgement
 
 /** Every sure route that is quick enough to count, with whose it is. */
 function surelyIn(judged: readonly AnimalRoutes[], to: 'best' | 'toEggs' = 'best'): AnimalRoute[] {
-  return judged.flatMap(({ judgement: { animal }, [to]: faces }) =>
-    faces
-      .filter(({ paces }) => paces.size > 0)
-      .flatMap(({ routes }) => routes.map((route) => ({ animal, route }))),
-  );
+  const all: AnimalRoute[] = [];
+  for (const { judgement, [to]: faces } of judged) {
+    for (const { routes, paces } of faces) {
+      if (routes.length === 0 || paces.size === 0) continue;
+      for (const route of routes) all.push({ animal: judgement.animal, route });
+    }
+  }
+  return all;
 }

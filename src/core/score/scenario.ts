@@ -1,5 +1,6 @@
 /** What is judged: which hours, how the doors stand, and where the birds are. */
 import type { Line, When } from '../effort/when';
+import { answersBy, getOrMake } from '../memo';
 import { isWithinAny } from '../place/year-span';
 import { groupOn } from '../place/group-on';
 import { outside, type Group, type Place, type StrandHours, type ZoneId } from '../place/place';
@@ -91,8 +92,31 @@ export interface Whereabouts {
   readonly exposure: number;
 }
 
-/** Where each group is. A zone out of use on that day holds no birds. */
-export function whereabouts(place: Place, scenario: Scenario, date?: string): Whereabouts[] {
+interface LastWhereabouts {
+  readonly zones: Place['zones'];
+  readonly date: string | undefined;
+  readonly birds: readonly Whereabouts[];
+}
+
+const lastWhereabouts = answersBy<Place['flock'], Map<Scenario, LastWhereabouts>>();
+
+/** Where each group is. A zone out of use on that day holds no birds. At night no wall has a say: the same flock is where it was. */
+export function whereabouts(
+  place: Place,
+  scenario: Scenario,
+  date?: string,
+): readonly Whereabouts[] {
+  if (scenario === 'day-run') return workOut(place, scenario, date);
+  const { flock, zones } = place;
+  const byScenario = getOrMake(lastWhereabouts, flock, () => new Map<Scenario, LastWhereabouts>());
+  const last = byScenario.get(scenario);
+  if (last?.zones === zones && last.date === date) return last.birds;
+  const birds = workOut(place, scenario, date);
+  byScenario.set(scenario, { zones, date, birds });
+  return birds;
+}
+
+function workOut(place: Place, scenario: Scenario, date?: string): Whereabouts[] {
   const inUse = new Set(
     place.zones.filter((zone) => isWithinAny(zone.inUse, date)).map((zone) => zone.id),
   );
