@@ -207,7 +207,7 @@ test('what would be is one tap, and nothing of it is kept; a search is practised
     await make.click();
     await expect(headline(page)).not.toHaveText(was ?? '');
   }
-  await expect(headline(page)).toHaveText(/^(It is at|Look at)/);
+  await expect(headline(page)).toHaveText(/^(It is at|Look at|Between) /);
   await expect(page.getByText(/^It was at .*: \d tests?\.$/)).toBeVisible();
 });
 
