@@ -25,7 +25,7 @@ interface LastComing {
 }
 
 /** Nothing read at a wall tells who comes by: the same setting, log and day give the same answer again. */
-const answers = answersBy<Place['setting'], Map<Animal, LastComing>>();
+const answers = answersBy<Place['setting'], WeakMap<Animal, LastComing>>();
 
 /** Without a day, the mean of the year. */
 export function comingOf(
@@ -34,7 +34,7 @@ export function comingOf(
   log: readonly LogEntry[],
   date?: string,
 ): Coming {
-  const byAnimal = getOrMake(answers, place.setting, () => new Map<Animal, LastComing>());
+  const byAnimal = getOrMake(answers, place.setting, () => new WeakMap<Animal, LastComing>());
   const last = byAnimal.get(animal);
   if (last?.log === log && last.date === date) return last.coming;
   const coming = workOut(place, animal, log, date);

@@ -157,7 +157,7 @@ export interface Taken extends Whereabouts {
   readonly damage: number;
 }
 
-const lastTaken = answersBy<readonly Whereabouts[], Map<Animal, LastTaken>>();
+const lastTaken = answersBy<readonly Whereabouts[], WeakMap<Animal, LastTaken>>();
 interface LastTaken {
   readonly scenario: Scenario;
   readonly taken: readonly Taken[];
@@ -169,7 +169,7 @@ export function takenBy(
   scenario: Scenario,
   birds: readonly Whereabouts[],
 ): readonly Taken[] {
-  const byAnimal = getOrMake(lastTaken, birds, () => new Map<Animal, LastTaken>());
+  const byAnimal = getOrMake(lastTaken, birds, () => new WeakMap<Animal, LastTaken>());
   const last = byAnimal.get(animal);
   if (last?.scenario === scenario) return last.taken;
   const taken = takenOf(animal, scenario, birds);
