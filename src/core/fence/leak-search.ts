@@ -21,6 +21,7 @@ import {
   testerShare,
 } from '../tables/fence-faults';
 import { arrivesAtLeast } from '../tables/fence-first';
+import type { Figure } from '../tables/figure';
 import type { Touching } from '../tables/shocking';
 import { fedSide } from './fed-side';
 import type { LineCase } from './line-case';
@@ -103,8 +104,10 @@ export function leakSearch(
     })),
   );
   // Of several wires joined at their ends one that is broken or poorly joined is fed from both sides, and not felt: it is all of them, or none.
-  const likelierInto = (into: number, ofOne: number): number =>
-    ofOne ** (ring.bays[into]?.wires.length ?? 1) * atDoor(bays[into - 1]) * atDoor(bays[into]);
+  const likelierInto = (into: number, ofOne: Figure): number =>
+    ofOne.value ** (ring.bays[into]?.wires.length ?? 1) *
+    atDoor(bays[into - 1]) *
+    atDoor(bays[into]);
   const breaks = places.slice(1).map((into): Suspect => ({
     fault: { brokenInto: into },
     bay: deadFrom(into, path.feed),
@@ -252,12 +255,12 @@ function likelier(it: LineBay | undefined): number {
   const [wire] = it?.bay.strands ?? [];
   const touched = wire?.touching;
   const found = isKnown<Touching>(touched) ? likelierWhere[touched.is] : likelierUnread;
-  return found * atDoor(it);
+  return found.value * atDoor(it);
 }
 
 function atDoor(it: LineBay | undefined): number {
   const hasDoor = it?.bay.openings.some((opening) => !isFixed(opening)) === true;
-  return hasDoor ? likelierAtDoor : 1;
+  return hasDoor ? likelierAtDoor.value : 1;
 }
 
 /** How far a reading may be from what was worked out, kV, one standard deviation: errors are given as two. */

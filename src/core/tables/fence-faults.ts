@@ -1,5 +1,6 @@
 /** Where a leak is looked for, and how far a reading is to be trusted. All assumptions of ours. */
 import { ours } from './assumptions';
+import { bandOf, ranging, type Figure } from './figure';
 import type { Touching } from './shocking';
 
 /** Leaks that a search reckons with, Ω, each 1.8 times the one before: from a dead short over mesh to a bad insulator or wet weeds. */
@@ -7,8 +8,15 @@ export const leakSizes = [45, 80, 145, 260, 470, 850] as const;
 /** Each stands for those up to so many times more or less. */
 export const leakAround = Math.sqrt(1.8);
 
-/** What a joint adds that leads poorly, Ω, each four times the one before: twisted ends, rust, a knot in polywire. */
-export const jointSizes = [500, 2000, 8000] as const;
+/** What a joint adds that leads poorly: twisted ends, rust, a knot in polywire. */
+export const poorJoint = ranging(
+  ours(2000, 'Ω', 'From hardly felt to hardly leading; no measured figure is known to us.'),
+  500,
+  8000,
+);
+const [leastJoint, mostJoint] = bandOf(poorJoint);
+/** Joints that a search reckons with, Ω: each four times the one before, and standing for those up to twice as much or half. */
+export const jointSizes: readonly number[] = [leastJoint, poorJoint.value, mostJoint];
 /** Each stands for those up to so many times more or less. */
 export const jointAround = 2;
 
@@ -23,25 +31,28 @@ export const modelShare = ours(
   'Wire, earth and insulators are taken as usual; the energizer as it was read.',
 );
 
-/** How much likelier a leak is in a bay where the last walk found this, against one found clear. */
-export const likelierWhere: Readonly<Record<Touching, number>> = {
-  nothing: 1,
-  wood: 3,
-  grass: 3,
-  weeds: 4,
-  insulator: 6,
-  snow: 4,
-  mesh: 8,
-  ground: 10,
+const times = (value: number, note = 'Against a leak in a bay found clear.'): Figure =>
+  ours(value, 'share', note);
+
+/** How much likelier a leak is in a bay where the last walk found this, times. */
+export const likelierWhere: Readonly<Record<Touching, Figure>> = {
+  nothing: times(1),
+  wood: times(3),
+  grass: times(3),
+  weeds: times(4),
+  insulator: times(6),
+  snow: times(4),
+  mesh: times(8),
+  ground: times(10),
 };
 /** And where nobody has looked. */
-export const likelierUnread = 2;
-/** And how likely the wire is broken, or a joint undone, between two bays, against a leak in one found clear; once more for each further wire. */
-export const likelierBroken = 0.5;
-/** And how likely a joint between two bays leads poorly. */
-export const likelierPoor = 0.5;
-/** And at a door, whose handle, lead and posts are handled every day. */
-export const likelierAtDoor = 2;
+export const likelierUnread = times(2);
+/** And how likely the wire is broken, or a joint undone, between two bays; once more for each further wire. */
+export const likelierBroken = times(0.5);
+/** And that a joint between two bays leads poorly; once more for each further wire. */
+export const likelierPoor = times(0.5);
+/** And at a door, times all of these. */
+export const likelierAtDoor = times(2, 'Handle, lead and posts are handled every day.');
 
 /** A search ends on a bay as sure as this. */
 export const sureEnough = ours(0.9, 'share', 'One in ten is looked at for nothing.');

@@ -20,7 +20,18 @@ import {
   leastForTrend,
 } from '@/core/tables/energizers';
 import { bodyOhms, pawRadius, soundSource } from '@/core/tables/fence-animal';
-import { modelShare, sureEnough, testerLeast, testerShare } from '@/core/tables/fence-faults';
+import {
+  likelierAtDoor,
+  likelierBroken,
+  likelierPoor,
+  likelierUnread,
+  likelierWhere,
+  modelShare,
+  poorJoint,
+  sureEnough,
+  testerLeast,
+  testerShare,
+} from '@/core/tables/fence-faults';
 import {
   earthApart,
   frostDepth,
@@ -239,6 +250,18 @@ export const fenceEntries: readonly Entry[] = [
         <FigureLine name={fenceFiguresText.testerLeast} figure={testerLeast} />
         <FigureLine name={fenceFiguresText.model} figure={modelShare} />
         <FigureLine name={fenceFiguresText.endsAt} figure={sureEnough} />
+        {touching.map((it) => (
+          <FigureLine
+            key={it}
+            name={fenceFiguresText.likelierWhere(touchingNames[it][0])}
+            figure={likelierWhere[it]}
+          />
+        ))}
+        <FigureLine name={fenceFiguresText.likelierUnread} figure={likelierUnread} />
+        <FigureLine name={fenceFiguresText.likelierAtDoor} figure={likelierAtDoor} />
+        <FigureLine name={fenceFiguresText.likelierBroken} figure={likelierBroken} />
+        <FigureLine name={fenceFiguresText.likelierPoor} figure={likelierPoor} />
+        <FigureLine name={fenceFiguresText.poorJoint} figure={poorJoint} />
       </>
     ),
   },

@@ -73,5 +73,11 @@ export const fenceFiguresText = spoken('fence-figures', {
   tester: 'A tester is off by, nineteen times in twenty:',
   testerLeast: 'And at least by:',
   model: 'What is worked out is off by, as often:',
+  likelierWhere: (touched: string) => `A leak where the last walk found ${touched}, times:`,
+  likelierUnread: 'Where nobody has looked, times:',
+  likelierAtDoor: 'At a door, times all of these:',
+  likelierBroken: 'A broken wire between two bays, times:',
+  likelierPoor: 'A joint there that leads poorly, times:',
+  poorJoint: 'Such a joint adds',
   endsAt: 'A search ends when it is as sure as:',
 });
