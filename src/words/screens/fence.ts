@@ -201,7 +201,7 @@ export const fenceText = spoken('fence', {
   beginAnew: 'Begin the search anew',
   practise: 'Practise without a fence',
   practising:
-    'Practice: Rookle has hidden a leak, or broken a wire, and plays the tester. Nothing is written down.',
+    'Practice: Rookle has hidden a leak, a broken wire or a poor joint, and plays the tester. Nothing is written down.',
   practiseIt: 'Make the test',
   practiceFound: (bay: string, tests: number) => `It was at ${bay}: ${count(tests, 'test')}.`,
   practiceOver: 'Hide another',
