@@ -9,10 +9,10 @@ import { randomPlace } from '../tests/random-place';
 import { samePoint } from '../tables/counting';
 import { questionsOf } from '../walk/questions';
 import { answersOn, type Answers } from './answers';
-import { withAt } from './could-change';
 import { endsOf } from './ends';
 import { pacesBy } from './paces-by';
 import { comparison } from './same-answers';
+import { withAt } from './with-at';
 
 const date = '2026-11-26';
 

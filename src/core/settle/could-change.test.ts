@@ -10,9 +10,10 @@ import { judgeAll } from '../score/judge-all';
 import { scenarios } from '../score/scenario';
 import { samePoint } from '../tables/counting';
 import { questionsOf, type Question } from '../walk/questions';
-import { couldChange, withAt } from './could-change';
+import { couldChange } from './could-change';
 import { endsOf } from './ends';
 import { settlingWalk } from './settling-walk';
+import { withAt } from './with-at';
 
 const day = { date: '2026-11-26' };
 const found = ({ place, walks }: typeof samphireYard): Place => applyReadings(place, walks).place;

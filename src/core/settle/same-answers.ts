@@ -11,7 +11,7 @@ import { pacesBy } from './paces-by';
 import { samePoint } from '../tables/counting';
 
 /** Whether the same is told in every scenario. */
-export type IsSame = (a: Answers, b: Answers) => boolean;
+type IsSame = (a: Answers, b: Answers) => boolean;
 
 /**
  * The first animal that gets in by another bay decides. The one that did last time is tried first: of many places that differ by one

@@ -2,7 +2,8 @@
 import type { Place } from '../place/place';
 import type { Question } from '../walk/questions';
 import type { Day } from './answers';
-import { couldChange, isSettledBut, withAt, type Settling } from './could-change';
+import { couldChange, isSettledBut, type Settling } from './could-change';
+import { withAt } from './with-at';
 
 /** More than these are not tried one against the other: all that could change something are read (assumption of ours). */
 const mostTried = 12;
