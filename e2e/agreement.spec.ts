@@ -106,6 +106,8 @@ for (const demo of demos) {
       } else {
         await expect(headline(page)).not.toContainText(/ways? in (tonight|by day|while)/);
       }
+      // On a phone the lap is drawn last.
+      await expect(page.getByRole('button', { name: /^Lap, / })).not.toHaveCount(0);
       for (const mark of Object.keys(marks) as (keyof typeof marks)[]) {
         const inLap = await counted(page, mark);
         for (const name of new Set(inLap)) {
@@ -118,8 +120,6 @@ for (const demo of demos) {
           );
         }
       }
-      const drawn = await page.getByRole('button', { name: /^Lap, / }).count();
-      expect(drawn).toBeGreaterThan(0);
     }
   });
 }

@@ -35,7 +35,7 @@ async function setBirds(page: Page, birds: string): Promise<void> {
   const field = page.getByLabel(/^How many/).first();
   await field.fill(birds);
   await field.blur();
-  await expect(page.getByRole('button', { name: /^Undo/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Undo: how many' })).toBeVisible();
   await page.goto('/place');
 }
 
