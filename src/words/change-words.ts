@@ -49,6 +49,7 @@ const plain: Readonly<Record<ChangeKind, string>> = {
   'ground-today': 'the ground today',
   position: 'the position',
   'bays-alike': 'bays alike',
+  'doors-alike': 'doors alike',
   fixing: 'the fixing',
   state: 'its state',
   'another-band': 'another band',

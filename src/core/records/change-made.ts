@@ -49,6 +49,7 @@ export const changeKinds = [
   'ground-today',
   'position',
   'bays-alike',
+  'doors-alike',
   'fixing',
   'state',
   'against-weather',

@@ -10,23 +10,16 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { space } from '@/ui/theme/tokens';
 import type { BayParts } from './bay-edit';
+import { Except } from './Except';
 
 export function AlikePart({ place, bay, found, edit }: BayParts) {
   const { side, walls } = reachOf(place, bay.id);
   const [reach, setReach] = useState<readonly string[]>();
-  const [except, setExcept] = useState<ReadonlySet<string>>(new Set());
   const [done, setDone] = useState(false);
   if (walls.length === 0) return null;
-  const ids = (reach ?? []).filter((id) => !except.has(id));
   const choose = (next: readonly string[]) => {
     setReach(next);
-    setExcept(new Set());
     setDone(false);
-  };
-  const toggle = (id: string) => {
-    const next = new Set(except);
-    if (!next.delete(id)) next.add(id);
-    setExcept(next);
   };
   return (
     <Part title={bayText.othersLikeThisOne}>
@@ -50,31 +43,17 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
         />
       </View>
       {reach && (
-        <>
-          <Txt kind="strong">{bayText.exceptTapWhatIsDifferent}</Txt>
-          <View style={styles.wrap}>
-            {reach.map((id) => (
-              <Button
-                key={id}
-                look="chip"
-                label={findBay(place, id)?.bay.name ?? id}
-                selected={except.has(id)}
-                onPress={() => toggle(id)}
-                style={styles.chip}
-              />
-            ))}
-          </View>
-          <Button
-            label={bayText.makeLikeThisOne(ids.length)}
-            disabled={ids.length === 0}
-            onPress={async () => {
-              const made = edit.change('bays-alike', (it) => makeAlike(it, found, ids, newId));
-              setReach(undefined);
-              // Not said before it is stored: the page may be left at that word.
-              setDone(await made);
-            }}
-          />
-        </>
+        <Except
+          key={reach.join()}
+          all={reach.map((id) => [id, findBay(place, id)?.bay.name ?? id] as const)}
+          make={bayText.makeLikeThisOne}
+          onMake={async (ids) => {
+            const made = edit.change('bays-alike', (it) => makeAlike(it, found, [...ids], newId));
+            setReach(undefined);
+            // Not said before it is stored: the page may be left at that word.
+            setDone(await made);
+          }}
+        />
       )}
       {done && (
         <Txt tone="holds" live>
@@ -88,6 +67,4 @@ export function AlikePart({ place, bay, found, edit }: BayParts) {
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: space.s },
   half: { flex: 1 },
-  wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  chip: { minWidth: 96, paddingHorizontal: space.m },
 });

@@ -36,6 +36,7 @@ import {
   shutByNames,
 } from '@/words/edit-words';
 import { capital, latchNames, meshNames, motionWords, unitIndex } from '@/words/names';
+import { AlikeDoors } from './AlikeDoors';
 import { chosen, saidChoice, type BayParts } from './bay-edit';
 
 export function OpeningsPart(parts: BayParts) {
@@ -187,6 +188,7 @@ function OpeningBlock(parts: BayParts & { readonly opening: Opening }) {
               onChange={(it) => edit.say('what-is-in-it', saidChoice(layer.id, 'layer.mesh', it))}
             />
           ))}
+          <AlikeDoors {...parts} />
           <Button
             look="warn"
             label={bayText.thereIsNoTakeIt(opening.name)}

@@ -8,6 +8,12 @@ export const bayText = spoken('bay', {
   othersLikeThisOne: 'Others like this one',
   coverLayersSkirtStrandsAnd:
     'Cover, layers, skirt, strands and top edge are said of the others too. Their gaps, doors and sizes stay their own.',
+  othersOfItsKind: 'Others of its kind like this one',
+  makeDoorsLikeThisOne: (many: number) =>
+    many === 1 ? 'Make it like this one' : `Make ${many} like this one`,
+  whatTheDoorsShare:
+    'What it is made of, how it moves, its latches, when and by whom it is shut are said of the others too. Sizes, gaps and hinges stay their own.',
+  doorAt: (opening: string, bay: string) => `${opening}, ${bay}`,
   thisSide: 'this side',
   allWallsLikeIt: 'all walls like it',
   exceptTapWhatIsDifferent: 'Except (tap what is different)',
