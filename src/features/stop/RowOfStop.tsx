@@ -25,6 +25,8 @@ interface Props {
   readonly letter: string | undefined;
   /** Digits typed on a wide screen go into it. */
   readonly isMarked?: boolean;
+  /** Another reading has settled it: it would change nothing, and stays where it is. */
+  readonly isIdle?: boolean;
   readonly quick: ReadingValue | undefined;
   readonly busy: boolean;
   readonly onRead: () => void;
@@ -37,6 +39,7 @@ export function RowOfStop({
   row,
   letter,
   isMarked,
+  isIdle = false,
   quick,
   busy,
   onRead,
@@ -53,32 +56,33 @@ export function RowOfStop({
   const isHalfTyped = draftOf(place.id, question.id) !== undefined;
   const means = isHalfTyped
     ? stopText.halfTyped
-    : state === 'hangs'
-      ? stopText.measureAnew
-      : state === 'spared'
-        ? stopText.spared
-        : value === undefined
-          ? stopText.unread
-          : bears
-            ? who.length > 0
-              ? walkText.getBy(bears, who)
-              : walkText.nothingHere(bears)
-            : undefined;
+    : isIdle
+      ? stopText.changesNothing
+      : state === 'hangs'
+        ? stopText.measureAnew
+        : state === 'spared'
+          ? stopText.spared
+          : value === undefined
+            ? stopText.unread
+            : bears
+              ? who.length > 0
+                ? walkText.getBy(bears, who)
+                : walkText.nothingHere(bears)
+              : undefined;
+  const labelled = (): string => {
+    if (isIdle) return stopText.openIdle(name);
+    return value === undefined ? stopText.open(name) : stopText.read(name, figure);
+  };
   return (
     <View role="listitem" style={[rowStyles.row, isMarked && rowStyles.marked]}>
-      <Pressable
-        role="button"
-        aria-label={value === undefined ? stopText.open(name) : stopText.read(name, figure)}
-        onPress={onRead}
-        style={rowStyles.touch}
-      >
+      <Pressable role="button" aria-label={labelled()} onPress={onRead} style={rowStyles.touch}>
         {letter !== undefined && (
           <Txt kind="small" tone="ink2" style={styles.letter}>
             {letter}
           </Txt>
         )}
         <View style={rowStyles.words}>
-          <Txt>{name}</Txt>
+          <Txt tone={isIdle ? 'ink2' : 'ink'}>{name}</Txt>
           {means !== undefined && (
             <Txt kind="small" tone={state === 'hangs' ? 'hours' : 'ink2'}>
               {means}

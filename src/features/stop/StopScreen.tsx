@@ -6,6 +6,7 @@ import { findBay } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
 import type { Judgement } from '@/core/score/judge';
 import { isGauge } from '@/core/walk/quick-answer';
+import { rowsInPlace } from '@/core/walk/rows-in-place';
 import { toAffirm, toTouch, type StopRow } from '@/core/walk/stop-rows';
 import { isLast, toReadSingly } from '@/core/walk/what-follows';
 import { StripFocus } from '@/features/walk/StripFocus';
@@ -49,11 +50,16 @@ const lowDrawing = 96;
 const wideDrawing = 440;
 
 export function StopScreen({ place, judgement, at, actions, onRead, ...props }: Props) {
-  const { stop, stops, index, rows, like, ahead } = at;
+  const { stop, stops, index, rows, foldedBefore, like, ahead } = at;
   const { busy, quick, together } = actions;
   const wide = useWide();
   const [showFolded, setShowFolded] = useState(false);
-  const shown = [...rows.rows, ...(showFolded ? rows.folded : [])];
+  const [foldedAtFirst] = useState(
+    () => new Set([...rows.folded.map(({ question }) => question.id), ...foldedBefore]),
+  );
+  const inPlace = rowsInPlace(rows, stop.questions, foldedAtFirst, foldedBefore);
+  const { idle, folded } = inPlace;
+  const shown = [...inPlace.shown, ...(showFolded ? folded : [])];
   const affirm = toAffirm(rows).length;
   const untouched = toTouch(rows);
   const singly = toReadSingly(place, rows.rows);
@@ -68,7 +74,10 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
   const marked = useStopKeys({
     shown,
     // What the answer hangs on is known a moment later: a mark that jumps would take a digit to another row.
-    first: singly[0] ?? shown.find(({ state }) => state === 'unread') ?? shown[0],
+    first:
+      singly[0] ??
+      shown.find(({ state, question }) => state === 'unread' && !idle.has(question.id)) ??
+      shown[0],
     onEnter: (first ?? leaving).press,
     onPage: leaving.press,
     onBack: back,
@@ -181,6 +190,7 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
                 row={row}
                 letter={wide ? rowLetters[number] : undefined}
                 isMarked={wide && row === marked}
+                isIdle={idle.has(row.question.id)}
                 quick={quick(row)}
                 busy={busy}
                 onRead={() => onRead(row)}
@@ -199,10 +209,10 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
               />
             )}
           </View>
-          {rows.folded.length > 0 && (
+          {folded.length > 0 && (
             <View style={styles.folded}>
               <Txt tone="ink2" style={styles.grow}>
-                {stopText.wouldChangeNothing(rows.folded.length)}
+                {stopText.wouldChangeNothing(folded.length)}
               </Txt>
               <Button
                 look="key"

@@ -1,5 +1,5 @@
 /** Which readings could still change the answer today, and which a walk that settles it would take; nothing until it is worked out. */
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { Yard } from '@/store/records';
 import { useToday } from '@/store/use-today';
 import { useAskedOf } from '@/workers/use-asked';
@@ -18,4 +18,13 @@ export function useSettling({ place, walks, sightings }: Yard): Settled | undefi
   );
   const answer = it.state === 'done' ? it.answer : undefined;
   return useMemo(() => answer && { folded: new Set(answer.folded), asks: answer.asks }, [answer]);
+}
+
+const none: ReadonlySet<string> = new Set();
+
+/** What was folded before the last reading, as long as it is worked out anew: it is not to be relied on. */
+export function useFoldedBefore(settled: Settled | undefined): ReadonlySet<string> {
+  const [last, setLast] = useState(settled);
+  if (settled && settled !== last) setLast(settled);
+  return settled ? none : (last?.folded ?? none);
 }

@@ -9,7 +9,7 @@ import { stopsOf, type Stop } from '@/core/walk/stops';
 import { useAllScenarios } from '@/features/look/use-all-scenarios';
 import { useWalk, type WalkInHand } from '@/features/walk/use-walk';
 import type { Yard } from '@/store/records';
-import { useSettling } from './use-settling';
+import { useFoldedBefore, useSettling } from './use-settling';
 import { useToday } from '@/store/use-today';
 
 export interface StopWalk {
@@ -18,6 +18,8 @@ export interface StopWalk {
   readonly stop: Stop;
   readonly index: number;
   readonly rows: StopRows;
+  /** Folded before the last reading, while it is worked out anew. */
+  readonly foldedBefore: ReadonlySet<string>;
   /** Walls read before that this one can be said to be as, and walls ahead that can be said to be as this one. */
   readonly like: readonly LikeWall[];
   readonly ahead: WallsAhead;
@@ -37,6 +39,7 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     return hangingOn(place, judged, due);
   }, [all, judgement, place, provenance, mends, today]);
   const settled = useSettling(yard);
+  const foldedBefore = useFoldedBefore(settled);
   return useMemo(() => {
     const { walk } = inHand;
     const known = inHand.stops.some((stop) => stop.id === id);
@@ -48,6 +51,6 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     const rows = rowsOf(stop, walk, hangs, (question) => settled?.folded.has(question.id) === true);
     const like = likeWalls(place, stops, walk, stop);
     const ahead = wallsAhead(place, stops, walk, stop);
-    return { inHand, stops, stop, index, rows, like, ahead };
-  }, [inHand, id, found, today, place, hangs, settled]);
+    return { inHand, stops, stop, index, rows, foldedBefore, like, ahead };
+  }, [inHand, id, found, today, place, hangs, settled, foldedBefore]);
 }

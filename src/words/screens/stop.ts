@@ -22,6 +22,8 @@ export const stopText = spoken('stop', {
   lookedAt: (name: string) => `${name}: looked at, still so`,
   read: (name: string, figure: string) => `${name}: ${figure}. Read it`,
   open: (name: string) => `${name}: not read. Read it`,
+  changesNothing: 'would change nothing tonight',
+  openIdle: (name: string) => `${name}: would change nothing tonight`,
   says: (name: string, answer: string) => `${name}: ${answer}`,
   upTo: (place: Place, value: ReadingValue) =>
     value !== 'cannot-tell' && 'to' in value ? `≤ ${lengthWords(value.to, place.units)}` : '',
