@@ -3,8 +3,8 @@ import { chromium, type Browser, type Page } from '@playwright/test';
 import { samphireYard } from '../demo/samphire-yard';
 import { tamarackBank } from '../demo/tamarack-bank';
 import { chromiumArguments, chromiumPath } from '../e2e/places';
-import { writePlaceFile, type PlaceFile } from '../src/core/formats/place-file';
 import { largePlace } from './large-place';
+import { emptyBrowser, openPlace, type File } from './opened-place';
 
 /** Middles of several, ms. */
 export interface Took {
@@ -41,17 +41,12 @@ export async function repaint(address: string): Promise<Repaint> {
 async function measured(
   browser: Browser,
   address: string,
-  file: Omit<PlaceFile, 'format' | 'version'>,
+  file: File,
   question: string,
   reading: string,
   slower: number,
 ): Promise<Took> {
-  // A newer version that is offered has no place in a measurement.
-  const context = await browser.newContext({
-    viewport: { width: 1280, height: 800 },
-    serviceWorkers: 'block',
-  });
-  const page = await context.newPage();
+  const { context, page } = await emptyBrowser(browser);
   // The other tabs are told when the screens are.
   await page.addInitScript(() => {
     const tell = BroadcastChannel.prototype.postMessage;
@@ -60,18 +55,7 @@ async function measured(
       tell.call(this, message);
     };
   });
-  await page.goto(`${address}/place`);
-  const waiting = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Open a file' }).click();
-  await (
-    await waiting
-  ).setFiles({
-    name: 'place.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(writePlaceFile(file)),
-  });
-  await page.getByText(file.place.name).first().waitFor();
-  await page.waitForTimeout(2000);
+  await openPlace(page, address, file);
   await page.goto(`${address}/walk/${question}`);
   await page.getByRole('heading', { level: 1 }).waitFor();
   for (const digit of reading) {

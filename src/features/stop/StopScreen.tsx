@@ -182,7 +182,7 @@ export function StopScreen({ place, judgement, at, actions, onRead, ...props }: 
               />
             )}
           </View>
-          <View role="list">
+          <View role="list" aria-busy={at.isWorking}>
             {shown.map((row, number) => (
               <RowOfStop
                 key={row.question.id}

@@ -1,4 +1,4 @@
-/** Which readings could still change the answer today, and which a walk that settles it would take; nothing until it is worked out. */
+/** Which readings could still change the answer today, and which a walk that settles it would take. */
 import { useMemo, useState } from 'react';
 import type { Yard } from '@/store/records';
 import { useToday } from '@/store/use-today';
@@ -11,13 +11,23 @@ export interface Settled {
   readonly asks: readonly string[];
 }
 
-export function useSettling({ place, walks, sightings }: Yard): Settled | undefined {
+export interface Settling {
+  /** Nothing until it is worked out. */
+  readonly settled: Settled | undefined;
+  readonly isWorking: boolean;
+}
+
+export function useSettling({ place, walks, sightings }: Yard): Settling {
   const date = useToday();
   const it = useReckoning(
     useAskedOf('settle', { place, walks, log: sightings, scenario: 'night-shut', date }),
   );
   const answer = it.state === 'done' ? it.answer : undefined;
-  return useMemo(() => answer && { folded: new Set(answer.folded), asks: answer.asks }, [answer]);
+  const settled = useMemo(
+    () => answer && { folded: new Set(answer.folded), asks: answer.asks },
+    [answer],
+  );
+  return { settled, isWorking: it.state === 'working' };
 }
 
 const none: ReadonlySet<string> = new Set();

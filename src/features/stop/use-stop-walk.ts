@@ -18,7 +18,8 @@ export interface StopWalk {
   readonly stop: Stop;
   readonly index: number;
   readonly rows: StopRows;
-  /** Folded before the last reading, while it is worked out anew. */
+  /** Whether it is being worked out what could be folded; and what was before the last reading. */
+  readonly isWorking: boolean;
   readonly foldedBefore: ReadonlySet<string>;
   /** Walls read before that this one can be said to be as, and walls ahead that can be said to be as this one. */
   readonly like: readonly LikeWall[];
@@ -38,7 +39,7 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     const due = ageingOf(place, provenance, mends, today).filter((it) => isDue(it, today));
     return hangingOn(place, judged, due);
   }, [all, judgement, place, provenance, mends, today]);
-  const settled = useSettling(yard);
+  const { settled, isWorking } = useSettling(yard);
   const foldedBefore = useFoldedBefore(settled);
   return useMemo(() => {
     const { walk } = inHand;
@@ -51,6 +52,6 @@ export function useStopWalk(yard: Yard, judgement: Judgement, id: string): StopW
     const rows = rowsOf(stop, walk, hangs, (question) => settled?.folded.has(question.id) === true);
     const like = likeWalls(place, stops, walk, stop);
     const ahead = wallsAhead(place, stops, walk, stop);
-    return { inHand, stops, stop, index, rows, foldedBefore, like, ahead };
-  }, [inHand, id, found, today, place, hangs, settled, foldedBefore]);
+    return { inHand, stops, stop, index, rows, isWorking, foldedBefore, like, ahead };
+  }, [inHand, id, found, today, place, hangs, settled, isWorking, foldedBefore]);
 }

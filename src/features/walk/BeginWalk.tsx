@@ -59,7 +59,7 @@ export function BeginWalk({ yard, judgement }: Props) {
   const { found, waysIn, slowWays } = judgement;
   const weakWays = [...waysIn, ...slowWays];
   const all = stopsOf(found, {}, today).stops.flatMap(({ questions }) => questions);
-  const settled = useSettling(yard);
+  const { settled } = useSettling(yard);
   const asks = settled?.asks ?? [];
   const offered: WalkPurpose[] = [
     ...(asks.length > 0 ? (['settle'] as const) : []),

@@ -14,7 +14,7 @@ import { yardText } from '@/words/screens/yard';
 
 export function SettleOffer({ yard }: { readonly yard: Yard }) {
   const today = useToday();
-  const settled = useSettling(yard);
+  const { settled } = useSettling(yard);
   const wide = useWide();
   // A walk in hand is gone on with first.
   if (!settled || settled.asks.length === 0 || openWalk(yard.walks, 'lap')) return null;
