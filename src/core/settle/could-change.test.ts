@@ -10,6 +10,7 @@ import { judgeAll } from '../score/judge-all';
 import { scenarios } from '../score/scenario';
 import { samePoint } from '../tables/counting';
 import { questionsOf, type Question } from '../walk/questions';
+import { quickAnswer } from '../walk/quick-answer';
 import { couldChange } from './could-change';
 import { endsOf } from './ends';
 import { settlingWalk } from './settling-walk';
@@ -28,21 +29,27 @@ function anyValue({ attribute }: Question): fc.Arbitrary<Possible> {
     .map((is) => ({ is }));
 }
 
-/** A place as found, with some readings of it forgotten again, so that it is small and partly unread. */
-const partlyRead = fc.constantFrom(samphireYard, tamarackBank).chain((file) => {
-  const place = found(file);
-  const known = questionsOf(place).filter(
-    ({ attribute, known: value }) => endsOf(attribute) && value && 'is' in value,
-  );
-  return fc
-    .subarray(known, { minLength: 1, maxLength: 8 })
-    .map((forgotten) =>
-      forgotten.reduce(
-        (it, { item, attribute }) => setAttribute(it, item, attribute, { any: true }),
-        place,
-      ),
+/** A place as found, with some readings of it forgotten again. */
+const forgetting = (least: number, most: number): fc.Arbitrary<Place> =>
+  fc.constantFrom(samphireYard, tamarackBank).chain((file) => {
+    const place = found(file);
+    const known = questionsOf(place).filter(
+      ({ attribute, known: value }) => endsOf(attribute) && value && 'is' in value,
     );
-});
+    return fc
+      .subarray(known, { minLength: least, maxLength: Math.min(most, known.length) })
+      .map((forgotten) =>
+        forgotten.reduce(
+          (it, { item, attribute }) => setAttribute(it, item, attribute, { any: true }),
+          place,
+        ),
+      );
+  });
+
+/** So that it is small. */
+const partlyRead = forgetting(1, 8);
+/** As it is in the middle of a first walk. */
+const largelyUnread = forgetting(20, 120);
 
 const saidOf = (place: Place) => {
   const judged = judgeAll(place, [], day);
@@ -85,6 +92,56 @@ test('whatever the folded readings turn out to be, ways in are as said and holds
     { numRuns: 40 },
   );
   expect(folds).toBeGreaterThan(0);
+}, 300_000);
+
+/** What a reading may find: what one tap says, an end, anything; or it is left. */
+const mayFind = (place: Place, question: Question): fc.Arbitrary<Possible | undefined> => {
+  const quick = quickAnswer(place, question);
+  const usual = quick && quick !== 'cannot-tell' ? [quick] : [];
+  const ends = endsOf(question.attribute);
+  return fc.oneof(
+    { weight: 3, arbitrary: fc.constantFrom(...usual, ...(ends ? [ends.best] : [])) },
+    { weight: 2, arbitrary: anyValue(question) },
+    { weight: 1, arbitrary: fc.constantFrom(ends?.worst, undefined) },
+  );
+};
+
+const withValues = (
+  place: Place,
+  questions: readonly Question[],
+  values: readonly (Possible | undefined)[],
+): Place =>
+  questions.reduce((it, { item, attribute }, index) => {
+    const value = values[index];
+    return value ? setAttribute(it, item, attribute, value) : it;
+  }, place);
+
+test('whatever is read later of the rest, what was folded still changes nothing', () => {
+  let folds = 0;
+  fc.assert(
+    fc.property(
+      largelyUnread.chain((place) => {
+        const { folded, matters } = couldChange(place, day);
+        const ordered = matters.filter(({ attribute }) => endsOf(attribute));
+        return fc
+          .tuple(...ordered.map((it) => mayFind(place, it)))
+          .map((values) => ({ folded, later: withValues(place, ordered, values) }));
+      }),
+      ({ folded, later }) => {
+        folds += folded.length;
+        const [best, worst] = (['best', 'worst'] as const).map((end) =>
+          saidOf(withAt(later, folded, end)),
+        );
+        worst?.forEach(({ ways, hold }, index) => {
+          expect(ways).toEqual(best?.[index]?.ways);
+          expect(isWithinAPoint(hold.best, best?.[index]?.hold.best ?? null)).toBe(true);
+          expect(isWithinAPoint(hold.worst, best?.[index]?.hold.worst ?? null)).toBe(true);
+        });
+      },
+    ),
+    { numRuns: 30 },
+  );
+  expect(folds).toBeGreaterThan(100);
 }, 300_000);
 
 test('what could change the answer does so at one of its ends, as the demo place shows by hand', () => {

@@ -1,17 +1,22 @@
 /**
  * Which unread readings could still change the answer: the ways in of any scenario, or a hold by more than a point. The rest can be left
- * unread: whatever they turn out to be, ways in and holds are as said.
+ * unread: whatever they turn out to be, and whatever is read of the others later, ways in and holds are as said.
  *
- * Each bay, and in a bay that matters each reading, is set to its best and to its worst with all other unread at their best, then with all
- * others at their worst. What changes nothing either way is folded; at the end all folded together are tried at both ends with the rest
- * unread. More is worse never less (property of the judgement), so that between those ends nothing differs either.
+ * Bay by bay all that is unread there is set to its best and to its worst where the bay tells the most (where-it-tells.ts). What changes
+ * nothing there is folded; at the end all folded together are tried at both ends with the rest unread. More is worse never less (property
+ * of the judgement), so that between those ends nothing differs either. Within a bay readings stand for one another in ways that only
+ * reading them shows (a pull that gave nothing speaks for the staples): they are folded together or not at all. The line bears on every
+ * wall, on each otherwise: what is read of it is never folded as long as anything is open.
  */
-import type { Place } from '../place/place';
+import { attributes } from '../attributes';
+import { getOrMake } from '../memo';
+import type { BayId, Place } from '../place/place';
 import { questionsOf, type Question } from '../walk/questions';
 import { answersOn, type Answers, type Day, type Told } from './answers';
 import { comparison, settledBetween } from './same-answers';
 import { endsOf } from './ends';
-import { byBayOf, withAt, type End } from './with-at';
+import { barriersOf, besidesOnTheWay, type Barrier } from './where-it-tells';
+import { groupedBy, withAt, type End } from './with-at';
 
 /** Unread questions by id: those that could change something, and those that could not. */
 export interface Settling {
@@ -28,25 +33,70 @@ export function couldChange(found: Place, day: Day): Settling {
   ];
   if (open.length === 0) return { matters: unordered, folded: [] };
   const [told, isSame] = [answersOn(day, found), comparison()];
-  const { bases, answers } = bothEnds(found, open, told);
+  const { answers } = bothEnds(found, open, told);
   if (isSame(answers.best, answers.worst)) return { matters: unordered, folded: open };
   const settled = settledBetween(answers.best, answers.worst);
-  /** Whether it makes no difference, with all others at their best, and at their worst. */
-  const isIdle = (some: readonly Question[]): boolean =>
-    isSame(answers.best, told(withAt(bases.best, some, 'worst'), settled)) &&
-    isSame(answers.worst, told(withAt(bases.worst, some, 'best'), settled));
-  const byBay = [...byBayOf(open).values()];
-  const idleBays = byBay.filter(isIdle);
-  const idleReadings = byBay
-    .filter((some) => !idleBays.includes(some) && some.length > 1)
-    .map((some) => some.filter((question) => isIdle([question])));
-  const isIdleTogether = (some: readonly Question[]): boolean =>
-    isSame(told(withAt(found, some, 'best'), settled), told(withAt(found, some, 'worst'), settled));
-  const folded =
-    [[...idleBays, ...idleReadings], idleBays].map((some) => some.flat()).find(isIdleTogether) ??
-    [];
+  const toldBetween = (place: Place) => told(place, settled);
+  const whereTelling = tellingPlaces(found, open, toldBetween);
+  const idle = [...groupedBy(open, wallOf)].flatMap(([bay, some]) =>
+    bay !== undefined &&
+    whereTelling(bay).every(({ place, answers: sound }) =>
+      isSame(sound, toldBetween(withAt(place, some, 'worst'))),
+    )
+      ? some
+      : [],
+  );
+  const isIdleTogether = isSame(
+    toldBetween(withAt(found, idle, 'best')),
+    toldBetween(withAt(found, idle, 'worst')),
+  );
+  const folded = isIdleTogether ? idle : [];
   const ids = new Set(folded.map(({ id }) => id));
   return { matters: unread.filter(({ id }) => !ids.has(id)), folded };
+}
+
+/** The bay that a reading is of; none for the line, though one stands at a bay to read it. */
+function wallOf({ bay, attribute }: Question): BayId | undefined {
+  return attributes[attribute].of === 'fence' ? undefined : bay;
+}
+
+/** A place, and what is said of it. */
+interface Telling {
+  readonly place: Place;
+  readonly answers: Answers;
+}
+
+/**
+ * The places in which a bay tells the most, itself at its best: with all sound (what is weak behind it may be another's way in), and with
+ * what is before and behind it weak; with the line weak, which keeps out of nothing then, and with it sound, for it does nothing against
+ * digging.
+ */
+function tellingPlaces(found: Place, open: readonly Question[], told: (place: Place) => Answers) {
+  const barriers = barriersOf(found);
+  const barrierOf = (it: Question): Barrier | undefined => barriers.get(wallOf(it) ?? '');
+  const lines = open.some((it) => wallOf(it) === undefined) ? [true, false] : [false];
+  const telling = (isWeak: (it: Question) => boolean): Telling => {
+    const [weak, rest] = [open.filter(isWeak), open.filter((it) => !isWeak(it))];
+    const place = withAt(withAt(found, weak, 'worst'), rest, 'best');
+    return { place, answers: told(place) };
+  };
+  const sound = telling(() => false);
+  const make = (barrier: Barrier): readonly Telling[] => [
+    sound,
+    ...besidesOnTheWay(found, barrier).flatMap((way) =>
+      lines.map((isLineWeak) =>
+        telling((it) => {
+          const own = barrierOf(it);
+          return own === undefined ? isLineWeak : way.includes(own);
+        }),
+      ),
+    ),
+  ];
+  const kept = new Map<Barrier, readonly Telling[]>();
+  return (bay: BayId): readonly Telling[] => {
+    const barrier = barriers.get(bay);
+    return barrier === undefined ? [sound] : getOrMake(kept, barrier, () => make(barrier));
+  };
 }
 
 /**

@@ -11,20 +11,24 @@ import { endsOf } from './ends';
 /** All at their best, or at their worst. */
 export type End = 'best' | 'worst';
 
-/** Questions by the bay at which they are asked. */
-export function byBayOf(questions: readonly Question[]): Map<BayId | undefined, Question[]> {
-  const groups = new Map<BayId | undefined, Question[]>();
+/** Questions by a key. */
+export function groupedBy<K>(
+  questions: readonly Question[],
+  keyFor: (question: Question) => K,
+): Map<K, Question[]> {
+  const groups = new Map<K, Question[]>();
   for (const question of questions) {
-    const own = groups.get(question.bay);
+    const key = keyFor(question);
+    const own = groups.get(key);
     if (own) own.push(question);
-    else groups.set(question.bay, [question]);
+    else groups.set(key, [question]);
   }
   return groups;
 }
 
 /** The place with these readings at one of their ends. Asked again, its walls are the same objects, so that their judgement can be kept. */
 export function withAt(place: Place, questions: readonly Question[], end: End): Place {
-  const byBay = byBayOf(questions);
+  const byBay = groupedBy(questions, ({ bay }) => bay);
   const faces = place.faces.map((face) => faceAt(face, byBay, end));
   const fence = setAttributes({ ...place, faces: [] }, valuesAt(questions, end)).fence;
   return withLine({ ...place, faces, ...(fence && { fence }) });
