@@ -7,6 +7,7 @@ import { memoryCost } from './memory';
 import { devicesCost } from './devices';
 import { fenceCost } from './fence';
 import { judgingCost } from './judging';
+import { keypadCost } from './keypad';
 import { nightsPageCost } from './nights-page';
 import { performancePage } from './performance-page';
 import { planningCost } from './planning';
@@ -37,6 +38,7 @@ async function main(): Promise<void> {
   }
   const painted = await repaint(server.address);
   const nightsPage = await nightsPageCost(server.address);
+  const keypad = await keypadCost(server.address);
   server.close();
   const page = performancePage(load, scores, judgingCost(), painted, await planningCost(), {
     ...tenYears,
@@ -46,6 +48,7 @@ async function main(): Promise<void> {
     devices: devicesCost(),
     shopping: shoppingCost(),
     nightsPage,
+    keypad,
   });
   writeFileSync(join(root, 'docs', 'performance.md'), page);
   console.log(page);

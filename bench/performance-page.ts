@@ -3,6 +3,7 @@ import type { DevicesCost } from './devices';
 import type { ShoppingCost } from './shopping';
 import type { FenceCost } from './fence';
 import type { JudgingCost } from './judging';
+import type { KeypadCost } from './keypad';
 import type { Scores } from './lighthouse.mjs';
 import type { Repaint, Took } from './repaint';
 import type { PlanningCost } from './planning';
@@ -27,6 +28,7 @@ export function performancePage(
       readonly devices: DevicesCost;
       readonly shopping: ShoppingCost;
       readonly nightsPage: NightsPageCost;
+      readonly keypad: KeypadCost;
     },
 ): string {
   const met = (ok: boolean) => (ok ? 'met' : 'not met');
@@ -70,6 +72,11 @@ ${demoRow('Samphire Yard', painted.samphire)}
 ${demoRow('Tamarack Bank', painted.tamarack)}
 | 60 bays, 30 animals | ${painted.sixty.work} | ${painted.sixty.seen} | ${painted.sixty.all} | |
 | the same, processor four times slower | ${painted.sixtySlow.work} | ${painted.sixtySlow.seen} | ${painted.sixtySlow.all} | seen within ${aims.slowMs}: ${met(painted.sixtySlow.seen <= aims.slowMs)} |
+
+## A key of the keypad
+
+At a stop of the place of 60 bays, phone size, processor four times slower: from a digit touched to its figure and meaning painted, by the
+browser's own event timing: ${years.keypad.middleMs} ms in the middle of twenty, ${years.keypad.worstMs} at most (aim ${aims.slowMs}: ${met(years.keypad.worstMs <= aims.slowMs)}).
 
 ## Judging
 

@@ -203,6 +203,30 @@ test('every change can be taken back and done again, by button and by key', asyn
   expect(saidIn(await exportPlace(page))).toEqual(saidIn(before));
 });
 
+test('two lids of one kind are described once', async ({ page }) => {
+  await openYard(page);
+  await go(page, 'Place');
+  await page.getByRole('button', { name: /^north 2: open or minutes$/ }).click();
+  for (const _ of [1, 2]) {
+    await press(page, 'There is one more …');
+    await press(page, 'hatch');
+  }
+  await page.getByRole('button', { name: 'Change hatch' }).first().click();
+  await press(page, 'One more latch');
+  await press(page, 'Others of its kind like this one');
+  await press(page, 'Make it like this one');
+  await expect(page.getByText('Said of the others too.').first()).toBeVisible();
+  const hatches = (text: string) =>
+    (JSON.parse(text) as { place: Place }).place.faces
+      .flatMap(({ bays }) => bays.flatMap(({ openings }) => openings))
+      .filter(({ kind }) => kind === 'hatch');
+  const latches = (text: string) => hatches(text).map((it) => it.latches.length);
+  expect(latches(await exportPlace(page))).toEqual([2, 2]);
+  await press(page, 'Undo: doors alike');
+  await expect(page.getByRole('button', { name: 'Undo: a latch' })).toBeVisible();
+  expect(latches(await exportPlace(page))).toEqual([2, 1]);
+});
+
 test('a wall taken away takes no reading with it', async ({ page }) => {
   await openYard(page);
   const readings = (text: string) =>

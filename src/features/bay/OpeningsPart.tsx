@@ -224,6 +224,7 @@ function Latches({ opening, change, edit }: BayParts & { readonly opening: Openi
             look="key"
             label="–"
             says={bayText.takeLatchOfAway(index + 1, opening.name)}
+            style={styles.less}
             onPress={() => change('taking-a-latch-away', (bay) => dropLatch(bay, latch.id))}
           />
         </View>
@@ -247,6 +248,7 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: space.m },
   words: { flex: 1, minWidth: 0 },
   change: { minWidth: 88 },
+  less: { minWidth: 52 },
   row: { flexDirection: 'row', gap: space.s },
   half: { flex: 1, minWidth: 0 },
 });

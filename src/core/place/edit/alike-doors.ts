@@ -48,10 +48,10 @@ function likeShown(own: Opening, shown: Opening, newId: NewId): Opening {
     : ownCover;
   return {
     ...kept,
-    latches:
-      latches.length === 0 || latches.some(({ kind }) => isSaid(kind))
-        ? latches.map((latch) => ({ ...latch, id: newId('latch') }))
-        : own.latches,
+    latches: latches.map((latch, index) => {
+      const before = isSaid(latch.kind) ? undefined : own.latches[index];
+      return before ?? { ...latch, id: newId('latch') };
+    }),
     ...(cover && { cover }),
     habit,
     shutBy,
