@@ -33,15 +33,16 @@ export function couldChange(found: Place, day: Day): Settling {
   ];
   if (open.length === 0) return { matters: unordered, folded: [] };
   const [told, isSame] = [answersOn(day, found), comparison()];
-  const { answers } = bothEnds(found, open, told);
+  const { bases, answers } = bothEnds(found, open, told);
   if (isSame(answers.best, answers.worst)) return { matters: unordered, folded: open };
   const settled = settledBetween(answers.best, answers.worst);
   const toldBetween = (place: Place) => told(place, settled);
-  const whereTelling = tellingPlaces(found, open, toldBetween);
+  const sound = { place: bases.best, answers: answers.best };
+  const whereTelling = tellingPlaces(found, open, sound, toldBetween);
   const idle = [...groupedBy(open, wallOf)].flatMap(([bay, some]) =>
     bay !== undefined &&
-    whereTelling(bay).every(({ place, answers: sound }) =>
-      isSame(sound, toldBetween(withAt(place, some, 'worst'))),
+    whereTelling(bay).every(({ place, answers: said }) =>
+      isSame(said, toldBetween(withAt(place, some, 'worst'))),
     )
       ? some
       : [],
@@ -71,7 +72,12 @@ interface Telling {
  * what is before and behind it weak; with the line weak, which keeps out of nothing then, and with it sound, for it does nothing against
  * digging.
  */
-function tellingPlaces(found: Place, open: readonly Question[], told: (place: Place) => Answers) {
+function tellingPlaces(
+  found: Place,
+  open: readonly Question[],
+  sound: Telling,
+  told: (place: Place) => Answers,
+) {
   const barriers = barriersOf(found);
   const barrierOf = (it: Question): Barrier | undefined => barriers.get(wallOf(it) ?? '');
   const lines = open.some((it) => wallOf(it) === undefined) ? [true, false] : [false];
@@ -80,7 +86,6 @@ function tellingPlaces(found: Place, open: readonly Question[], told: (place: Pl
     const place = withAt(withAt(found, weak, 'worst'), rest, 'best');
     return { place, answers: told(place) };
   };
-  const sound = telling(() => false);
   const make = (barrier: Barrier): readonly Telling[] => [
     sound,
     ...besidesOnTheWay(found, barrier).flatMap((way) =>
