@@ -9,6 +9,7 @@
  * wall, on each otherwise: what is read of it is never folded as long as anything is open.
  */
 import { attributes } from '../attributes';
+import type { Attribute } from '../attributes/attribute';
 import { getOrMake } from '../memo';
 import type { BayId, Place } from '../place/place';
 import { questionsOf, type Question } from '../walk/questions';
@@ -56,9 +57,10 @@ export function couldChange(found: Place, day: Day): Settling {
   return { matters: unread.filter(({ id }) => !ids.has(id)), folded };
 }
 
-/** The bay that a reading is of; none for the line, though one stands at a bay to read it. */
+/** The bay that a reading is of; none for the line, though one stands at a bay to read it: grass on one strand draws from all of it. */
 function wallOf({ bay, attribute }: Question): BayId | undefined {
-  return attributes[attribute].of === 'fence' ? undefined : bay;
+  const { of, shortWalks }: Pick<Attribute, 'of' | 'shortWalks'> = attributes[attribute];
+  return of === 'fence' || shortWalks.includes('fence') ? undefined : bay;
 }
 
 /** A place, and what is said of it. */
