@@ -3,10 +3,11 @@ import type { Place } from '../place/place';
 import type { Question } from '../walk/questions';
 import type { Day } from './answers';
 import { couldChange, isSettledBut, type Settling } from './could-change';
-import { withAt } from './with-at';
+import { groupedBy, withAt } from './with-at';
 
-/** More than these are not tried one against the other: all that could change something are read (assumption of ours). */
-const mostTried = 12;
+/** Of more bays, and then of more readings, none is tried against the others: all that could change something are read (assumption of ours). */
+const mostBays = 12;
+const mostReadings = 24;
 
 /** What could change the answer, what could not, and what a walk has to read to settle it, in walking order. */
 export interface SettlingWalk extends Settling {
@@ -20,14 +21,25 @@ export interface SettlingWalk extends Settling {
 export function settlingWalk(found: Place, day: Day): SettlingWalk {
   const settling = couldChange(found, day);
   const { matters } = settling;
-  if (matters.length > mostTried) return { ...settling, asks: matters };
+  const byBay = [...groupedBy(matters, ({ bay }) => bay).values()];
+  if (byBay.length > mostBays) return { ...settling, asks: matters };
   const known = new Set([...matters, ...settling.folded].map(({ id }) => id));
   // What is asked only once something else was read (whether an apron is tied) is met then.
   const isSettled = (asks: readonly Question[]): boolean =>
     isSettledBut(withAt(found, asks, 'best'), day, known);
-  const asks = matters.reduceRight<readonly Question[]>((kept, question) => {
-    const without = kept.filter((it) => it !== question);
-    return isSettled(without) ? without : kept;
-  }, matters);
+  /** Without those of these that can be done without, last first. */
+  const fewest = (all: readonly Question[], parts: readonly (readonly Question[])[]) =>
+    parts.reduceRight<readonly Question[]>((kept, part) => {
+      const without = kept.filter((it) => !part.includes(it));
+      return isSettled(without) ? without : kept;
+    }, all);
+  const ofBays = fewest(matters, byBay);
+  const asks =
+    ofBays.length > mostReadings
+      ? ofBays
+      : fewest(
+          ofBays,
+          ofBays.map((it) => [it]),
+        );
   return { ...settling, asks };
 }
