@@ -182,32 +182,56 @@ function fullest(
   width: number,
   worth: (piece: Piece) => number,
 ): Piece[] {
-  const fitting = pieces.filter((it) => it.width <= width);
-  const divisor = fitting.reduce((unit, it) => commonDivisor(unit, it.width), 0);
-  if (fitting.length === 0 || divisor === 0) return [];
+  const all = pieces.filter((it) => it.width <= width);
+  const divisor = all.reduce((unit, it) => commonDivisor(unit, it.width), 0);
+  if (all.length === 0 || divisor === 0) return [];
   const unit = Math.max(divisor, width / fineness);
   const room = Math.floor(width / unit);
-  const areas = new Float64Array(room + 1);
   const wideOf = (piece: Piece) => Math.ceil(piece.width / unit - 1e-9);
-  const taken = fitting.map((piece) => {
-    const wide = wideOf(piece);
-    const own = new Uint8Array(room + 1);
+  const fitting = noMoreThanFit(all, room, wideOf, worth);
+  const size = room + 1;
+  const areas = new Float64Array(size);
+  const taken = new Uint8Array(size * fitting.length);
+  fitting.forEach((piece, index) => {
+    const [wide, own] = [wideOf(piece), worth(piece)];
     for (let at = room; at >= wide; at -= 1) {
-      const area = (areas[at - wide] ?? 0) + worth(piece);
+      const area = (areas[at - wide] ?? 0) + own;
       if (area > (areas[at] ?? 0)) {
         areas[at] = area;
-        own[at] = 1;
+        taken[index * size + at] = 1;
       }
     }
-    return own;
   });
   const row: Piece[] = [];
   let at = room;
   for (let index = fitting.length - 1; index >= 0; index -= 1) {
     const piece = fitting[index] as Piece;
-    if (taken[index]?.[at] !== 1) continue;
+    if (taken[index * size + at] !== 1) continue;
     row.push(piece);
     at -= wideOf(piece);
   }
   return row;
+}
+
+/** Of pieces that are as wide as each other the worthiest, as many as there is room for. In their order. */
+function noMoreThanFit(
+  pieces: readonly Piece[],
+  room: number,
+  wideOf: (piece: Piece) => number,
+  worth: (piece: Piece) => number,
+): readonly Piece[] {
+  const byWidth = new Map<number, Piece[]>();
+  for (const piece of pieces) {
+    const wide = wideOf(piece);
+    const alike = byWidth.get(wide);
+    if (alike) alike.push(piece);
+    else byWidth.set(wide, [piece]);
+  }
+  const kept = new Set<Piece>();
+  for (const [wide, alike] of byWidth) {
+    const most = Math.floor(room / wide);
+    if (alike.length > most) alike.sort((a, b) => worth(b) - worth(a));
+    for (const piece of alike.slice(0, most)) kept.add(piece);
+  }
+  return pieces.filter((it) => kept.has(it));
 }

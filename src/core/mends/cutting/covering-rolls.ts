@@ -91,7 +91,8 @@ function laidOn(set: readonly Roll[], order: readonly number[], lengths: readonl
   const on = set.map((roll) => ({ roll, left: roll.length, of: [] as number[] }));
   for (const at of order) {
     const length = lengths[at] ?? 0;
-    const [best] = on.filter(({ left }) => left >= length).sort((a, b) => a.left - b.left);
+    let best: (typeof on)[number] | undefined;
+    for (const it of on) if (it.left >= length && it.left < (best?.left ?? Infinity)) best = it;
     if (!best) return undefined;
     best.left -= length;
     best.of.push(at);

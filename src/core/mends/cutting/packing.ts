@@ -3,6 +3,7 @@
  * a section is as long as the piece that begins it. Of sections only the width that is left matters for what follows, of rolls only
  * the length: states that are alike in these are looked at once.
  */
+import { memoized } from '../../memo';
 import { areaOf, sumBy, type Piece, type Roll, type Section } from './cutting';
 import type { DualBound } from './dual-bound';
 import { restBound, type RestBound } from './rest-bound';
@@ -66,7 +67,7 @@ export function packing(
   const search: Search = {
     rolls,
     pieces,
-    bounds: pieces.map((_, index) => restBound(pieces.slice(index))),
+    bounds: boundsOf(pieces),
     lengthLeft: rolls.map(({ length }) => length),
     sections: [],
     seen: new Map(),
@@ -83,9 +84,14 @@ export function packing(
   return { packed: search.best, proved: !search.broken, nodes: search.nodes };
 }
 
+/** Of the pieces from each place on: the same whatever rolls are tried. */
+const boundsOf = memoized((pieces: readonly Piece[]): readonly RestBound[] =>
+  pieces.map((_, index) => restBound(pieces.slice(index))),
+);
+
 function leastArea(pieces: readonly Piece[], rolls: readonly Roll[]): number {
   const whole = rolls.map(({ width, length }) => ({ width, left: length }));
-  return restBound(pieces)({ gaps: [], rolls: whole }) ?? sumBy(pieces, areaOf);
+  return boundsOf(pieces)[0]?.({ gaps: [], rolls: whole }) ?? sumBy(pieces, areaOf);
 }
 
 /** True where nothing better can come. */

@@ -99,13 +99,14 @@ function needs(
   const widths = [...new Set(rolls.map(({ width }) => width))];
   const narrowest = Math.min(...widths, Infinity);
   let [area, length, begun] = [0, 0, 0];
-  for (const [at, step] of steps.entries()) {
+  for (let at = 0; at < steps.length; at += 1) {
+    const step = steps[at] as Step;
     const weights = wanted[at] ?? [];
-    let count = 0;
-    for (const [small, weight] of weights.entries()) {
-      count = Math.max(count, Math.ceil((weight - (have[small] ?? 0)) / full - 1e-9));
+    let count = begun;
+    for (let small = 0; small < weights.length; small += 1) {
+      const missing = (weights[small] ?? 0) - (have[small] ?? 0);
+      count = Math.max(count, Math.ceil(missing / full - 1e-9));
     }
-    count = Math.max(count, begun);
     if (count > 0 && rolls.length === 0) return undefined;
     if (count > begun && room(rolls, step.length) < count) return undefined;
     begun = count;
