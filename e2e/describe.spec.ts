@@ -207,7 +207,7 @@ test('two lids of one kind are described once', async ({ page }) => {
   await openYard(page);
   await go(page, 'Place');
   await page.getByRole('button', { name: /^north 2: open or minutes$/ }).click();
-  for (const _ of [1, 2]) {
+  for (let hatch = 0; hatch < 2; hatch += 1) {
     await press(page, 'There is one more …');
     await press(page, 'hatch');
   }

@@ -19,6 +19,7 @@ import { walkText } from '../src/words/screens/walk';
 import { stopText } from '../src/words/screens/stop';
 import type { ElementHandle, Locator } from '@playwright/test';
 import { expect, type Page } from './test';
+import { mostOf, typedOf, type Typed } from './typed-of';
 
 /** The day on which it is walked. */
 export const day = '2026-11-26';
@@ -379,27 +380,8 @@ export class Driver {
   }
 }
 
-/** Keys to be pressed. */
-interface Typed {
-  readonly signs: readonly string[];
-  readonly unit: string | undefined;
-}
-
-/** "1 1/2 in" is a one and the key of a half. */
-function typedOf(value: ReadingValue): Typed {
-  const entered =
-    value !== 'cannot-tell' && 'entered' in value && typeof value.entered === 'string'
-      ? value.entered
-      : String(mostOf(value));
-  const [figure = '', unit] = entered.split(/ (?=[a-zA-Z]+$)/);
-  const signs = figure.split(' ').flatMap((it) => (it.includes('/') ? [it] : [...it]));
-  return { signs, unit };
-}
-
 const gone = (heading: ElementHandle) => heading.waitForElementState('hidden');
 const keyOf = ({ item, attribute }: Question): string => `${item} ${attribute}`;
-const mostOf = (value: ReadingValue): number =>
-  value === 'cannot-tell' ? Infinity : 'to' in value ? value.to : Number(value.is);
 const isSame = (a: ReadingValue | undefined, b: ReadingValue | undefined): boolean =>
   a !== undefined && a !== 'cannot-tell' && b !== undefined && b !== 'cannot-tell'
     ? 'is' in a && 'is' in b && a.is === b.is

@@ -3,6 +3,7 @@
  * the nights on which nothing did. Ids follow from device and day, so that the same file read twice is the same records.
  */
 import { isFrom, recordId } from './record-id';
+import { groupedBy } from '../grouped-by';
 import { neededVolts } from '../fence/needed-volts';
 import { daysBetween, daysLater } from '../schema/day';
 import type { Device } from '../place/device';
@@ -269,15 +270,4 @@ function runsOf(days: readonly string[]): string[][] {
     else runs.push([day]);
   }
   return runs;
-}
-
-function groupedBy<T>(all: readonly T[], key: (it: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const it of all) {
-    const name = key(it);
-    const own = groups.get(name);
-    if (own) own.push(it);
-    else groups.set(name, [it]);
-  }
-  return groups;
 }

@@ -10,6 +10,7 @@
  */
 import { attributes } from '../attributes';
 import type { Attribute } from '../attributes/attribute';
+import { groupedBy } from '../grouped-by';
 import { getOrMake } from '../memo';
 import type { BayId, Place } from '../place/place';
 import { questionsOf, type Question } from '../walk/questions';
@@ -17,7 +18,7 @@ import { answersOn, type Answers, type Day, type Told } from './answers';
 import { comparison, settledBetween } from './same-answers';
 import { endsOf } from './ends';
 import { barriersOf, besidesOnTheWay, type Barrier } from './where-it-tells';
-import { groupedBy, withAt, type End } from './with-at';
+import { withAt, type End } from './with-at';
 
 /** Unread questions by id: those that could change something, and those that could not. */
 export interface Settling {

@@ -1,9 +1,10 @@
 /** The shortest walk that settles the answer: the unread readings after which nothing depends on the rest, where they are found as they should be. */
+import { groupedBy } from '../grouped-by';
 import type { Place } from '../place/place';
 import type { Question } from '../walk/questions';
 import type { Day } from './answers';
 import { couldChange, isSettledBut, type Settling } from './could-change';
-import { groupedBy, withAt } from './with-at';
+import { withAt } from './with-at';
 
 /** Of more bays, and then of more readings, none is tried against the others: all that could change something are read (assumption of ours). */
 const mostBays = 12;

@@ -1,6 +1,7 @@
 /** A place with some of its readings at their best or at their worst. */
 import type { AttributeId } from '../attributes';
 import { withLine } from '../fence/with-line';
+import { groupedBy } from '../grouped-by';
 import { answersBy, getOrMake } from '../memo';
 import type { Bay, BayId, Face, ItemId, Place } from '../place/place';
 import type { Possible } from '../place/possible';
@@ -10,21 +11,6 @@ import { endsOf } from './ends';
 
 /** All at their best, or at their worst. */
 export type End = 'best' | 'worst';
-
-/** Questions by a key. */
-export function groupedBy<K>(
-  questions: readonly Question[],
-  keyFor: (question: Question) => K,
-): Map<K, Question[]> {
-  const groups = new Map<K, Question[]>();
-  for (const question of questions) {
-    const key = keyFor(question);
-    const own = groups.get(key);
-    if (own) own.push(question);
-    else groups.set(key, [question]);
-  }
-  return groups;
-}
 
 /** The place with these readings at one of their ends. Asked again, its walls are the same objects, so that their judgement can be kept. */
 export function withAt(place: Place, questions: readonly Question[], end: End): Place {

@@ -3,6 +3,7 @@
  * width where it costs least for what it takes, and filled up as well as can be (shelves with minimum slack, as Gupta and Ho 1999 fill
  * bins; recalled from memory). Then the cheapest rolls of each width that these sections go into (`covering-rolls.ts`).
  */
+import { groupedBy } from '../../grouped-by';
 import { areaOf, commonDivisor, sumBy, type Piece, type Roll, type Section } from './cutting';
 import { coveringRolls } from './covering-rolls';
 import { sectionOf, type Found } from './found';
@@ -220,15 +221,8 @@ function noMoreThanFit(
   wideOf: (piece: Piece) => number,
   worth: (piece: Piece) => number,
 ): readonly Piece[] {
-  const byWidth = new Map<number, Piece[]>();
-  for (const piece of pieces) {
-    const wide = wideOf(piece);
-    const alike = byWidth.get(wide);
-    if (alike) alike.push(piece);
-    else byWidth.set(wide, [piece]);
-  }
   const kept = new Set<Piece>();
-  for (const [wide, alike] of byWidth) {
+  for (const [wide, alike] of groupedBy(pieces, wideOf)) {
     const most = Math.floor(room / wide);
     if (alike.length > most) alike.sort((a, b) => worth(b) - worth(a));
     for (const piece of alike.slice(0, most)) kept.add(piece);
