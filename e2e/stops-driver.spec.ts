@@ -2,7 +2,7 @@
  * Walks the demo places stop by stop, by touch on a phone: the first time with nothing read, again with nothing changed, and the walk that
  * settles it. Says what each took (taps with digits counted, minutes at the stated pace) and checks that the answer is the long way's.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import { readPlaceFile } from '../src/core/formats/read-place-file';
 import type { PlaceFile } from '../src/core/formats/place-file';
 import { applyReadings } from '../src/core/records/apply-readings';
@@ -107,7 +107,6 @@ for (const [name, known] of firstWalks) {
     );
     await page.getByRole('button', { name: 'End this walk' }).tap();
     const after = JSON.parse(await exportPlace(page)) as PlaceFile;
-    if (process.env.KEEP) writeFileSync(process.env.KEEP, JSON.stringify(after));
     expect(waysOf(after, [])).toEqual(waysOf({ ...known, place: unread.place }, []));
     expectAtMost(name, driver.took, 'first');
   });

@@ -1,4 +1,4 @@
-/** All of them, except those that are touched; and a button that says it of the rest. */
+/** All of them, except those that are touched; and a button that says it of the rest. Of a single one nothing is excepted. */
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '@/ui/controls/Button';
@@ -9,7 +9,7 @@ import { bayText } from '@/words/screens/bay';
 interface Props {
   /** Id and name of each. */
   readonly all: readonly (readonly [string, string])[];
-  readonly make: (many: number) => string;
+  readonly make: (names: readonly string[]) => string;
   readonly onMake: (ids: ReadonlySet<string>) => void;
 }
 
@@ -23,20 +23,28 @@ export function Except({ all, make, onMake }: Props) {
   };
   return (
     <>
-      <Txt kind="strong">{bayText.exceptTapWhatIsDifferent}</Txt>
-      <View style={styles.wrap}>
-        {all.map(([id, name]) => (
-          <Button
-            key={id}
-            look="chip"
-            label={name}
-            selected={except.has(id)}
-            onPress={() => toggle(id)}
-            style={styles.chip}
-          />
-        ))}
-      </View>
-      <Button label={make(ids.size)} disabled={ids.size === 0} onPress={() => onMake(ids)} />
+      {all.length > 1 && (
+        <>
+          <Txt kind="strong">{bayText.exceptTapWhatIsDifferent}</Txt>
+          <View style={styles.wrap}>
+            {all.map(([id, name]) => (
+              <Button
+                key={id}
+                look="chip"
+                label={name}
+                selected={except.has(id)}
+                onPress={() => toggle(id)}
+                style={styles.chip}
+              />
+            ))}
+          </View>
+        </>
+      )}
+      <Button
+        label={make(all.flatMap(([id, name]) => (ids.has(id) ? [name] : [])))}
+        disabled={ids.size === 0}
+        onPress={() => onMake(ids)}
+      />
     </>
   );
 }

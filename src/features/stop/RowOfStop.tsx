@@ -54,21 +54,16 @@ export function RowOfStop({
   const who = value === undefined ? [] : letsBy(place, row, value);
   const { bears } = attributes[attribute];
   const isHalfTyped = draftOf(place.id, question.id) !== undefined;
-  const means = isHalfTyped
-    ? stopText.halfTyped
-    : isIdle
-      ? stopText.changesNothing
-      : state === 'hangs'
-        ? stopText.measureAnew
-        : state === 'spared'
-          ? stopText.spared
-          : value === undefined
-            ? stopText.unread
-            : bears
-              ? who.length > 0
-                ? walkText.getBy(bears, who)
-                : walkText.nothingHere(bears)
-              : undefined;
+  const means = (): string | undefined => {
+    if (isHalfTyped) return stopText.halfTyped;
+    if (isIdle) return stopText.changesNothing;
+    if (state === 'hangs') return stopText.measureAnew;
+    if (state === 'spared') return stopText.spared;
+    if (value === undefined) return stopText.unread;
+    if (!bears) return undefined;
+    return who.length > 0 ? walkText.getBy(bears, who) : walkText.nothingHere(bears);
+  };
+  const meaning = means();
   const labelled = (): string => {
     if (isIdle) return stopText.openIdle(name);
     return value === undefined ? stopText.open(name) : stopText.read(name, figure);
@@ -83,9 +78,9 @@ export function RowOfStop({
         )}
         <View style={rowStyles.words}>
           <Txt tone={isIdle ? 'ink2' : 'ink'}>{name}</Txt>
-          {means !== undefined && (
+          {meaning !== undefined && (
             <Txt kind="small" tone={state === 'hangs' ? 'hours' : 'ink2'}>
-              {means}
+              {meaning}
             </Txt>
           )}
         </View>

@@ -9,8 +9,7 @@ export const bayText = spoken('bay', {
   coverLayersSkirtStrandsAnd:
     'Cover, layers, skirt, strands and top edge are said of the others too. Their gaps, doors and sizes stay their own.',
   othersOfItsKind: 'Others of its kind like this one',
-  makeDoorsLikeThisOne: (many: number) =>
-    many === 1 ? 'Make it like this one' : `Make ${many} like this one`,
+  makeDoorsLikeThisOne: (names: readonly string[]) => likeThisOne(names, 'opening'),
   whatTheDoorsShare:
     'What it is made of, how it moves, its latches, when and by whom it is shut are said of the others too. Sizes, gaps and hinges stay their own.',
   doorAt: (opening: string, bay: string) => `${opening}, ${bay}`,
@@ -122,6 +121,12 @@ export const bayText = spoken('bay', {
   walk: (name: string) => `Walk ${name}`,
   thisBayIsGone: 'This bay is gone',
   itsWallWasChangedWhat: 'Its wall was changed. What was read of it stays in the old walks.',
-  makeLikeThisOne: (many: number) => `Make ${count(many, 'bay')} like this one`,
+  makeLikeThisOne: (names: readonly string[]) => likeThisOne(names, 'bay'),
   layerInside: (index: number) => `Layer ${index}, inside`,
 });
+
+/** One by its name, more by their number. */
+function likeThisOne(names: readonly string[], of: string): string {
+  const [only = ''] = names;
+  return `Make ${names.length === 1 ? only : count(names.length, of)} like this one`;
+}
