@@ -214,7 +214,7 @@ test('two lids of one kind are described once', async ({ page }) => {
   await page.getByRole('button', { name: 'Change hatch' }).first().click();
   await press(page, 'One more latch');
   await press(page, 'Others of its kind like this one');
-  await press(page, 'Make Hatch, north 2 like this one');
+  await press(page, 'Make hatch, north 2 like this one');
   await expect(page.getByText('Said of the others too.').first()).toBeVisible();
   const hatches = (text: string) =>
     (JSON.parse(text) as { place: Place }).place.faces

@@ -6,7 +6,6 @@ import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { bayText } from '@/words/screens/bay';
-import { capital } from '@/words/names';
 import type { BayParts } from './bay-edit';
 import { Except } from './Except';
 
@@ -31,8 +30,7 @@ export function AlikeDoors({ place, opening, edit }: BayParts & { readonly openi
           <Txt tone="ink2">{bayText.whatTheDoorsShare}</Txt>
           <Except
             all={others.map(
-              ({ bay, opening: { id, name } }) =>
-                [id, bayText.doorAt(capital(name), bay.name)] as const,
+              ({ bay, opening: { id, name } }) => [id, bayText.doorAt(name, bay.name)] as const,
             )}
             make={bayText.makeDoorsLikeThisOne}
             onMake={async (ids) => {
