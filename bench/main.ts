@@ -1,25 +1,15 @@
 /** Runs all benchmarks on the built export and writes docs/performance.md. */
 import { writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import '../src/core/fence/dense-inverse';
 import { listen } from '../server/listen';
-import { memoryCost } from './memory';
-import { devicesCost } from './devices';
-import { fenceCost } from './fence';
-import { judgingCost } from './judging';
+import { alone } from './alone';
 import { keypadCost } from './keypad';
 import { nightsPageCost } from './nights-page';
 import { performancePage } from './performance-page';
-import { planningCost } from './planning';
 import { repaint } from './repaint';
-import { shoppingCost } from './shopping';
-import { settlingCost } from './settling';
 import { firstLoad } from './size';
-import { tenYearsCost } from './ten-years';
 
 async function main(): Promise<void> {
-  // Before anything else fills the memory: a keeper's browser opens with nothing in it either.
-  const tenYears = tenYearsCost();
   const root = resolve(__dirname, '..');
   const server = await listen({
     dist: join(root, 'dist'),
@@ -40,13 +30,13 @@ async function main(): Promise<void> {
   const nightsPage = await nightsPageCost(server.address);
   const keypad = await keypadCost(server.address);
   server.close();
-  const page = performancePage(load, scores, judgingCost(), painted, await planningCost(), {
-    ...tenYears,
-    ...memoryCost(),
-    fence: fenceCost(),
-    settling: settlingCost(),
-    devices: devicesCost(),
-    shopping: shoppingCost(),
+  const page = performancePage(load, scores, alone('judging'), painted, alone('planning'), {
+    ...alone('tenYears'),
+    ...alone('memory'),
+    fence: alone('fence'),
+    settling: alone('settling'),
+    devices: alone('devices'),
+    shopping: alone('shopping'),
     nightsPage,
     keypad,
   });
