@@ -1,11 +1,11 @@
 /**
- * `npm run check`: lint, types, formatting and the tests that stand beside what has changed since the last commit. Quick; `npm test` is
+ * `npm run check`: lint, arrows, types, formatting and the tests that stand beside what has changed since the last commit. Quick; `npm test` is
  * the whole.
  */
 import { spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { bin, ensureInstalled, inRoot, must } from './steps.mjs';
+import { arrowsIn, bin, ensureInstalled, inRoot, must } from './steps.mjs';
 
 ensureInstalled();
 
@@ -23,6 +23,7 @@ if (changed.length > 0) {
   must(bin('prettier'), ['--check', '--log-level', 'warn', '--ignore-unknown', ...changed]);
 }
 if (code.length > 0) must(bin('eslint'), ['--max-warnings', '0', '--no-warn-ignored', ...code]);
+must(bin('depcruise'), arrowsIn);
 must(bin('tsc'), ['--noEmit', '--incremental', '--tsBuildInfoFile', inRoot('reports', 'types')]);
 const beside = new Set(code.filter((file) => !file.startsWith('e2e/')).map(dirname));
 if (beside.size > 0) {

@@ -1,5 +1,5 @@
 /** Small steps the scripts are made of. Node's own modules only: they run before anything is installed. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
@@ -19,11 +19,26 @@ export function run(command, args, env = {}) {
   return status ?? 1;
 }
 
+/** The same beside others: what it prints comes in one piece when it ends. */
+export function runBeside(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: root });
+    let printed = '';
+    child.stdout.on('data', (text) => (printed += text));
+    child.stderr.on('data', (text) => (printed += text));
+    child.on('error', (error) => (printed += `${command}: ${error.message}\n`));
+    child.on('close', (status) => resolve({ printed, status: status ?? 1 }));
+  });
+}
+
 /** The same, ending the script where it fails. */
 export function must(command, args, env) {
   const status = run(command, args, env);
   if (status !== 0) process.exit(status);
 }
+
+/** Folders in which arrows are looked at. */
+export const arrowsIn = ['src', 'cli', 'server', 'demo', 'e2e', 'bench', 'scripts'];
 
 export const bin = (name) => inRoot('node_modules', '.bin', name);
 

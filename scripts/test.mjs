@@ -1,10 +1,10 @@
 /**
- * `npm test`: installs what a new machine lacks, then lint, types, formatting, unit tests and browser tests.
+ * `npm test`: installs what a new machine lacks, then lint, types, arrows, formatting, unit tests and browser tests.
  * Ends on one line, `N passed, N failed`, added up from the runners' own reports. A runner that left no report
  * is a failure.
  */
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { bin, ensureBuilt, ensureInstalled, inRoot, run } from './steps.mjs';
+import { arrowsIn, bin, ensureBuilt, ensureInstalled, inRoot, run, runBeside } from './steps.mjs';
 import { ensureChromium } from './chromium.mjs';
 
 const reports = inRoot('reports');
@@ -14,10 +14,10 @@ mkdirSync(reports, { recursive: true });
 /** What each runner found: [name, passed, failed]. */
 const found = [];
 
-function check(name, command, args) {
-  console.log(`\n— ${name}`);
-  const ok = run(command, args) === 0;
-  found.push([name, ok ? 1 : 0, ok ? 0 : 1]);
+async function check(name, command, args) {
+  const { printed, status } = await runBeside(command, args);
+  console.log(`\n— ${name}\n${printed}`);
+  found.push([name, status === 0 ? 1 : 0, status === 0 ? 0 : 1]);
 }
 
 /** Runs one that writes a report, and reads it. An exit code that says failure is never overruled. */
@@ -31,9 +31,16 @@ function runner(name, command, args, report, read) {
 }
 
 ensureInstalled();
-check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-check('types', bin('tsc'), ['--noEmit']);
-check('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+console.log('\nLint, types, arrows, formatting …');
+// Two at a time: the first takes as long as the three others.
+await Promise.all([
+  check('lint', bin('eslint'), ['.', '--max-warnings', '0']),
+  (async () => {
+    await check('types', bin('tsc'), ['--noEmit']);
+    await check('arrows', bin('depcruise'), arrowsIn);
+    await check('formatting', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+  })(),
+]);
 
 const unitReport = inRoot('reports', 'unit.json');
 runner(

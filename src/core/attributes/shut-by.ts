@@ -1,5 +1,5 @@
 /** Who or what shuts an opening. Of the structure: read where a mend was to change it. */
-import { shutBys } from '../place/bay';
+import { shutBys } from '../tables/shutting';
 import { choice, onlyOfMends } from './attribute';
 import { plainOfOpening } from './paths';
 

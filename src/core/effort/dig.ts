@@ -2,8 +2,13 @@
 import { yesNo, type Skirt } from '../place/bay';
 import type { Bay, GroundLine } from '../place/place';
 import { members } from '../place/possible';
-import type { Animal, EnoughAgainstDigging } from '../tables/animals';
-import { harderDigging, nominalSize, type DiggingAbility } from '../tables/digging';
+import type { Animal } from '../tables/animals';
+import {
+  harderDigging,
+  nominalSize,
+  type DiggingAbility,
+  type EnoughAgainstDigging,
+} from '../tables/digging';
 import { soilFigures, soils, type Soil } from '../tables/soils';
 import { choiceAt, lengthAt, meshMembers, memberAt, type Bound } from './bound';
 import { layerEffort } from './layers';

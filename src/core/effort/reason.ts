@@ -1,7 +1,8 @@
 /** Why a level came out as it did: which figure met which reading, and by how much. Data; the wording is elsewhere. */
+import type { EnoughAgainstDigging } from '../tables/digging';
 import type { AttributeId } from '../attributes';
 import type { Habit, ItemId, TopEdge } from '../place/place';
-import type { AnimalId, EnoughAgainstDigging } from '../tables/animals';
+import type { AnimalId } from '../tables/animals';
 import type { Attack } from '../tables/attacks';
 import type { EnoughAgainstClimbing } from '../tables/climbing';
 import type { Figure } from '../tables/figure';

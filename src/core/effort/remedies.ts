@@ -1,5 +1,6 @@
 /** What would stop an animal at a part that gives way, as data: each entry alone is enough for that animal at that part. */
-import { animals, type Animal, type EnoughAgainstDigging } from '../tables/animals';
+import type { EnoughAgainstDigging } from '../tables/digging';
+import { animals, type Animal } from '../tables/animals';
 import type { EnoughAgainstClimbing } from '../tables/climbing';
 import type { Figure } from '../tables/figure';
 import { fixingClass, fixings, type Fixing } from '../tables/fixings';

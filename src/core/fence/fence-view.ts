@@ -15,13 +15,8 @@ import { neededVolts } from './needed-volts';
 import { believedLine, solvedLine, type BelievedBay } from './reaching';
 import type { SolvedLine } from './solved-line';
 import { sourceOf, type Source } from './source';
+import type { ViewedBay } from './viewed-bay';
 import { caseIf, isChanged, placeIf, type WhatIf } from './what-if';
-
-/** The line in one bay. */
-export interface ViewedBay extends BelievedBay {
-  /** The worst of what touches its wires; `undefined`: nobody has looked. */
-  readonly touched: Touching | undefined;
-}
 
 /** A whole line on a day. */
 export interface FenceView extends BatteryLeft {

@@ -11,11 +11,11 @@ import {
 } from '../tables/fence-first';
 import { touching, type Touching } from '../tables/shocking';
 import type { Banded } from './battery';
-import type { ViewedBay } from './fence-view';
 import { isUnhooked, type LinePath } from './line-path';
 import { readVolts } from './read-volts';
 import type { SolvedLine } from './solved-line';
 import type { Source } from './source';
+import type { ViewedBay } from './viewed-bay';
 
 /** Earth rods that the earth test asks for beside those there are; `none-would-do`: not even fifty of them. */
 export type RodsMissing = number | 'none-would-do';

@@ -1,7 +1,8 @@
 /** What `assess --json` prints. Ranges are `[low, high]`: low is everything unread at its worst, for minutes and hold; at its best, for chances and losses. */
 import { attributeIds } from '../attributes';
 import { effortLevels } from '../effort/effort-level';
-import { birdKinds, zoneKinds } from '../place/place';
+import { zoneKinds } from '../place/place';
+import { birdKinds } from '../tables/bird-kinds';
 import { yearSpan } from '../place/year-span';
 import { markKinds } from '../score/bay-marks';
 import { scenarios } from '../score/scenario';

@@ -3,7 +3,7 @@
  * however often, the same night comes out. Of two sayings of one thing the later stands; of one moment, the one whose id sorts last.
  */
 import { memoized } from '../memo';
-import type { ShutBy } from '../place/bay';
+import type { ShutBy } from '../tables/shutting';
 import type { Place } from '../place/place';
 import type { RoostCount, DoorState, Evening } from '../records/evening';
 import type { LogEntry } from '../records/sighting';

@@ -2,6 +2,7 @@
  * A bay, post to post, and everything it carries. Structure only: what was found on a walk is kept as readings. What may be
  * unknown holds a set of possible values. Lengths in mm, weights in kg. Descriptions and types in one: see schema/schema.ts.
  */
+import { shutBys } from '../tables/shutting';
 import { most } from '../schema/limits';
 import { conditions, fixings } from '../tables/fixings';
 import { hingeStates } from '../tables/hinges';
@@ -170,11 +171,6 @@ export const usualMoves: Readonly<Record<OpeningKind, DoorMoves>> = {
   seam: 'lifts-off',
   'disused-door': 'swings',
 };
-
-/** Who or what shuts it. */
-export const shutBys = ['hand', 'cord', 'light', 'nobody'] as const;
-/** One of `shutBys`. */
-export type ShutBy = (typeof shutBys)[number];
 
 /** How an opening stands by day. */
 export const byDays = ['open', 'open-while-ranging', 'shut'] as const;

@@ -2,7 +2,8 @@
 import { usualThreats } from '../tables/animals';
 import type { Region } from '../tables/regions';
 import type { Surroundings } from '../tables/surroundings';
-import type { BirdKind, Place } from './place';
+import type { Place } from './place';
+import type { BirdKind } from '../tables/bird-kinds';
 import type { Layout } from './shapes';
 
 /** What the keeper says before anything is paced. */

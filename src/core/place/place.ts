@@ -2,6 +2,7 @@
  * A place: one coop with its run, as it stands. Structure only: what was found on a walk is kept as readings
  * (see records/walk.ts) and laid over the structure by `applyReadings`. Lengths in mm, angles in degrees clockwise.
  */
+import { birdKinds } from '../tables/bird-kinds';
 import { most } from '../schema/limits';
 import { day, entered, id, length, text } from '../schema/common';
 import {
@@ -89,11 +90,6 @@ const settingSchema = object({
 });
 /** Region, neighbours, and what lies near. */
 export interface Setting extends TypeOf<typeof settingSchema> {}
-
-/** What birds are, as far as it matters to what takes them. */
-export const birdKinds = ['bantam', 'grown', 'chicks', 'ducks', 'sitting', 'other'] as const;
-/** One of `birdKinds`. */
-export type BirdKind = (typeof birdKinds)[number];
 
 const rangingSchema = object({
   /** `outside`, or a fenced strip. */

@@ -1,5 +1,5 @@
 /** What was said of an evening: how doors stood, how many birds were in. Each saying is a record of its own; see core/nights. */
-import { shutBys } from '../place/bay';
+import { shutBys } from '../tables/shutting';
 import { most } from '../schema/limits';
 import { keptFields } from './kept';
 import { day, instant, text } from '../schema/common';

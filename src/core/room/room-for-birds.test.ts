@@ -5,7 +5,8 @@
 import fc from 'fast-check';
 import { samphireYard } from '../../../demo/samphire-yard';
 import { is } from '../place/possible';
-import type { BirdKind, Group, Place, Zone } from '../place/place';
+import type { Group, Place, Zone } from '../place/place';
+import type { BirdKind } from '../tables/bird-kinds';
 import { judge } from '../score/judge';
 import type { MeshId } from '../tables/meshes';
 import { randomPlace } from '../tests/random-place';

@@ -2,7 +2,8 @@
 import { closeOutline, areaOf } from '../place/outline';
 import { coverOf } from '../place/opening-cover';
 import { isKnown } from '../place/possible';
-import type { BirdKind, Layer, Place, Zone } from '../place/place';
+import type { Layer, Place, Zone } from '../place/place';
+import type { BirdKind } from '../tables/bird-kinds';
 import { whereabouts } from '../score/scenario';
 import { meshes } from '../tables/meshes';
 import {

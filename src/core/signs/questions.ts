@@ -1,5 +1,6 @@
 /** What is asked after a loss: what follows from the count is not asked, and what cannot have been found neither. */
-import type { BirdKind, Place } from '../place/place';
+import type { Place } from '../place/place';
+import type { BirdKind } from '../tables/bird-kinds';
 import type { FoundSigns, Sign } from '../records/found-signs';
 import { signQuestions, type SignQuestion } from '../tables/signs';
 import { inquiry } from '../tables/counting';

@@ -1,9 +1,17 @@
 /** Sets of figures that are enough against digging, as tables write them: depth, then outward, mm. */
-import type { EnoughAgainstDigging } from './animals/animal';
 import { ranging, type Figure } from './figure';
 import { ours } from './assumptions';
 import { assumed, practice, published } from './millimetres';
 import type { SourceId } from './sources';
+
+/**
+ * Figures known to be enough against digging: mesh so deep *and* laid so far outward (0: not needed). A ground line that
+ * meets any one set holds.
+ */
+export interface EnoughAgainstDigging {
+  readonly depth: Figure;
+  readonly outward: Figure;
+}
 
 /** Strong diggers, those that dig, and those that follow a burrow or a hole that is there already. */
 export type DiggingAbility = 'strong' | 'able' | 'follows';

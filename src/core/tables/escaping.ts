@@ -1,5 +1,5 @@
 /** What birds themselves get out by. Assumptions of ours: nobody prints them, and breeds differ. */
-import type { BirdKind } from '../place/place';
+import type { BirdKind } from './bird-kinds';
 import type { Figure } from './figure';
 import { assumed } from './millimetres';
 

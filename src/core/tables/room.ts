@@ -2,7 +2,7 @@
  * Room a bird: what two schools ask for. Never part of the judgement: crowded birds are no easier to get at. `extension`: advisers to people who
  * keep a few birds; `code`: rules for flocks that lay for sale, which are the least that is lawful there, not the least that is good.
  */
-import type { BirdKind } from '../place/place';
+import type { BirdKind } from './bird-kinds';
 import { ours } from './assumptions';
 import { ranging, type Figure } from './figure';
 

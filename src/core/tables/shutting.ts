@@ -1,7 +1,11 @@
 /** How often an evening round leaves a door open, until rounds are on record; how late is late. */
-import type { Opening } from '../place/bay';
 import { ours } from './assumptions';
 import type { Figure } from './figure';
+
+/** Who or what shuts a door. */
+export const shutBys = ['hand', 'cord', 'light', 'nobody'] as const;
+/** One of `shutBys`. */
+export type ShutBy = (typeof shutBys)[number];
 
 /** Why birds may not find in by themselves. */
 export const learningReasons = ['new-birds', 'young-birds', 'moved-pen'] as const;
@@ -9,7 +13,7 @@ export const learningReasons = ['new-birds', 'young-birds', 'moved-pen'] as cons
 export type LearningReason = (typeof learningReasons)[number];
 
 /** By what shuts it. Most stories of loss are a door left open once. */
-export const missedBy: Readonly<Record<Opening['shutBy'], Figure>> = {
+export const missedBy: Readonly<Record<ShutBy, Figure>> = {
   hand: ours(0.02, 'share', 'Once in fifty evenings.'),
   cord: ours(0.02, 'share', 'Once in fifty evenings, pulled from outside.'),
   light: ours(

@@ -1,7 +1,6 @@
 /** Random places for property tests: one run, one house in it, every attribute known, ranged or unread, every attack possible. */
 import fc from 'fast-check';
 import {
-  birdKinds,
   type Band,
   type Bay,
   type Face,
@@ -13,6 +12,7 @@ import {
   type Place,
   type Skirt,
 } from '../place/place';
+import { birdKinds } from '../tables/bird-kinds';
 import { byDays, doorMoves, habits, letGos, yesNo, type Strand, type TopEdge } from '../place/bay';
 import type { FenceLine } from '../place/fence';
 import { strandHours } from '../tables/strand-hours';

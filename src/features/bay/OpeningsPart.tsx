@@ -11,7 +11,8 @@ import {
   dropOpening,
 } from '@/core/place/edit/openings';
 import type { Opening, OpeningKind } from '@/core/place/place';
-import { byDays, doorMoves, habits, letGos, openingKinds, shutBys } from '@/core/place/bay';
+import { byDays, doorMoves, habits, letGos, openingKinds } from '@/core/place/bay';
+import { shutBys } from '@/core/tables/shutting';
 import { movesOf, swings } from '@/core/place/opening-moves';
 import { hingeStates, type HingeState } from '@/core/tables/hinges';
 import { latchIds, type LatchId } from '@/core/tables/latches';

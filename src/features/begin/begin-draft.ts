@@ -1,5 +1,6 @@
 /** What has been said of a place that is being begun; kept until it is begun, so that leaving loses nothing. */
-import { birdKinds, unitSystems } from '@/core/place/place';
+import { unitSystems } from '@/core/place/place';
+import { birdKinds } from '@/core/tables/bird-kinds';
 import { shapeIds, sizeIds, type SizeId } from '@/core/place/shapes';
 import { regions } from '@/core/tables/regions';
 import { surroundings } from '@/core/tables/surroundings';

@@ -1,6 +1,7 @@
 /** The line bay by bay: volts, what reaches a nose, what touches; of the one chosen, a reading can be typed in. */
 import { Pressable, StyleSheet, View } from 'react-native';
-import type { FenceView, ViewedBay } from '@/core/fence/fence-view';
+import type { FenceView } from '@/core/fence/fence-view';
+import type { ViewedBay } from '@/core/fence/viewed-bay';
 import type { BayId, Place } from '@/core/place/place';
 import { NumberField } from '@/features/edit/NumberField';
 import type { Edit } from '@/features/edit/use-edit';

@@ -10,7 +10,8 @@ import { LinkRow } from '@/ui/controls/LinkRow';
 import { Screen } from '@/ui/controls/Screen';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space, touch } from '@/ui/theme/tokens';
-import { entryKindNames, entryKinds, foundEntries, type Entry, type EntryKind } from './entries';
+import { foundEntries } from './entries';
+import { entryKindNames, entryKinds, type Entry, type EntryKind } from './entry';
 
 export function FiguresScreen() {
   const { find } = useLocalSearchParams<{ find?: string }>();

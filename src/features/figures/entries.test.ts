@@ -1,7 +1,8 @@
 import { animalIds } from '@/core/tables/animals';
 import { latchIds } from '@/core/tables/latches';
 import { meshIds } from '@/core/tables/meshes';
-import { entries, entryKinds, foundEntries } from './entries';
+import { entries, foundEntries } from './entries';
+import { entryKinds } from './entry';
 
 it('holds every animal, mesh and latch of the tables once', () => {
   const of = (kind: string) => entries.filter((it) => it.kind === kind).map(({ id }) => id);

@@ -1,6 +1,5 @@
 /** Everything the reference holds, as entries that can be searched: what it is called, what it is for, its figures. */
 import { figuresText } from '@/words/screens/figures';
-import type { ReactNode } from 'react';
 import { animalIds, animals } from '@/core/tables/animals';
 import { fixingClass, fixings } from '@/core/tables/fixings';
 import { looseHinge } from '@/core/tables/hinges';
@@ -21,7 +20,7 @@ import type { Figure } from '@/core/tables/figure';
 import { getsOutBy } from '@/core/tables/escaping';
 import { passedAsSlot } from '@/core/tables/exclusion';
 import { handPull, pullGaveNothing } from '@/core/tables/strength';
-import { birdKinds } from '@/core/place/place';
+import { birdKinds } from '@/core/tables/bird-kinds';
 import { nominalSize } from '@/core/tables/digging';
 import { soilFigures, soils } from '@/core/tables/soils';
 import type { Material } from '@/core/mends/catalogue';
@@ -35,7 +34,6 @@ import { Txt } from '@/ui/controls/Txt';
 import { materialName } from '@/words/mend-words';
 import {
   birdNames,
-  attackNames,
   capital,
   fixingNames,
   fullAnimalNames,
@@ -51,47 +49,12 @@ import {
   touchingNames,
 } from '@/words/names';
 import { AnimalFigures } from './AnimalFigures';
+import { entryKindNames, type Entry, type EntryKind } from './entry';
 import { FigureLine } from './FigureLine';
 import { fenceEntries } from './fence-entries';
 import { nightEntries } from './night-entries';
 import { roomEntries } from './room-entries';
 import { visitEntries } from './visit-entries';
-
-export const entryKinds = [
-  'animals',
-  'meshes',
-  'latches',
-  'fixings',
-  'ground',
-  'strands',
-  'visits',
-  'nights',
-  'gauges',
-  'prices',
-  'making',
-  'lives',
-  'counting',
-] as const;
-export type EntryKind = (typeof entryKinds)[number];
-
-export const entryKindNames: Readonly<Record<EntryKind, readonly [name: string, use: string]>> = {
-  animals: [figuresText.animals, figuresText.whatShutsEachOutBy],
-  meshes: [
-    figuresText.meshAndBoard,
-    figuresText.theClearOpeningDecidesAnd(attackNames.pass, attackNames.reach, attackNames.tear),
-  ],
-  latches: [figuresText.latches, figuresText.motionsAndForcesDecideTwo(attackNames.open)],
-  fixings: [figuresText.whatHoldsItOn, figuresText.itsClassAgainstAnAnimals(attackNames.tear)],
-  ground: [figuresText.ground, figuresText.decidesHowHardIsAnd(attackNames.dig)],
-  strands: [figuresText.electricStrands, figuresText.decideWhatShareOfThe],
-  nights: [figuresText.eveningsAndLosses, figuresText.howOftenARoundIsMissed],
-  gauges: [figuresText.withoutATape, figuresText.howWideAGapIs],
-  prices: [figuresText.whatThingsCost, figuresText.roundSumsInYourOwn],
-  making: [figuresText.makingAndBuying, figuresText.whatMendsAreCutFixed],
-  lives: [figuresText.howLongItLasts, figuresText.whenAThingOutdoorsFalls],
-  visits: [figuresText.howOften, figuresText.visitsADayThatA],
-  counting: [figuresText.howItCounts, figuresText.whatTheJudgementCountsBy],
-};
 
 const priceByNames: Readonly<Record<PriceBy, string>> = {
   metre: figuresText.aMetre,
@@ -113,15 +76,6 @@ function PriceLine({ material }: { readonly material: Material }) {
       figure={cents}
     />
   );
-}
-
-export interface Entry {
-  readonly id: string;
-  readonly kind: EntryKind;
-  readonly name: string;
-  /** What else it is found by. */
-  readonly words: string;
-  readonly figures: () => ReactNode;
 }
 
 export const entries: readonly Entry[] = [

@@ -64,7 +64,7 @@ import { strandHoursNames } from '@/words/edit-words';
 import { groundNames, touchingNames } from '@/words/names';
 import { batteryNames, wireNames } from '@/words/screens/fence';
 import { fenceFiguresText } from '@/words/screens/fence-figures';
-import type { Entry } from './entries';
+import type { Entry } from './entry';
 import { FigureLine } from './FigureLine';
 
 const fullGrowth = grassGrowth[4];

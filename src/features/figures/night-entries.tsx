@@ -39,7 +39,7 @@ import { markNames } from '@/words/names';
 import { nightFiguresText } from '@/words/screens/night-figures';
 import { causeNames, signQuestionWords } from '@/words/sign-words';
 import { learningNames } from '@/words/night-words';
-import type { Entry } from './entries';
+import type { Entry } from './entry';
 import { FigureLine } from './FigureLine';
 
 export const nightEntries: readonly Entry[] = [

@@ -1,10 +1,10 @@
 /** Entries of the reference about room for the birds. */
-import { birdKinds } from '@/core/place/place';
+import { birdKinds } from '@/core/tables/bird-kinds';
 import { asHens, roomAsked, roomKinds, schools } from '@/core/tables/room';
 import { birdNames, capital } from '@/words/names';
 import { roomNames, schoolNames } from '@/words/room-words';
 import { roomText } from '@/words/screens/room';
-import type { Entry } from './entries';
+import type { Entry } from './entry';
 import { FigureLine } from './FigureLine';
 
 export const roomEntries: readonly Entry[] = [

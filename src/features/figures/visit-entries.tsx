@@ -13,7 +13,7 @@ import {
   visitsOf,
 } from '@/core/tables/visiting';
 import { capital, oftenNames } from '@/words/names';
-import type { Entry } from './entries';
+import type { Entry } from './entry';
 import { FigureLine } from './FigureLine';
 
 export const visitEntries: readonly Entry[] = [

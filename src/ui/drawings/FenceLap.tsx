@@ -4,7 +4,8 @@
  */
 import { View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
-import type { FenceView, ViewedBay } from '@/core/fence/fence-view';
+import type { FenceView } from '@/core/fence/fence-view';
+import type { ViewedBay } from '@/core/fence/viewed-bay';
 import type { BayId } from '@/core/place/place';
 import { isFixed } from '@/core/place/opening-cover';
 import { kv } from '@/words/fence-words';

@@ -1,5 +1,6 @@
 /** What the screens of the electric line say. */
-import type { FenceView, ViewedBay } from '@/core/fence/fence-view';
+import type { FenceView } from '@/core/fence/fence-view';
+import type { ViewedBay } from '@/core/fence/viewed-bay';
 import type { LinePath } from '@/core/fence/line-path';
 import type { LinePass } from '@/core/place/bay';
 import type { LineReturn, LineShape } from '@/core/place/fence';

@@ -1,6 +1,7 @@
 /** What keeps diggers out: mesh laid out, mesh let in, both, or a hard edge. Each as far as those it is to stop require. */
+import type { EnoughAgainstDigging } from '../../tables/digging';
 import { stopsInGround } from '../../effort/dig';
-import { animals, type AnimalId, type EnoughAgainstDigging } from '../../tables/animals';
+import { animals, type AnimalId } from '../../tables/animals';
 import type { WeakSpot } from '../weak-spot';
 import { isLightFrame, standsFast } from './light-frame';
 import {

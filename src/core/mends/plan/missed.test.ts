@@ -3,7 +3,7 @@ import '../../tests/setup';
 import { samphireYard } from '../../../../demo/samphire-yard';
 import type { DoorState, Evening } from '../../records/evening';
 import { applyReadings } from '../../records/apply-readings';
-import type { ShutBy } from '../../place/bay';
+import type { ShutBy } from '../../tables/shutting';
 import type { Opening, Place } from '../../place/place';
 import { daysLater } from '../../schema/day';
 import { lossesOfYear } from '../../score/losses';

@@ -1,6 +1,6 @@
 /** What is known of one kind of animal, as far as it decides whether it gets in. */
 import type { Climbs, EnoughAgainstClimbing } from '../climbing';
-import type { DiggingAbility } from '../digging';
+import type { DiggingAbility, EnoughAgainstDigging } from '../digging';
 import type { Exclusion } from '../exclusion';
 import type { Figure } from '../figure';
 import type { Motion } from '../motions';
@@ -16,15 +16,6 @@ import type { Surroundings } from '../surroundings';
 
 /** Part of a day. */
 export type Hours = 'day' | 'dusk' | 'night';
-
-/**
- * Figures known to be enough against digging: mesh so deep *and* laid so far outward (0: not needed). A ground line that
- * meets any one set holds.
- */
-export interface EnoughAgainstDigging {
-  readonly depth: Figure;
-  readonly outward: Figure;
-}
 
 /** What the animal does with a latch. */
 export interface Dexterity {

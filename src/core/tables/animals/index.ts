@@ -37,7 +37,7 @@ import { stoneMarten } from './stone-marten';
 import { stripedSkunk } from './striped-skunk';
 import { virginiaOpossum } from './virginia-opossum';
 
-export type { Animal, AnimalId, Concerns, EnoughAgainstDigging, Dexterity, Hours } from './animal';
+export type { Animal, AnimalId, Concerns, Dexterity, Hours } from './animal';
 
 /** Every animal by its id. */
 export const animals: Readonly<Record<AnimalId, Animal>> = {
