@@ -15,7 +15,8 @@ const floors = [
   ['src/core/join'],
   ['src/store', 'src/workers'],
   ['src/words'],
-  ['src/ui', 'src/features'],
+  ['src/ui'],
+  ['src/features'],
   ['src/app'],
 ];
 

@@ -11,7 +11,7 @@ const serve = (port: number, ...args: string[]) => ({
 
 /** Driven by touch, on screens of their own, or about what is kept and judged: there the size of the window changes nothing. */
 const onlyOnPhone =
-  /agreement|devices|due|files|first-load|full|judgement|killed|nothing-lost|offline|readings|stops-driver|stops-small|two-keepers|walk-driver/;
+  /access\.spec|agreement|devices|due|files|first-load|full|judgement|killed|nothing-lost|offline|readings|stops-driver|stops-small|two-keepers|walk-driver/;
 
 const busy = Boolean(process.env.CI);
 
