@@ -13,6 +13,9 @@ const serve = (port: number, ...args: string[]) => ({
 const onlyOnPhone =
   /access\.spec|agreement|devices|due|files|first-load|full|judgement|killed|nothing-lost|offline|readings|stops-driver|stops-small|two-keepers|walk-driver/;
 
+/** Walked whole only on demand (`LONG=1 npx playwright test`): others of the kind are walked each time. */
+const onDemand = process.env.LONG ? [] : [/@long/];
+
 const busy = Boolean(process.env.CI);
 
 export default defineConfig({
@@ -42,11 +45,14 @@ export default defineConfig({
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
       // Keys are for a desk.
       testIgnore: /stops-keys/,
+      grepInvert: [/@wide/, ...onDemand],
     },
     {
       name: 'wide',
       use: { viewport: { width: 1280, height: 800 } },
       testIgnore: onlyOnPhone,
+      // A test that has a tag is for the other size alone: what it tries does not hang on the width.
+      grepInvert: [/@phone/, ...onDemand],
     },
   ],
   webServer: [serve(demoPort, '--demo', '--bare'), serve(emptyPort)],

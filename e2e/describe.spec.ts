@@ -109,7 +109,7 @@ test.describe('from nothing', () => {
     expect(await drawingText(page, 'Plan as a picture')).not.toMatch(/<b>|<script>/);
   });
 
-  test('two thousand bays are drawn, kept and judged', async ({ page }) => {
+  test('two thousand bays are drawn, kept and judged', { tag: '@phone' }, async ({ page }) => {
     await page.goto('/');
     await openFile(page, 'long.json', manyBays(2000));
     await expect(headline(page)).toBeVisible({ timeout: 60_000 });

@@ -43,7 +43,7 @@ test('a quiet evening is one tap after opening, and is said on the yard', async 
   await expect(headline(page)).toHaveText('Shut on the one night that is known');
 });
 
-test('a fortnight: two missed, one found open, one away', async ({ page }) => {
+test('a fortnight: two missed, one found open, one away', { tag: '@phone' }, async ({ page }) => {
   test.slow();
   const first = daysLater(today, -13);
   for (let night = 0; night < 14; night += 1) {

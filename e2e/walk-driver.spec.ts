@@ -36,7 +36,8 @@ const names = { 'samphire-yard': /^Samphire Yard/, 'tamarack-bank': /^Tamarack B
 const slowly = 60;
 
 for (const place of ['samphire-yard', 'tamarack-bank'] as const) {
-  test(`${place} is walked from start to end`, async ({ page, context }, info) => {
+  const tag = place === 'samphire-yard' ? [] : ['@long'];
+  test(`${place} is walked from start to end`, { tag }, async ({ page, context }, info) => {
     test.setTimeout(600_000);
     const byKeys = info.project.name === 'wide';
     await page.goto('/place');
