@@ -1,4 +1,5 @@
 /** What a row of a stop is called: the reading in short, with the height of its band, or the zone, where there are several. */
+import { findBay } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
 import type { Question } from '@/core/walk/questions';
 import { questionWords } from './attributes';
@@ -7,7 +8,11 @@ import { capital } from './names';
 
 export function rowWords(place: Place, question: Question): string {
   const { short } = questionWords(question, place);
-  const { band, section, name } = question;
+  const { band, section, name, bay } = question;
+  // From one place inside all walls are looked at: each row says which.
+  if (question.from !== undefined && bay !== undefined) {
+    return `${capital(short)}: ${findBay(place, bay)?.bay.name ?? bay}`;
+  }
   // One look up at all roofs: each row says whose.
   if (section === 'overhead' && name !== undefined && !band) return `${capital(short)}: ${name}`;
   if (!band) return capital(short);

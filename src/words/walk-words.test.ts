@@ -10,6 +10,7 @@ import { stopsOf } from '@/core/walk/stops';
 import { openNow } from './open-now-words';
 import { answerWords, questionWords } from './attributes';
 import { readingTitle } from './reading-words';
+import { rowWords } from './row-words';
 import { leavesOut, sectionCaution, purposeNames, stopName } from './walk-words';
 
 const day = '2026-11-26';
@@ -43,6 +44,20 @@ test('every attribute has words without its question, and every answer a name of
     const names = attribute.choices.map((it) => answerWords(samphireYard.place, id, it)[0]);
     expect(new Set(names).size).toBe(names.length);
   }
+});
+
+test('the roosts of one stop are told apart by their walls, and so is what is asked of each', () => {
+  const { place } = applyReadings(tamarackBank.place, []);
+  const inside = stopsOf(applyReadings(tamarackBank.place, []), {}, day).stops.find(
+    ({ id }) => id === 'inside-hoop',
+  );
+  const roosts = (inside?.questions ?? []).filter(({ attribute }) => attribute === 'bay.roost');
+  const rows = roosts.map((it) => rowWords(place, it));
+  expect(rows[0]).toMatch(/^Nearest roost: \w/);
+  expect(new Set(rows).size).toBe(roosts.length);
+  const titles = roosts.map((it) => questionWords(it, place).title);
+  expect(new Set(titles).size).toBe(roosts.length);
+  expect(inside && stopName(place, inside)).toBe('hoop pen');
 });
 
 test('only the worst answer is to be seen to', () => {

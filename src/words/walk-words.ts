@@ -23,10 +23,7 @@ export function stopName(
   place: Place,
   { bay, section, name }: Pick<Stop, 'bay' | 'section' | 'name'>,
 ): string {
-  if (bay !== undefined) {
-    const own = findBay(place, bay)?.bay.name ?? bay;
-    return section === 'inside' ? `${own}, from inside` : own;
-  }
+  if (bay !== undefined) return findBay(place, bay)?.bay.name ?? bay;
   if (name === undefined) return sectionNames[section].toLowerCase();
   return section === 'overhead' ? `${name}, overhead` : name;
 }

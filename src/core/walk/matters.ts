@@ -56,12 +56,18 @@ function mattersIn({ setting, flock, fence, zones }: Place, at: BayId | undefine
   };
 }
 
+/** Where roosts beside a face are looked at: the zone one stands in, and when on the walk. */
+export interface RoostSide {
+  readonly section: WalkSection;
+  readonly zone: Zone;
+}
+
 /** Where birds that sleep beside this face are asked about, if something reaches in through the bay as far as it is known. */
-export function roostSectionOf(
+export function roostSideOf(
   { sleeping, reaching }: Birds,
   bay: Bay,
   face: Face,
-): WalkSection | undefined {
+): RoostSide | undefined {
   const beside = sleeping.find(({ id }) => face.between.includes(id));
   if (!beside) return undefined;
   const isReached = reaching.some((animal) => {
@@ -69,5 +75,5 @@ export function roostSectionOf(
     return part !== undefined && part.minutes !== null;
   });
   if (!isReached) return undefined;
-  return beside.kind === 'run' ? 'inside' : 'house';
+  return { section: beside.kind === 'run' ? 'inside' : 'house', zone: beside };
 }

@@ -17,10 +17,10 @@ import { allBays } from '../place/find';
 import { answersBy } from '../memo';
 import { framesOf } from '../place/frame';
 import { innerWalls, lapOf } from '../place/lap';
-import type { Bay, BayId, Face, ItemId, Layer, Opening, Place } from '../place/place';
+import type { Bay, BayId, Face, ItemId, Layer, Opening, Place, ZoneId } from '../place/place';
 import type { Possible } from '../place/possible';
 import { attributeKey } from '../records/apply-readings';
-import { roostSectionOf, whatMatters, type PlaceMatters } from './matters';
+import { roostSideOf, whatMatters, type PlaceMatters } from './matters';
 
 /** Something a walk asks: one attribute of one item. */
 export interface Question {
@@ -31,8 +31,10 @@ export interface Question {
   readonly bay?: BayId;
   readonly item: ItemId;
   readonly attribute: AttributeId;
-  /** Name of the bay or zone a check is made at. */
+  /** Name of the bay or zone a check is made at, or of the zone one stands in. */
   readonly name?: string;
+  /** The zone one stands in, where a bay is looked at from another side than its own. */
+  readonly from?: ZoneId;
   /** Name of the opening asked about, and the heights of the band. */
   readonly opening?: string;
   readonly band?: readonly [from: number, to: number];
@@ -138,7 +140,7 @@ const saysTheSame = (a: Possible | undefined, b: Possible | undefined): boolean 
   JSON.stringify(a) === JSON.stringify(b);
 
 /** Where a question is asked, beside the item itself. */
-type Where = Pick<Question, 'opening' | 'band'>;
+type Where = Pick<Question, 'opening' | 'band' | 'from' | 'name'>;
 
 function bayQuestions(
   bay: Bay,
@@ -148,8 +150,11 @@ function bayQuestions(
 ) {
   // What stands ready for a mend is asked of when the mend is measured.
   if (isNotThere(bay)) return [];
-  const roostSection = roostSectionOf(of, bay, face);
-  const at: Circumstances = { matters, bay, face, ...(roostSection && { roostSection }) };
+  const roost = roostSideOf(of, bay, face);
+  const at: Circumstances = { matters, bay, face, ...(roost && { roostSection: roost.section }) };
+  /** A wall looked at from within is asked about where one stands. */
+  const within = roost &&
+    roost.section !== section && { from: roost.zone.id, name: roost.zone.name };
   const ask = <K extends ItemKind>(
     kind: K,
     item: Items[K] & { readonly id: ItemId },
@@ -197,7 +202,7 @@ function bayQuestions(
     ...bay.bands.flatMap(({ layers: all, from, to }) => layers(all, { band: [from, to] })),
     ...ask('bay', bay, {}, at, afterMesh),
     ...bay.openings.flatMap(opening),
-    ...ask('bay', bay, {}, at, besideBirds),
+    ...ask('bay', bay, within || {}, at, besideBirds),
     ...strands,
   ];
 }

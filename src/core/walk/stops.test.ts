@@ -50,6 +50,24 @@ describe.each(Object.entries(demos))('%s', (_name, { place, walks }) => {
   });
 });
 
+test('inside one stands at one place: how near birds roost to each wall is asked there, with what is asked of the zone', () => {
+  const { place } = tamarackBank;
+  const { stops } = stopsOf(applyReadings(place, []), {}, november);
+  const roosts = (id: string): string[] =>
+    (stops.find((it) => it.id === id)?.questions ?? []).flatMap(({ attribute, bay }) =>
+      attribute === 'bay.roost' && bay !== undefined ? [bay] : [],
+    );
+  expect(stops.filter(({ section }) => section === 'inside').map(({ id }) => id)).toEqual([
+    'inside-hoop',
+    'inside-run',
+  ]);
+  expect(roosts('inside-hoop')).toHaveLength(5);
+  expect(stops.find(({ id }) => id === 'inside-hoop')).toMatchObject({ name: 'hoop pen' });
+  // A wall between run and house is come to by itself, and asked about there.
+  expect(roosts('house-house')).not.toContain('dairy-west-1');
+  expect(roosts('house-dairy-west-1')).toEqual(['dairy-west-1']);
+});
+
 test('a fence is asked about only where there is one', () => {
   const withFence = applyReadings(tamarackBank.place, tamarackBank.walks);
   expect(stopsOf(withFence, {}, november).stops.some(({ section }) => section === 'fence')).toBe(

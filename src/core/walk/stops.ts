@@ -14,7 +14,7 @@ import { questionsOf, type Question } from './questions';
 
 /** Where one stands while several questions are asked. */
 export interface Stop {
-  /** A bay's id, or the section's where it belongs to no bay; with the section before it where a bay is come to twice. */
+  /** A bay's id, or the section's where it belongs to no bay; the section before a zone's, or a bay's that is come to twice. */
   readonly id: string;
   readonly section: WalkSection;
   readonly bay?: BayId;
@@ -112,18 +112,19 @@ function stopsOfSection(section: WalkSection, asked: readonly Question[]): Stop[
   }
   return [...groups].map(([id, questions]): Stop => {
     const [first] = questions;
-    const bay = section === 'fence' ? undefined : first?.bay;
+    const bay = section === 'fence' || first?.from !== undefined ? undefined : first?.bay;
     const name = bay === undefined && section !== 'overhead' ? first?.name : undefined;
     const at = { ...(bay !== undefined && { bay }), ...(name !== undefined && { name }) };
     return { id, section, ...at, questions: forcesAfterLatches(questions) };
   });
 }
 
-function stopId(section: WalkSection, { bay, item }: Question): string {
+function stopId(section: WalkSection, { bay, item, from }: Question): string {
   if (section === 'distance' || section === 'fence' || section === 'shut') return section;
   // One look up from the ground, at all roofs.
   if (section === 'overhead' && bay === undefined) return section;
-  const at = bay ?? item;
+  // From inside all walls of a zone are looked at from one place, with what is asked of the zone itself.
+  const at = from ?? bay ?? item;
   return section === 'lap' ? at : `${section}-${at}`;
 }
 

@@ -12,7 +12,9 @@ export interface QuestionWords {
 
 /** What is asked, as far as its words hang on it; less is known of a reading whose question is no longer asked. */
 export type Asked = Pick<Question, 'item' | 'attribute'> &
-  Partial<Pick<Question, 'bay' | 'band' | 'section' | 'name' | 'opening' | 'isOfWholeFrame'>>;
+  Partial<
+    Pick<Question, 'bay' | 'band' | 'section' | 'name' | 'from' | 'opening' | 'isOfWholeFrame'>
+  >;
 
 /** Name of an answer, and what is to be said of it. */
 export type AnswerWords = readonly [name: string, note: string];

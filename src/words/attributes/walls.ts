@@ -1,5 +1,5 @@
 /** Mesh, fixing, state, pull test and holes of a bay; its top edge, and birds at roost beside it. */
-import { findItem } from '@/core/place/find';
+import { findBay, findItem } from '@/core/place/find';
 import { isFixed } from '@/core/place/opening-cover';
 import type { Place } from '@/core/place/place';
 import { lengthWords } from '../length-words';
@@ -114,11 +114,14 @@ export const wallWords = {
     tonight: shut,
   },
   'bay.roost': {
-    ask: {
-      title: 'How near do birds roost?',
+    ask: ({ bay, from }, place) => ({
+      title:
+        from === undefined || bay === undefined
+          ? 'How near do birds roost?'
+          : `How near do birds roost to ${findBay(place, bay)?.bay.name ?? bay}?`,
       todo: 'From the perch or nest to this wall’s nearest opening, as a bird sits.',
       short: 'nearest roost',
-    },
+    }),
     sort: 'roosts',
     tonight: 'a board between the perch and the mesh; leave the vents free.',
   },

@@ -101,7 +101,10 @@ function cutAcross(
     if (dual.whole > sumBy(rolls, areaOf) + 1) return doNotTakeThem;
     return packing(pieces, rolls, below, mostNodes, dual);
   };
-  const found = throughSets({ pieces, stock, bought, first, atLeast, pack, limits });
+  // What costs nothing is not searched for less of.
+  const inAll = cents === 0 && stock.length === 0 ? 0 : limits.inAll;
+  const within = { ...limits, inAll };
+  const found = throughSets({ pieces, stock, bought, first, atLeast, pack, limits: within });
   if (found.lowestCents >= found.cents || limits.withPrices) return found;
   // Prices tell more than a search that was broken off, and take less than it did.
   const lowest = Math.min(found.cents, leastMoney(pieces, stock, bought, found.cents));
