@@ -11,7 +11,7 @@ const serve = (port: number, ...args: string[]) => ({
 
 /** Driven by touch, on screens of their own, or about what is kept and judged: there the size of the window changes nothing. */
 const onlyOnPhone =
-  /access\.spec|agreement|devices|due|files|first-load|full|judgement|killed|nothing-lost|offline|readings|stops-driver|stops-small|two-keepers|walk-driver/;
+  /e2e\/(access\.|agreement|devices|due|files|first-load|full|judgement|killed|nothing-lost|offline|readings|stops-driver|stops-small|two-keepers|walk-driver)[^/]*$/;
 
 /** Walked whole only on demand (`LONG=1 npx playwright test`): others of the kind are walked each time. */
 const onDemand = process.env.LONG ? [] : [/@long/];
@@ -44,7 +44,7 @@ export default defineConfig({
       name: 'phone',
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
       // Keys are for a desk.
-      testIgnore: /stops-keys/,
+      testIgnore: /e2e\/stops-keys[^/]*$/,
       grepInvert: [/@wide/, ...onDemand],
     },
     {

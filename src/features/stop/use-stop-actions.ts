@@ -70,6 +70,8 @@ export function useStopActions(yard: Yard, at: StopWalk | undefined) {
       await store(affirmed);
       goStop(next);
     });
+  /** What is folded stays so, whatever is read. */
+  const folded = new Set(at?.rows.folded.map(({ question }) => question.id));
   /** What is asked last may be spared by what has just been said; where it is not, one stays for it. */
   const allAsItShouldBe = () =>
     run(async () => {
@@ -79,7 +81,8 @@ export function useStopActions(yard: Yard, at: StopWalk | undefined) {
       const again = stopsOf(applyReadings(place, walks), walk ?? {}, today).stops;
       const here = again.find(({ id }) => id === at?.stop.id)?.questions ?? [];
       const isLeft = here.some(
-        (it) => isLast(it) && !readingIn(walk, it) && standing(it) === undefined,
+        (it) =>
+          isLast(it) && !folded.has(it.id) && !readingIn(walk, it) && standing(it) === undefined,
       );
       if (!isLeft) goStop(next);
     });
