@@ -163,7 +163,9 @@ export class Driver {
     const gauge = page.getByRole('button', { name: /gauge goes in nowhere/ });
     const isGauged = (await gauge.count()) > 0;
     const isClean = page.getByRole('button', { name: /as (it|they) should be/i });
-    const main = page.getByRole('button', { name: /, then |^Next: |gauge goes in/ }).first();
+    const main = page
+      .getByRole('button', { name: /, then |^Next: |gauge goes in|as (it|they) should be/i })
+      .first();
     const isSaid = isGauged ? isRead : (await isClean.count()) > 0;
     if (isSaid && isGauged) took.seconds += secondsFor.tape;
     const isPassed = (await past.count()) > 0 && !isSaid;
@@ -187,7 +189,7 @@ export class Driver {
         await gone(heading);
         return;
       }
-      await this.singly();
+      if (isRead) await this.singly();
       await this.onward(false);
       return;
     }
