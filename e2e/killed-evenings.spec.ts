@@ -45,8 +45,13 @@ test(`${kills} kills in the evening lose nothing that was said`, async () => {
     for (let round = 0; round < kills; round += 1) {
       const running = await start(profile);
       const { page } = running;
-      await page.goto(`${address}/nights`);
-      await page.getByRole('heading', { level: 1 }).waitFor({ timeout: 30_000 });
+      if (round === 0) {
+        // The demo place comes with the first visit.
+        await page.goto(`${address}/nights`);
+        await page.getByRole('heading', { level: 1 }).waitFor({ timeout: 30_000 });
+      }
+      await page.goto(`${address}/shut?night=${night}`);
+      await page.getByRole('listitem').first().waitFor({ timeout: 30_000 });
       const kept = (await recordsIn(page)).flatMap(eveningsIn);
       for (const date of confirmed) {
         const own = kept.filter((it) => it.date === date);
@@ -56,8 +61,6 @@ test(`${kills} kills in the evening lose nothing that was said`, async () => {
         expect(own.flatMap(({ counts }) => counts.map(({ least }) => least))).toEqual([11]);
         checked += 1;
       }
-      await page.goto(`${address}/shut?night=${night}`);
-      await page.getByRole('listitem').first().waitFor({ timeout: 30_000 });
       await killedAmid(
         random,
         () => evening(page),
