@@ -144,6 +144,13 @@ test('two walls are offered where they say something else, the last first; none 
   );
   expect(likeWalls(...at(walk, 's4')).map(({ bay }) => bay)).toEqual(['s3', 's1']);
   expect(likeWalls(...at(walk, 's5')).map(({ bay }) => bay)).toEqual(['s1']);
+  // A third is not offered: three would have to be read through.
+  const three = inHand(
+    reading('s1', 'skirt.depth', { is: 620 }),
+    reading('s2', 'skirt.depth', { is: 450 }),
+    reading('s3', 'skirt.depth', { is: 330 }),
+  );
+  expect(likeWalls(...at(three, 's4')).map(({ bay }) => bay)).toEqual(['s3', 's2']);
 });
 
 test('what is said of a wall brings what follows from it: a skirt has its mesh', () => {

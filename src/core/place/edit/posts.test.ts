@@ -5,7 +5,7 @@ import { applyReadings } from '../../records/apply-readings';
 import { allBays, findBay, itemId, itemsOf } from '../find';
 import { lapOf } from '../lap';
 import type { Place } from '../place';
-import { cutBay, joinBays, movePost } from './posts';
+import { cutBay, joinBays, leastBay, movePost, nextTo } from './posts';
 
 const { place, walks } = samphireYard;
 
@@ -28,6 +28,31 @@ test('no post stands in a gate, nor close by another', () => {
   const gate = findBay(place, 'w1')?.bay.openings[0];
   expect(cutBay(place, 'w1', (gate?.at ?? 0) + 100, countedIds())).toBeUndefined();
   expect(cutBay(place, 'n2', 20, countedIds())).toBeUndefined();
+});
+
+test('posts may stand as close as they are let, and no closer', () => {
+  const whole = width(place, 'n2') ?? 0;
+  for (const at of [leastBay, whole - leastBay]) {
+    const cut = cutBay(place, 'n2', at, countedIds());
+    expect(cut && width(cut, 'n2')).toBe(at);
+  }
+  expect(cutBay(place, 'n2', leastBay - 1, countedIds())).toBeUndefined();
+  expect(cutBay(place, 'n2', whole - leastBay + 1, countedIds())).toBeUndefined();
+  const both = whole + (width(place, nextTo(place, 'n2')?.id ?? '') ?? 0);
+  for (const at of [leastBay, both - leastBay]) {
+    const moved = movePost(place, 'n2', at);
+    expect(moved && width(moved, 'n2')).toBe(at);
+  }
+  expect(movePost(place, 'n2', leastBay - 1)).toBeUndefined();
+  expect(movePost(place, 'n2', both - leastBay + 1)).toBeUndefined();
+  // Beside a gate, on either of its posts.
+  const gate = findBay(place, 'w1')?.bay.openings[0];
+  if (!gate) throw new Error('no gate');
+  const { width: bay = 0 } = findBay(place, 'w1')?.bay ?? {};
+  for (const at of [gate.at, gate.at + gate.width]) {
+    const fits = at >= leastBay && at <= bay - leastBay;
+    expect(cutBay(place, 'w1', at, countedIds()) !== undefined).toBe(fits);
+  }
 });
 
 test('what was read of a bay does not speak of the one cut from it, and comes back when they are joined', () => {

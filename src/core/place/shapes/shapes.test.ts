@@ -69,6 +69,14 @@ describe.each(shapeIds)('%s', (shape) => {
     if (shape !== 'low-box') expect(opens[0]).toMatch(/gate|door|hatch/);
   });
 
+  test('usual sizes are the same in both units, as near as round figures can be', () => {
+    const [mm, inches] = [usual(shape), usual(shape, 1)];
+    for (const id of sizeIds) {
+      if (Number.isNaN(mm[id])) continue;
+      expect([id, Math.abs(inches[id] / mm[id] - 1) <= 0.1]).toEqual([id, true]);
+    }
+  });
+
   test('it is a place file that opens, has no id twice, and is judged with nothing read', () => {
     const place = begun(shape);
     const read = readPlaceFile(writePlaceFile({ place, walks: [], mends: [], sightings: [] }));
