@@ -203,6 +203,9 @@ describe('what a door did, as evenings', () => {
     expect(night([did('23T07:20', 'opened'), did('24T07:20', 'opened')], '2026-11-23')).toBe(
       'open',
     );
+    // A night begins at noon.
+    expect(night([did('23T12:00', 'shut')], '2026-11-23')).toBe('shut');
+    expect(night([did('23T11:59', 'shut')], '2026-11-23')).toBeUndefined();
     // Of the first night nobody knows.
     expect(night([did('23T07:20', 'opened')], '2026-11-22')).toBeUndefined();
   });

@@ -1,5 +1,6 @@
 /** Who it was at places built for it: by their own ways, as they stood that night. */
 import { samphireYard } from '../../../demo/samphire-yard';
+import { outside, type Place } from '../place/place';
 import type { Evening } from '../records/evening';
 import type { Sign } from '../records/found-signs';
 import { penPlace, type Pen } from '../tests/one-pen';
@@ -85,6 +86,25 @@ test.each([
   [{ gone: 0, dead: 0, hurt: 2 }, 'none-taken'],
 ])('%o says %s by itself', (count, answer) => {
   expect(signsOfCount(count, 'grown')).toEqual([{ question: 'toll', answer }]);
+});
+
+test('of two groups that sleep out of doors a fox has the ducks in the open, and no hen up a tree', () => {
+  const pen = penPlace(['red-fox'], { mesh: 'welded-13' });
+  const [birds] = pen.flock;
+  if (!birds) throw new Error('no birds');
+  const out = { ...birds, sleeps: outside };
+  const place: Place = {
+    ...pen,
+    flock: [
+      { ...out, id: 'hens', kind: 'grown' },
+      { ...out, id: 'ducks', kind: 'ducks' },
+    ],
+  };
+  const inTheOpen = (group: string) =>
+    suspicionsOf(place, [], [], { date, group, ...gone }).some(
+      (it) => it.culprit === 'red-fox' && it.hours === 'night' && it.isInTheOpen,
+    );
+  expect([inTheOpen('hens'), inTheOpen('ducks')]).toEqual([false, true]);
 });
 
 test('nothing is asked that cannot have been found', () => {
