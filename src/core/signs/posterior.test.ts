@@ -83,12 +83,6 @@ test('what an answer is expected to tell is the mutual information of the joint 
   );
 });
 
-test('where nobody is suspected no answer tells anything', () => {
-  expect(signQuestions.map((it) => expectedInformation([], [], it))).toEqual(
-    signQuestions.map(() => 0),
-  );
-});
-
 test('the next question is the one that tells most; where one is sure already there is none', () => {
   fc.assert(
     fc.property(suspicions, signs, (all, told) => {

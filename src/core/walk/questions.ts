@@ -52,6 +52,12 @@ export function questionId(item: ItemId, attribute: AttributeId): string {
   return attributeKey(item, attribute).replace(' ', '~');
 }
 
+/** Asked after everything else at its stop. */
+export function isLast({ attribute }: Pick<Question, 'attribute'>): boolean {
+  const { asked }: Pick<Attribute, 'asked'> = attributes[attribute];
+  return asked.last === true;
+}
+
 /** All questions of a place as last found whose answers are judged. */
 export function questionsOf(place: Place): Question[] {
   return questionsByBay(place).flat();
@@ -153,8 +159,8 @@ function bayQuestions(
   const roost = roostSideOf(of, bay, face);
   const at: Circumstances = { matters, bay, face, ...(roost && { roostSection: roost.section }) };
   /** A wall looked at from within is asked about where one stands. */
-  const within = roost &&
-    roost.section !== section && { from: roost.zone.id, name: roost.zone.name };
+  const within: Where =
+    roost && roost.section !== section ? { from: roost.zone.id, name: roost.zone.name } : {};
   const ask = <K extends ItemKind>(
     kind: K,
     item: Items[K] & { readonly id: ItemId },
@@ -202,7 +208,7 @@ function bayQuestions(
     ...bay.bands.flatMap(({ layers: all, from, to }) => layers(all, { band: [from, to] })),
     ...ask('bay', bay, {}, at, afterMesh),
     ...bay.openings.flatMap(opening),
-    ...ask('bay', bay, within || {}, at, besideBirds),
+    ...ask('bay', bay, within, at, besideBirds),
     ...strands,
   ];
 }

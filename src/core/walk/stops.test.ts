@@ -62,6 +62,11 @@ test('inside one stands at one place: how near birds roost to each wall is asked
     'inside-run',
   ]);
   expect(roosts('inside-hoop')).toHaveLength(5);
+  // After the looks at the zone itself.
+  const inside = stops.find(({ id }) => id === 'inside-hoop')?.questions ?? [];
+  expect(inside.map(({ attribute }) => attribute === 'bay.roost').indexOf(true)).toBe(
+    inside.length - 5,
+  );
   expect(stops.find(({ id }) => id === 'inside-hoop')).toMatchObject({ name: 'hoop pen' });
   // A wall between run and house is come to by itself, and asked about there.
   expect(roosts('house-house')).not.toContain('dairy-west-1');

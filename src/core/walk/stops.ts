@@ -10,7 +10,7 @@ import type { BayId } from '../place/place';
 import type { Walk } from '../records/walk';
 import { checksOf, layersOff } from './checks';
 import { isAsked } from './purposes';
-import { questionsOf, type Question } from './questions';
+import { isLast, questionsOf, type Question } from './questions';
 
 /** Where one stands while several questions are asked. */
 export interface Stop {
@@ -115,7 +115,7 @@ function stopsOfSection(section: WalkSection, asked: readonly Question[]): Stop[
     const bay = section === 'fence' || first?.from !== undefined ? undefined : first?.bay;
     const name = bay === undefined && section !== 'overhead' ? first?.name : undefined;
     const at = { ...(bay !== undefined && { bay }), ...(name !== undefined && { name }) };
-    return { id, section, ...at, questions: forcesAfterLatches(questions) };
+    return { id, section, ...at, questions: inOrder(questions) };
   });
 }
 
@@ -126,6 +126,12 @@ function stopId(section: WalkSection, { bay, item, from }: Question): string {
   // From inside all walls of a zone are looked at from one place, with what is asked of the zone itself.
   const at = from ?? bay ?? item;
   return section === 'lap' ? at : `${section}-${at}`;
+}
+
+/** As they come, but what is asked last: from inside, after the looks at the zone itself. */
+function inOrder(questions: readonly Question[]): Question[] {
+  const before = questions.filter((it) => !isLast(it));
+  return [...forcesAfterLatches(before), ...questions.filter(isLast)];
 }
 
 /** A latch's force after its kind; everything else as it comes. */

@@ -1,9 +1,8 @@
 /** At a stop walked for the first time: which reading opens next without going back to the list, and what one tap says of the rest. */
 import { attributes } from '../attributes';
-import type { Attribute } from '../attributes/attribute';
 import type { Place } from '../place/place';
 import { isGauge, quickAnswer } from './quick-answer';
-import type { Question } from './questions';
+import { isLast, type Question } from './questions';
 import { isSpared, type StopRow } from './stop-rows';
 
 /** A gauge that goes in nowhere, a state that is sound: said of all that is left at a stop in one tap, once what is off has been read. */
@@ -23,12 +22,6 @@ export function toReadSingly(place: Place, rows: readonly StopRow[]): StopRow[] 
 
 const isReadSingly = (place: Place, question: Question): boolean =>
   attributes[question.attribute].isJudged && !isAnsweredTogether(place, question);
-
-/** Asked after everything else at its stop. */
-export const isLast = ({ attribute }: Question): boolean => {
-  const { asked }: Pick<Attribute, 'asked'> = attributes[attribute];
-  return asked.last === true;
-};
 
 /** Unread rows that one tap says together are as they should be. */
 export function answeredTogether(place: Place, rows: readonly StopRow[]): StopRow[] {

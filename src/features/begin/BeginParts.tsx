@@ -1,6 +1,6 @@
 /** The parts of beginning a place: its shape, its sizes and who lives in it, where it stands, its name. */
 import { StyleSheet, View } from 'react-native';
-import { type Units } from '@/core/place/place';
+import type { Units } from '@/core/place/place';
 import { birdKinds } from '@/core/tables/bird-kinds';
 import { isLength, readLength } from '@/core/walk/length-entry';
 import { WhereItStands } from '@/features/where/WhereItStands';
