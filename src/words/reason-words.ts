@@ -41,7 +41,10 @@ const doorsWords: Readonly<Record<Doors, string>> = {
 };
 
 const latchVerdicts: Readonly<Record<LatchVerdict, (animal: string, motions: string) => string>> = {
+  'unlatched-dropped': () => 'It drops open when let go, and nothing holds it up.',
   'unlatched-pushed': (animal) => `Nothing holds it shut, and a ${animal} pushes.`,
+  'unlatched-nosed': (animal) =>
+    `Nothing holds it shut: a ${animal} noses or claws it open in time.`,
   'unlatched-left-alone': (animal) => `No latch, but a ${animal} does not open it so.`,
   'unlatched-moved': (animal, motions) =>
     `Nothing holds it shut but one motion (${motions}): a ${animal} works that out.`,

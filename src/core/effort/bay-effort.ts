@@ -9,7 +9,7 @@ import { liftEffort } from './lift';
 import { openingEffort } from './opening-effort';
 import { overEffort } from './over';
 import { passBay } from './pass-bay';
-import { reachEffort } from './reach';
+import { reachEfforts } from './reach';
 import { turnedBackAt, type PartEffort, type StrandEffect } from './reason';
 import { compareMinutes } from './effort-level';
 import { isCovered, strandEffect } from './strand';
@@ -28,7 +28,7 @@ export function bayEffort(
     [
       ...passBay(bay, animal, bound, when),
       ...underAndOver(bay, animal, bound),
-      reachEffort(bay, animal, bound, when),
+      ...reachEfforts(bay, animal, bound, when),
       ...bay.openings.flatMap((opening) => openingEffort(opening, bay, animal, bound, when)),
     ],
     bay,
@@ -50,7 +50,7 @@ export function passableParts(
     ? passBay(bay, animal, bound, when)
     : [];
   if (bay.ground || bay.top.kind !== 'roof') parts.push(...underAndOver(bay, animal, bound));
-  if (animal.reaches) parts.push(reachEffort(bay, animal, bound, when));
+  if (animal.reaches) parts.push(...reachEfforts(bay, animal, bound, when));
   for (const opening of bay.openings) {
     parts.push(...openingEffort(opening, bay, animal, bound, when));
   }

@@ -1,7 +1,12 @@
 /** How openings stand: fixed, swinging, open by habit, by day or because the round was forgotten. */
 import { isFixed } from '../place/opening-cover';
 import type { ByDay, Opening, OpeningKind } from '../place/place';
+import { apertureOf, type Aperture } from './pass';
 import type { Doors } from './when';
+
+/** What it leaves when it is open. */
+export const doorwayOf = ({ width, height }: Pick<Opening, 'width' | 'height'>): Aperture =>
+  apertureOf(width, height);
 
 /** Doors that want a latch: slides and plugs are judged by their own motion as well. */
 const latched: readonly OpeningKind[] = ['gate', 'door', 'hatch', 'nest-lid', 'disused-door'];
@@ -29,7 +34,7 @@ export function isOfTheRound(opening: Opening): boolean {
 }
 
 /** Whether a forgotten round leaves it shut. A spring or cord that has none beside it is judged as gone. */
-export function shutsItself({ letGo }: Opening): boolean {
+export function shutsItself({ letGo }: Pick<Opening, 'letGo'>): boolean {
   return letGo === 'falls-shut' || letGo === 'two-closers';
 }
 

@@ -8,6 +8,9 @@ import { meshIds } from '../tables/meshes';
 import { randomPlace } from '../tests/random-place';
 import { partWeight, passableParts } from './bay-effort';
 import type { Bound } from './bound';
+import { doorwayOf } from './doors';
+import { openingEffort } from './opening-effort';
+import { minutesOfOpening, openingReason } from './pass';
 import type { Doors, When } from './when';
 
 const doors: readonly Doors[] = ['as-habit', 'round-forgotten', 'by-day', 'ranging'];
@@ -111,6 +114,7 @@ const less: Readonly<Record<string, Change>> = {
     width: it.width + (choice % 3) * 40,
     height: it.height + (choice % 2) * 60,
   })),
+  'every door standing open': onOpenings((it) => ({ ...it, habit: 'never' })),
   'nothing in any opening': onOpenings((it) => ({ ...it, cover: [] })),
   'no latch on any door': onOpenings((it) => ({ ...it, latches: [] })),
   'the cover of every opening failing': onOpenings((it) => ({
@@ -167,6 +171,21 @@ test('a cover of nothing never holds: whatever fits the doorway, and gets to it,
       expect(weight({ ...it, bay })).toBe(0);
     }),
     { numRuns: 200 },
+  );
+});
+
+test('no opening is got through quicker than its doorway would be with nothing in it', () => {
+  fc.assert(
+    fc.property(cases, fc.integer({ min: 10, max: 200 }), (it, width) => {
+      for (const opening of it.bay.openings) {
+        const narrow = { ...opening, width };
+        const bare = minutesOfOpening(openingReason(it.animal, doorwayOf(narrow))) ?? Infinity;
+        for (const { minutes } of openingEffort(narrow, it.bay, it.animal, it.bound, it.when)) {
+          expect(minutes ?? Infinity).toBeGreaterThanOrEqual(bare);
+        }
+      }
+    }),
+    { numRuns: 300 },
   );
 });
 

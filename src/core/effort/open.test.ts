@@ -59,6 +59,37 @@ test('a fox pushes an unlatched door and works no latch (common practice)', () =
   expect(level('red-fox', 'hook-and-eye')).toBe('holds');
 });
 
+describe('a door on hinges that nothing holds (assumption of ours: what is strong enough gets it open in time)', () => {
+  const levelOf = (id: AnimalId, more: Partial<Opening>) =>
+    openEffort({ ...door(), ...more }, animals[id], 'worst').level;
+
+  test.each([
+    'virginia-opossum',
+    'domestic-cat',
+    'bobcat',
+    'stone-marten',
+    'american-mink',
+  ] as const)('it is no bar to a %s, and any latch is', (id) => {
+    expect(level(id)).toBe('hour');
+    expect(level(id, 'hook-and-eye')).toBe('holds');
+  });
+
+  test('a weasel, a rat and a mouse have not the strength, and no bird pulls at a door', () => {
+    for (const id of ['stoat', 'norway-rat', 'house-mouse', 'great-horned-owl'] as const) {
+      expect(level(id)).toBe('holds');
+    }
+  });
+
+  test('a closer or a lid’s own weight keeps it shut to a cat, not to a fox', () => {
+    for (const kept of [{ letGo: 'falls-shut' }, { kind: 'nest-lid' }] as const) {
+      expect(levelOf('domestic-cat', kept)).toBe('holds');
+      expect(levelOf('red-fox', kept)).toBe('open');
+    }
+    // One cord is judged as gone.
+    expect(levelOf('domestic-cat', { letGo: 'one-closer' })).toBe('hour');
+  });
+});
+
 test('a latch nobody has looked at: at worst none, at best a padlock', () => {
   const unread = door({ any: true });
   expect(openEffort(unread, animals.raccoon, 'worst').level).toBe('open');
@@ -82,7 +113,7 @@ describe('how a door moves (common practice)', () => {
   });
   const opens = (id: AnimalId, it: Opening) => openEffort(it, animals[id], 'worst').level;
 
-  test.each(['slides-up', 'slides-sideways', 'drops-open', 'lifts-off'] as const)(
+  test.each(['slides-up', 'slides-sideways', 'lifts-off'] as const)(
     'without a latch, one that %s is one motion to a raccoon, and shut to a fox and a cat',
     (moves) => {
       expect(opens('raccoon', moving(moves))).toBe('minutes');
@@ -90,6 +121,15 @@ describe('how a door moves (common practice)', () => {
       expect(opens('domestic-cat', moving(moves))).toBe('holds');
     },
   );
+
+  test('one that drops open when let go is held up by its latch or its cord, and hangs open without', () => {
+    for (const id of ['raccoon', 'red-fox', 'domestic-cat', 'house-mouse'] as const) {
+      expect(opens(id, moving('drops-open'))).toBe('open');
+      expect(opens(id, { ...moving('drops-open'), shutBy: 'cord' })).toBe('holds');
+    }
+    expect(opens('raccoon', moving('drops-open', 'turn-button'))).toBe('minutes');
+    expect(opens('red-fox', moving('drops-open', 'turn-button'))).toBe('holds');
+  });
 
   test('a slide held by its motor or cord is too stiff for a raccoon', () => {
     expect(opens('raccoon', { ...moving('slides-up'), shutBy: 'light' })).toBe('holds');

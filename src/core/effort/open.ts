@@ -3,10 +3,11 @@ import { members } from '../place/possible';
 import type { FittedLatch, Opening } from '../place/place';
 import { movesOf } from '../place/opening-moves';
 import type { Animal } from '../tables/animals';
-import { latches, latchIds, slideForce, type LatchId } from '../tables/latches';
+import { latches, latchIds, slideForce, swingForce, type LatchId } from '../tables/latches';
 import type { Motion } from '../tables/motions';
 import type { Bound } from './bound';
 import type { LatchReason, LatchVerdict, PartEffort } from './reason';
+import { shutsItself } from './doors';
 import { compareLevels, minutesOf, type EffortLevel } from './effort-level';
 
 /**
@@ -15,7 +16,9 @@ import { compareLevels, minutesOf, type EffortLevel } from './effort-level';
  * effort, never "two different motions".
  */
 const levelOfVerdict: Readonly<Record<LatchVerdict, EffortLevel>> = {
+  'unlatched-dropped': 'open',
   'unlatched-pushed': 'open',
+  'unlatched-nosed': 'hour',
   'unlatched-left-alone': 'holds',
   'unlatched-moved': 'minutes',
   'motion-unknown': 'holds',
@@ -28,21 +31,24 @@ const levelOfVerdict: Readonly<Record<LatchVerdict, EffortLevel>> = {
 
 /** How a door moves decides what it asks of whoever opens it with no latch on. */
 function ownMotion(door: Door): LatchMotionAsked | undefined {
-  const isHeld = door.shutBy === 'light' || door.shutBy === 'cord';
+  const isHeld = isDrawn(door);
   const force = (isHeld ? slideForce.held : slideForce.free).value;
   switch (movesOf(door)) {
     case 'swings':
       return undefined;
     case 'slides-sideways':
       return { motion: 'slide', force };
-    // Let go, it drops open: held up by its cord or latch alone, and pulled down.
+    // Held up by its cord alone, and pulled down; without, it hangs open.
     case 'drops-open':
-      return { motion: 'pull', force };
+      return isHeld ? { motion: 'pull', force } : undefined;
     case 'slides-up':
     case 'lifts-off':
       return { motion: 'lift', force };
   }
 }
+
+/** By a cord made fast or a motor, which hold what they have drawn. */
+const isDrawn = ({ shutBy }: Door): boolean => shutBy === 'light' || shutBy === 'cord';
 
 interface LatchMotionAsked {
   readonly motion: Motion;
@@ -80,7 +86,7 @@ export function openEffort(opening: Opening, animal: Animal, bound: Bound): Part
 
 const harder = (a: EffortLevel, b: EffortLevel): EffortLevel => (compareLevels(a, b) > 0 ? a : b);
 
-type Door = Pick<Opening, 'moves' | 'kind' | 'shutBy'>;
+type Door = Pick<Opening, 'moves' | 'kind' | 'shutBy' | 'letGo'>;
 const swingingDoor: Door = { kind: 'door', shutBy: 'hand' };
 
 /** What these latches together come to against one animal: the verdict, with the motions they ask for. */
@@ -99,7 +105,7 @@ export function latchReason(
   const { dexterity } = animal;
   const verdict = (): LatchVerdict => {
     if (isForced(fitted, animal)) return 'forced';
-    if (asked.length === 0) return dexterity.pushes ? 'unlatched-pushed' : 'unlatched-left-alone';
+    if (asked.length === 0) return withNoLatch(animal, door);
     if (motions.some((motion) => !dexterity.motions.includes(motion))) {
       // What is strong enough needs no paws to shove a slide up.
       if (own && dexterity.pushes && dexterity.force.value >= 10 * own.force)
@@ -112,6 +118,15 @@ export function latchReason(
     return fitted.length > 1 ? 'same-motion-twice' : 'one-motion';
   };
   return { kind: 'latches', latches: fitted, motions, verdict: verdict() };
+}
+
+/** A door on hinges that nothing holds drops open if it is of that kind. Otherwise it is pushed open by whoever leans on doors, and nosed or clawed open in time by what is strong enough. */
+function withNoLatch({ dexterity, flies }: Animal, door: Door): LatchVerdict {
+  if (movesOf(door) === 'drops-open') return 'unlatched-dropped';
+  if (dexterity.pushes) return 'unlatched-pushed';
+  const isHeld = door.kind === 'nest-lid' || shutsItself(door);
+  const moves = dexterity.force.value >= (isHeld ? swingForce.held : swingForce.free).value;
+  return moves && !flies ? 'unlatched-nosed' : 'unlatched-left-alone';
 }
 
 /** What rams and heaves tears a latch off, motions or no; each latch on the door has to go. */

@@ -4,11 +4,20 @@ import { coverOf, isFixed } from '../place/opening-cover';
 import type { Animal } from '../tables/animals';
 import { outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
-import { opensByHand, standsOpen } from './doors';
+import { doorwayOf, opensByHand, standsOpen } from './doors';
+import { addMinutes } from './effort-level';
 import { hingeEffort } from './hinges';
 import { coverEffort, isNone, type Tried } from './layers';
 import { openEffort } from './open';
-import { apertureFor, apertureOf, holding, openingReason, part, passing, within } from './pass';
+import {
+  apertureFor,
+  holding,
+  minutesOfOpening,
+  openingReason,
+  part,
+  passing,
+  within,
+} from './pass';
 import type { PartEffort } from './reason';
 import type { When } from './when';
 
@@ -29,10 +38,24 @@ export function openingEffort(
     roundEdges(opening, 'opening.gap', animal, bound),
     // Nothing that flies pulls at a door.
     ...(animal.flies ? [] : [roundEdges(opening, 'opening.gapPulled', animal, bound)]),
-    ...(opensByHand(opening) ? [openEffort(opening, animal, bound)] : []),
-    ...(offHinges ? [offHinges] : []),
+    ...(opensByHand(opening)
+      ? [thenThrough(openEffort(opening, animal, bound), opening, animal)]
+      : []),
+    ...(offHinges ? [thenThrough(offHinges, opening, animal)] : []),
     throughCover(opening, bay, { animal, bound, date: when.date }),
   ];
+}
+
+/** What works a latch or draws a door off its hinges has the doorway still to go through. */
+function thenThrough(opened: PartEffort, opening: Opening, animal: Animal): PartEffort {
+  if (opened.minutes === null) return opened;
+  const doorway = openingReason(animal, doorwayOf(opening));
+  const through = minutesOfOpening(doorway);
+  if (through === 0) return opened;
+  if (through === null) return part(animal, opening.id, passing(doorway));
+  const { attack, reason, attribute } = opened;
+  const minutes = addMinutes(opened.minutes, through);
+  return part(animal, opened.item, { attack, minutes, reason }, attribute);
 }
 
 /** The gap round a door: as long as the door, and never wider than the doorway would be without it. */
@@ -59,8 +82,6 @@ function throughDoorway(opening: Opening, animal: Animal, { doors }: When): Part
       })
     : part(animal, opening.id, passing(reason));
 }
-
-const doorwayOf = ({ width, height }: Opening) => apertureOf(width, height);
 
 function throughCover(opening: Opening, bay: Bay, by: Tried): PartEffort {
   const { animal } = by;

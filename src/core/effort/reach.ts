@@ -7,11 +7,12 @@ import type { Animal } from '../tables/animals';
 import type { ReachOpening } from '../tables/reaching';
 import { outOfReach } from './access';
 import { clearOpening, lengthAt, type Bound } from './bound';
-import { standsOpen } from './doors';
+import { doorwayOf, opensByHand, standsOpen } from './doors';
 import { isBareBand, isNone } from './layers';
-import { part } from './pass';
+import { openEffort } from './open';
+import { minutesOfOpening, openingReason, part } from './pass';
 import type { PartEffort, Verdict } from './reason';
-import { minutesOf } from './effort-level';
+import { addMinutes, compareMinutes, minutesOf } from './effort-level';
 import type { When } from './when';
 import { birdHeight } from '../tables/counting';
 
@@ -19,11 +20,13 @@ interface Gap {
   readonly item: ItemId;
   readonly attribute: AttributeId;
   readonly clear: number;
+  /** Minutes of getting it open; none where it is. */
+  readonly opened: number;
 }
 
 /**
- * The widest gap of the bay that birds are within reach of. At roost the distance from cover is read; about the run a bird
- * may stand against any cover below its own height. `undefined` where the animal reaches for nothing or nothing is near.
+ * By which gap of the bay birds are soonest within reach, of equal ones the widest. At roost the distance from cover is read; about the
+ * run a bird may stand against any cover below its own height. `undefined` where the animal reaches for nothing or nothing is near.
  */
 export function reachEffort(
   bay: Bay,
@@ -31,35 +34,64 @@ export function reachEffort(
   bound: Bound,
   when: When,
 ): PartEffort | undefined {
+  return reachEfforts(bay, animal, bound, when)[0];
+}
+
+/** The soonest, and behind it what else of the wall and its doors is reached through: the line may cross one and not the other. */
+export function reachEfforts(bay: Bay, animal: Animal, bound: Bound, when: When): PartEffort[] {
   const { reaches } = animal;
-  if (!reaches || bay.bands.length === 0) return undefined;
+  if (!reaches || bay.bands.length === 0) return [];
   const distance = when.birds === 'about' ? 0 : lengthAt(bay.roost, 'bay.roost', bound);
-  if (distance > reaches.length.value) return undefined;
-  const [first, ...rest] = gapsNear(bay, animal, bound, when);
-  if (!first) return undefined;
-  const widest = rest.reduce((kept, it) => (it.clear > kept.clear ? it : kept), first);
-  const { used, strict } = reaches.opening;
-  const verdict = reachVerdict(widest.clear, reaches.opening);
-  return part(
-    animal,
-    widest.item,
-    {
-      attack: 'reach',
-      minutes: minutesOf(verdict === 'passes' ? 'minutes' : 'holds'),
-      reason: {
-        kind: 'reach',
-        opening: widest.clear,
-        used,
-        strict,
-        verdict,
-        birds: when.birds,
-        distance,
-        length: reaches.length,
-      },
-    },
-    widest.attribute,
+  if (distance > reaches.length.value) return [];
+  const [first, ...rest] = gapsNear(bay, animal, bound, when)
+    .map((own) => soonestOf(own, reaches.opening))
+    .filter((it) => it !== undefined)
+    .sort(compareReached);
+  if (!first) return [];
+  return [first, ...rest.filter(({ minutes }) => minutes !== null)].map(
+    ({ gap, verdict, minutes }) =>
+      part(
+        animal,
+        gap.item,
+        {
+          attack: 'reach',
+          minutes,
+          reason: {
+            kind: 'reach',
+            opening: gap.clear,
+            used: reaches.opening.used,
+            strict: reaches.opening.strict,
+            verdict,
+            birds: when.birds,
+            distance,
+            length: reaches.length,
+          },
+        },
+        gap.attribute,
+      ),
   );
 }
+
+/** A gap as far as an animal reaches through it. */
+interface Reached {
+  readonly gap: Gap;
+  readonly verdict: Verdict;
+  readonly minutes: number | null;
+}
+
+function soonestOf(gaps: readonly Gap[], opening: ReachOpening): Reached | undefined {
+  return gaps
+    .map((gap): Reached => {
+      const verdict = reachVerdict(gap.clear, opening);
+      const reached = minutesOf(verdict === 'passes' ? 'minutes' : 'holds');
+      return { gap, verdict, minutes: addMinutes(gap.opened, reached) };
+    })
+    .sort(compareReached)[0];
+}
+
+/** The sooner first, of equal ones the wider. */
+const compareReached = (a: Reached, b: Reached): number =>
+  compareMinutes(a.minutes, b.minutes) || b.gap.clear - a.gap.clear;
 
 /** Whether a paw, muzzle or beak goes through an opening so wide, mm. */
 function reachVerdict(clear: number, { used, strict, passesAtFigure }: ReachOpening): Verdict {
@@ -67,18 +99,19 @@ function reachVerdict(clear: number, { used, strict, passesAtFigure }: ReachOpen
   return clear > strict.value ? 'in-doubt' : 'stopped';
 }
 
-function gapsNear(bay: Bay, animal: Animal, bound: Bound, when: When): Gap[] {
+/** Gaps of the wall itself, then those of each of its openings. */
+function gapsNear(bay: Bay, animal: Animal, bound: Bound, when: When): Gap[][] {
   const isNear = (up: number): boolean =>
     (when.birds === 'at-roost' || up < birdHeight.value) && !outOfReach(animal, up, bay, bound);
   const bands = bay.bands
     .filter((band) => !isBareBand(band) && isNear(band.from))
     .map((band) => finestOf(band.layers, bound, when.date));
-  const openings = bay.openings
-    .filter((it) => isNear(it.up))
-    .flatMap((it) => openingGaps(it, bound, when));
   // Where all of its cover is overhead, so are its holes.
   const own = bands.length > 0 ? ownGaps(bay, bound) : [];
-  return [...bands, ...openings, ...own];
+  const openings = bay.openings
+    .filter((it) => isNear(it.up))
+    .map((it) => openingGaps(it, animal, bound, when));
+  return [[...bands, ...own], ...openings];
 }
 
 function ownGaps(bay: Bay, bound: Bound): Gap[] {
@@ -86,6 +119,7 @@ function ownGaps(bay: Bay, bound: Bound): Gap[] {
     item: bay.id,
     attribute,
     clear: lengthAt(possible, attribute, bound),
+    opened: 0,
   });
   return [
     gap('bay.largestHole', bay.largestHole),
@@ -93,16 +127,25 @@ function ownGaps(bay: Bay, bound: Bound): Gap[] {
   ];
 }
 
-function openingGaps(opening: Opening, bound: Bound, when: When): Gap[] {
-  if (standsOpen(opening, when.doors)) return [];
+function openingGaps(opening: Opening, animal: Animal, bound: Bound, when: When): Gap[] {
+  const doorway = doorwayOf(opening);
+  const bare: Gap = {
+    item: opening.id,
+    attribute: 'opening.gap',
+    clear: doorway.short,
+    opened: 0,
+  };
+  if (standsOpen(opening, when.doors)) return [bare];
   const there = coverOf(opening).filter((layer) => !isNone(layer));
   const cover = there.length > 0 ? [finestOf(there, bound, when.date)] : [];
-  if (isFixed(opening)) {
-    const bare = Math.min(opening.width, opening.height);
-    return cover.length > 0 ? cover : [{ item: opening.id, attribute: 'opening.gap', clear: bare }];
-  }
+  if (isFixed(opening)) return cover.length > 0 ? cover : [bare];
   const clear = lengthAt(opening.gap, 'opening.gap', bound);
-  return [...cover, { item: opening.id, attribute: 'opening.gap', clear }];
+  const shut = [...cover, { ...bare, clear }];
+  // Whoever gets it open and can follow does not stay outside for a paw's length.
+  if (!opensByHand(opening) || minutesOfOpening(openingReason(animal, doorway)) !== null)
+    return shut;
+  const { minutes } = openEffort(opening, animal, bound);
+  return minutes === null ? shut : [...shut, { ...bare, opened: minutes }];
 }
 
 /** Every layer must let it through: the finest decides. */
@@ -113,6 +156,7 @@ function finestOf(layers: readonly Layer[], bound: Bound, date: string | undefin
     clear: isWithin(layer.on, date)
       ? clearOpening(layer, bound)
       : clearOpening({ ...layer, mesh: { is: 'none' } }, bound),
+    opened: 0,
   }));
   return all.reduce((kept, it) => (it.clear < kept.clear ? it : kept));
 }

@@ -157,7 +157,11 @@ export type Reason =
 
 /** What an animal makes of a door's latches together. */
 export type LatchVerdict =
+  /** No latch or cord, and it drops open when let go. */
+  | 'unlatched-dropped'
   | 'unlatched-pushed'
+  /** No latch: it does not lean on doors, but has the strength to nose or claw this one open in time. */
+  | 'unlatched-nosed'
   | 'unlatched-left-alone'
   /** No latch: sliding, lifting or pulling it down is all it asks, and this animal does. */
   | 'unlatched-moved'

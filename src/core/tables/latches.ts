@@ -75,6 +75,24 @@ export const slideForce: Readonly<Record<'free' | 'held', Figure>> = {
   },
 };
 
+/** What moves a door on hinges that no latch holds: hanging free, or kept to by its closer or a lid's own weight. */
+export const swingForce: Readonly<Record<'free' | 'held', Figure>> = {
+  free: {
+    value: 10,
+    unit: 'N',
+    source: 'rookle',
+    mark: 'assumption',
+    note: 'A light door that does not stick; no measured figure is known to us.',
+  },
+  held: {
+    value: 30,
+    unit: 'N',
+    source: 'rookle',
+    mark: 'assumption',
+    note: 'A spring that brings a gate to its latch, or a lid of three kilograms; no measured figure is known to us.',
+  },
+};
+
 /** Latches by id: the motions that work them, and at what force they give way. */
 export const latches: Readonly<Record<LatchId, Latch>> = {
   'hook-and-eye': { id: 'hook-and-eye', motions: [takes('lift', 3)], ...givesWayAt(180) },

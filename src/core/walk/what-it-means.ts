@@ -122,7 +122,9 @@ export function openedBy(place: Place, latch: LatchId | 'none'): AnimalId[] {
 }
 
 const opens: readonly LatchVerdict[] = [
+  'unlatched-dropped',
   'unlatched-pushed',
+  'unlatched-nosed',
   'unlatched-moved',
   'one-motion',
   'forced',

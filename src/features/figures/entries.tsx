@@ -4,7 +4,7 @@ import { animalIds, animals } from '@/core/tables/animals';
 import { fixingClass, fixings } from '@/core/tables/fixings';
 import { looseHinge } from '@/core/tables/hinges';
 import { timberClass } from '@/core/tables/timber';
-import { latchIds, latches, slideForce } from '@/core/tables/latches';
+import { latchIds, latches, slideForce, swingForce } from '@/core/tables/latches';
 import { meshes, meshIds } from '@/core/tables/meshes';
 import { gaugeIds, gauges } from '@/core/tables/gauges';
 import {
@@ -250,12 +250,14 @@ export const entries: readonly Entry[] = [
   {
     id: 'unlatched',
     kind: 'ground',
-    name: figuresText.aSlideOrFlapWithoutALatch,
-    words: figuresText.slideFlapLidMoveLift,
+    name: figuresText.aDoorWithoutALatch,
+    words: figuresText.doorSlideFlapLidMoveLift,
     figures: () => (
       <>
-        <FigureLine name={figuresText.free} figure={slideForce.free} />
+        <FigureLine name={figuresText.slideFree} figure={slideForce.free} />
         <FigureLine name={figuresText.heldByMotorOrCord} figure={slideForce.held} />
+        <FigureLine name={figuresText.swingFree} figure={swingForce.free} />
+        <FigureLine name={figuresText.heldByCloserOrWeight} figure={swingForce.held} />
       </>
     ),
   },
