@@ -1,10 +1,11 @@
 /** Getting to a height on a wall: within its leap, by wing, or by climbing what is below, the hardest layer deciding. */
-import type { Bay, Layer } from '../place/place';
+import type { Bay, Layer, Opening } from '../place/place';
 import type { Animal } from '../tables/animals';
 import { step } from '../tables/climbing';
 import type { Figure } from '../tables/figure';
 import { meshes } from '../tables/meshes';
 import { meshMembers, memberAt, type Bound } from './bound';
+import { isBareBand } from './layers';
 import type { Reason } from './reason';
 
 /** Why this animal does not get to `height` mm above the ground at this bay; `undefined` where it does. */
@@ -18,6 +19,18 @@ export function outOfReach(
     return undefined;
   }
   return { kind: 'out-of-reach', height, leap: getsUp(animal) };
+}
+
+/** Where a bay's cover begins, mm above the ground: there, at the floor of a raised house, or overhead. */
+export function coverFrom({ bands, base = 0 }: Bay): number {
+  const from = bands.filter((band) => !isBareBand(band)).map((band) => band.from);
+  return from.length > 0 ? Math.max(base, Math.min(...from)) : base;
+}
+
+/** How far above the ground an opening begins, mm: one in a roof or floor as high as that lies. */
+export function heightOf({ up }: Opening, bay: Bay): number {
+  const isFlat = bay.bands.some((band) => band.to <= band.from);
+  return Math.max(up, isFlat ? coverFrom(bay) : (bay.base ?? 0));
 }
 
 /** How high it gets from the ground by leaping, clambering, or as everything that walks steps up, mm. */

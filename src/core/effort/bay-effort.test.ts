@@ -242,3 +242,45 @@ test('an unread gap is shut at best and wide open at worst', () => {
   expect(bayEffort(bay, animals['red-fox'], 'best')[0]?.level).toBe('holds');
   expect(bayEffort(bay, animals['red-fox'], 'worst')[0]?.level).toBe('open');
 });
+
+test('what is high up is gone through by those that get there: holes, loose panels and doors alike (common practice)', () => {
+  const at = (base: number, more: Partial<Bay>): Bay => {
+    const { ground: _onTheGround, ...rest } = sound;
+    const bands: Bay['bands'] = [
+      { id: 'up', from: base, to: 1800, layers: [{ id: 'up-1', mesh: { is: 'solid-board' } }] },
+    ];
+    return { ...rest, base, bands, ...more };
+  };
+  const open: Opening = {
+    ...{ id: 'hatch', name: 'hatch', kind: 'hatch', at: 0, up: 0, width: 500, height: 500 },
+    ...{ latches: [], habit: 'never', shutBy: 'hand' },
+  };
+  for (const more of [
+    { panelPulled: { is: 150 } },
+    { largestHole: { is: 150 } },
+    { openings: [open] },
+  ]) {
+    expect(easiest(at(0, more), 'striped-skunk')?.minutes).toBe(0);
+    expect(easiest(at(600, more), 'striped-skunk')?.minutes).toBeNull();
+    expect(easiest(at(600, more), 'red-fox')?.minutes).toBe(0);
+  }
+});
+
+test('birds near a small door are reached through it: standing open, or got open from outside', () => {
+  const narrow: Opening = {
+    ...{ id: 'hatch', name: 'hatch', kind: 'hatch', at: 0, up: 300, width: 60, height: 60 },
+    ...{ latches: [], habit: 'every-night', shutBy: 'hand' },
+    ...{ gap: { is: 0 }, gapPulled: { is: 0 }, cover: [{ id: 'lid', mesh: { is: 'sheet' } }] },
+  };
+  const reached = (more: Partial<Opening>) => {
+    const bay: Bay = { ...sound, roost: { is: 50 }, openings: [{ ...narrow, ...more }] };
+    return bayEffort(bay, animals.raccoon, 'worst').find((it) => it.attack === 'reach')?.minutes;
+  };
+  const latched = (kind: 'slide-bolt' | 'padlock') => ({
+    latches: [{ id: 'l', kind: { is: kind } }],
+  });
+  expect(reached({ habit: 'never' })).toBe(5);
+  expect(reached({})).toBe(5);
+  expect(reached(latched('slide-bolt'))).toBe(10);
+  expect(reached(latched('padlock'))).toBeNull();
+});

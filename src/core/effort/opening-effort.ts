@@ -2,7 +2,7 @@
 import type { Bay, Opening } from '../place/place';
 import { coverOf, isFixed } from '../place/opening-cover';
 import type { Animal } from '../tables/animals';
-import { outOfReach } from './access';
+import { heightOf, outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
 import { doorwayOf, opensByHand, standsOpen } from './doors';
 import { addMinutes } from './effort-level';
@@ -29,7 +29,7 @@ export function openingEffort(
   bound: Bound,
   when: When,
 ): PartEffort[] {
-  const high = outOfReach(animal, opening.up, bay, bound);
+  const high = outOfReach(animal, heightOf(opening, bay), bay, bound);
   if (high) return [holding(animal, opening.id, high)];
   if (standsOpen(opening, when.doors)) return [throughDoorway(opening, animal, when)];
   if (isFixed(opening)) return [throughCover(opening, bay, { animal, bound, date: when.date })];

@@ -3,7 +3,7 @@ import type { AmountId } from '../attributes';
 import type { Band, Bay } from '../place/place';
 import type { PossibleAmount } from '../place/possible';
 import type { Animal } from '../tables/animals';
-import { outOfReach } from './access';
+import { coverFrom, outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
 import { coverEffort, isBareBand, wideOpen } from './layers';
 import {
@@ -22,6 +22,10 @@ import type { When } from './when';
 export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): PartEffort[] {
   const gap = (attribute: AmountId, possible: PossibleAmount | undefined, shape: OpeningShape) =>
     passEffort(animal, bay.id, attribute, lengthAt(possible, attribute, bound), shape);
+  // A hole or a loose panel is nowhere lower than the cover that it is in.
+  const high = outOfReach(animal, coverFrom(bay), bay, bound);
+  const inCover: typeof gap = (attribute, possible, shape) =>
+    high ? holding(animal, bay.id, high, attribute) : gap(attribute, possible, shape);
   const bare = bareStretches(bay).map(({ from, to }) => passBare(bay, from, to, animal, bound));
   // Where nothing covers it there is nothing to pull at, and no sill.
   if (bay.bands.length === 0) return bare;
@@ -31,12 +35,12 @@ export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): Par
     ? []
     : [
         ...(bay.ground ? [gap('ground.gapLifted', bay.ground.gapLifted, 'slot')] : []),
-        gap('bay.panelPulled', bay.panelPulled, 'slot'),
+        inCover('bay.panelPulled', bay.panelPulled, 'slot'),
       ];
   return [
     ...ground,
     ...pulled,
-    gap('bay.largestHole', bay.largestHole, 'hole'),
+    inCover('bay.largestHole', bay.largestHole, 'hole'),
     ...bay.bands
       .filter((band) => !isBareBand(band))
       .map((band) => passBand(band, bay, animal, bound, when)),

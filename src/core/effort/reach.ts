@@ -5,7 +5,7 @@ import { coverOf, isFixed } from '../place/opening-cover';
 import { isWithin } from '../place/year-span';
 import type { Animal } from '../tables/animals';
 import type { ReachOpening } from '../tables/reaching';
-import { outOfReach } from './access';
+import { heightOf, outOfReach } from './access';
 import { clearOpening, lengthAt, type Bound } from './bound';
 import { doorwayOf, opensByHand, standsOpen } from './doors';
 import { isBareBand, isNone } from './layers';
@@ -109,7 +109,7 @@ function gapsNear(bay: Bay, animal: Animal, bound: Bound, when: When): Gap[][] {
   // Where all of its cover is overhead, so are its holes.
   const own = bands.length > 0 ? ownGaps(bay, bound) : [];
   const openings = bay.openings
-    .filter((it) => isNear(it.up))
+    .filter((it) => isNear(heightOf(it, bay)))
     .map((it) => openingGaps(it, animal, bound, when));
   return [[...bands, ...own], ...openings];
 }

@@ -49,6 +49,20 @@ const doors: readonly OldAnswer[] = [
   ),
   answer('two-closers', 'the second is no spare for the first', ['red-fox', 'shut', 'left-open']),
   answer('loose-hinges', 'hinges are nothing', ['domestic-dog', 'in'], ['stoat', 'shut']),
+  answer(
+    'unlatched-door',
+    'a door that nothing holds is shut to all that do not lean on doors',
+    ['virginia-opossum', 'slow'],
+    ['bobcat', 'slow'],
+    ['red-fox', 'in'],
+    ['norway-rat', 'shut'],
+  ),
+  answer(
+    'flap-let-go',
+    'a flap that drops open stays up without latch or cord',
+    ['domestic-cat', 'in'],
+    ['red-fox', 'in'],
+  ),
   answer('slide-and-turn', 'two motions stop a raccoon for ever', ['raccoon', 'slow']),
 ];
 
@@ -121,6 +135,22 @@ const openings: readonly OldAnswer[] = [
     ['domestic-cat', 'slow'],
     ['european-badger', 'slow'],
     ['stoat', 'in'],
+  ),
+  answer(
+    'narrow-hatch',
+    'fox and dog come in by an egg hatch of 60 mm that they push open',
+    ['red-fox', 'shut'],
+    ['domestic-dog', 'shut'],
+  ),
+  answer('plug-drawn', 'a raccoon that draws its plug goes through a feed pipe of 50 mm', [
+    'raccoon',
+    'shut',
+  ]),
+  answer(
+    'hole-in-roof',
+    'a skunk, which does not climb, comes in by a hole in the roof',
+    ['striped-skunk', 'shut'],
+    ['raccoon', 'in'],
   ),
   answer('four-inch-mesh', 'a coyote walks in by 102 mm', ['coyote', 'slow'], ['red-fox', 'in']),
 ];
