@@ -18,7 +18,8 @@ import { birdHeight } from '../tables/counting';
 
 interface Gap {
   readonly item: ItemId;
-  readonly attribute: AttributeId;
+  /** What is read of it; absent where it stands open. */
+  readonly attribute?: AttributeId | undefined;
   readonly clear: number;
   /** Minutes of getting it open; none where it is. */
   readonly opened: number;
@@ -129,23 +130,18 @@ function ownGaps(bay: Bay, bound: Bound): Gap[] {
 
 function openingGaps(opening: Opening, animal: Animal, bound: Bound, when: When): Gap[] {
   const doorway = doorwayOf(opening);
-  const bare: Gap = {
-    item: opening.id,
-    attribute: 'opening.gap',
-    clear: doorway.short,
-    opened: 0,
-  };
-  if (standsOpen(opening, when.doors)) return [bare];
+  const bare: Gap = { item: opening.id, clear: doorway.short, opened: 0 };
+  // Whoever walks in does not stay outside for a paw's length.
+  const follows = minutesOfOpening(openingReason(animal, doorway)) === 0;
+  if (standsOpen(opening, when.doors)) return follows ? [] : [bare];
   const there = coverOf(opening).filter((layer) => !isNone(layer));
   const cover = there.length > 0 ? [finestOf(there, bound, when.date)] : [];
-  if (isFixed(opening)) return cover.length > 0 ? cover : [bare];
-  const clear = lengthAt(opening.gap, 'opening.gap', bound);
-  const shut = [...cover, { ...bare, clear }];
-  // Whoever gets it open and can follow does not stay outside for a paw's length.
-  if (!opensByHand(opening) || minutesOfOpening(openingReason(animal, doorway)) !== null)
-    return shut;
-  const { minutes } = openEffort(opening, animal, bound);
-  return minutes === null ? shut : [...shut, { ...bare, opened: minutes }];
+  const round = { ...bare, attribute: 'opening.gap' } as const;
+  if (isFixed(opening)) return cover.length > 0 ? cover : [round];
+  const shut = [...cover, { ...round, clear: lengthAt(opening.gap, 'opening.gap', bound) }];
+  if (follows || !opensByHand(opening)) return shut;
+  const { minutes, item, attribute } = openEffort(opening, animal, bound);
+  return minutes === null ? shut : [...shut, { ...bare, item, attribute, opened: minutes }];
 }
 
 /** Every layer must let it through: the finest decides. */
