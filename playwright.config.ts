@@ -1,6 +1,6 @@
 /** Browser tests of the exported build, served by Express, on Debian's Chromium. */
 import { defineConfig } from '@playwright/test';
-import { chromiumArguments, chromiumPath, demoPort, emptyPort } from './e2e/places';
+import { chromiumArguments, demoPort, emptyPort, shellPath } from './e2e/places';
 
 const serve = (port: number, ...args: string[]) => ({
   command: `node_modules/.bin/tsx server/main.ts ${args.join(' ')}`,
@@ -32,7 +32,7 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: 'reports/e2e.json' }]],
   use: {
     baseURL: `http://localhost:${demoPort}`,
-    launchOptions: { executablePath: chromiumPath, args: chromiumArguments },
+    launchOptions: { executablePath: shellPath, args: chromiumArguments },
     contextOptions: { reducedMotion: 'reduce' },
     // Each test has a browser of its own: keeping the whole application for each would take longer than the tests.
     serviceWorkers: 'block',

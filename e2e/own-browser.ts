@@ -3,7 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { chromiumArguments, chromiumPath } from './places';
+import { chromiumArguments, shellPath } from './places';
 
 /** Mulberry32: the moments are the same in every run of one seed. */
 export function chance(seed: number): () => number {
@@ -66,7 +66,7 @@ export interface Running {
 
 export async function start(profile: string): Promise<Running> {
   const child = spawn(
-    chromiumPath,
+    shellPath,
     [
       ...chromiumArguments,
       '--headless=new',

@@ -7,7 +7,7 @@ import { bin, ensureBuilt, ensureInstalled, must } from './steps.mjs';
 
 ensureInstalled();
 ensureBuilt();
-ensureChromium();
+ensureChromium('shell');
 const kills = Number(process.env.KILLS ?? 500);
 const EVENING_KILLS = String(Math.round(kills / 3));
 const KILLS = String(kills - Number(EVENING_KILLS));

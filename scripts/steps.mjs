@@ -59,7 +59,15 @@ export function ensureInstalled(only = 'all') {
 /** Builds the web export into dist/, where the sources have changed since the last one. */
 export function ensureBuilt() {
   const stamp = inRoot('dist', '.built');
-  const sources = ['src', 'public', 'app.json', 'package-lock.json', 'scripts/build.mjs'];
+  const sources = [
+    'src',
+    'public',
+    'scripts',
+    'app.json',
+    'babel.config.js',
+    'metro.config.js',
+    'package-lock.json',
+  ];
   const wanted = hashOf(sources.flatMap((path) => filesBelow(inRoot(path))));
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   must('node', [inRoot('scripts', 'build.mjs')]);

@@ -56,7 +56,7 @@ runner(
 );
 
 ensureBuilt();
-ensureChromium();
+ensureChromium('shell');
 runner(
   'browser tests',
   bin('playwright'),

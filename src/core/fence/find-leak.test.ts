@@ -42,7 +42,7 @@ const searchOf = (strung: Strung, wire: FenceWire) =>
   leakSearch(pathOf(strung), { ...seven, wire }, source, moistCase);
 
 /** `LINES=1000` on demand. */
-const lines = Number(process.env.LINES ?? 250);
+const lines = Number(process.env.LINES ?? 150);
 
 test('on lines of 6 to 60 bays: at the middle in ⌈log₂ bays⌉ + 1 tests or fewer', () => {
   const random = xoroshiro128plus(20261129);

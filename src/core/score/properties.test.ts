@@ -14,7 +14,7 @@ import { grounds, type Ground } from '../tables/fence-ground';
 import { randomPlace } from '../tests/random-place';
 import { isBetter } from '../walk/better';
 import { questionsOf, type Question } from '../walk/questions';
-import type { Judgement } from './judge';
+import { judge, type Judgement } from './judge';
 import { judgeAll } from './judge-all';
 import { scenarios } from './scenario';
 
@@ -109,8 +109,8 @@ describe('the range', () => {
   test('on small places, is exactly the least and most of all completions enumerated', () => {
     fc.assert(
       fc.property(randomPlace('all').chain(twoForgotten), (partly) => {
-        const { hold, animals } = judgeAll(partly, [])['night-shut'];
-        const all = enumerated(partly).map((it) => judgeAll(it, [])['night-shut']);
+        const { hold, animals } = judge(partly, []);
+        const all = enumerated(partly).map((it) => judge(it, []));
         for (const it of all) isWithin(it.hold, hold);
         // Each animal's ends are met by some completion; two animals' need not be met by the same one.
         animals.forEach((animal, index) => {
@@ -169,7 +169,7 @@ test('of two doors that give way alike, neither is drawn as holding', () => {
         setting: { ...it.setting, lives: ['american-mink'] },
         flock: [{ id: 'g', kind: 'grown', count: 5, sleeps: 'house' }],
       } as Place);
-      const { marks } = judgeAll(place, [])['night-shut'];
+      const { marks } = judge(place, []);
       expect([marks.get('w0'), marks.get('f0'), marks.get('b0')]).toEqual(['open', 'open', 'open']);
     }),
     { numRuns: 30 },
