@@ -15,16 +15,18 @@ export function outOfReach(
   bay: Bay,
   bound: Bound,
 ): Reason | undefined {
-  if (animal.flies || height <= getsUp(animal).value || climbsTo(animal, height, bay, bound)) {
-    return undefined;
-  }
-  return { kind: 'out-of-reach', height, leap: getsUp(animal) };
+  if (animal.flies || height <= animal.leap.value) return undefined;
+  const most = getsUp(animal);
+  return height <= most.value || climbsTo(animal, height, bay, bound)
+    ? undefined
+    : { kind: 'out-of-reach', height, leap: most };
 }
 
 /** Where a bay's cover begins, mm above the ground: there, at the floor of a raised house, or overhead. */
 export function coverFrom({ bands, base = 0 }: Bay): number {
-  const from = bands.filter((band) => !isBareBand(band)).map((band) => band.from);
-  return from.length > 0 ? Math.max(base, Math.min(...from)) : base;
+  let lowest = Infinity;
+  for (const band of bands) if (band.from < lowest && !isBareBand(band)) lowest = band.from;
+  return lowest === Infinity ? base : Math.max(base, lowest);
 }
 
 /** How far above the ground an opening begins, mm: one in a roof or floor as high as that lies. */

@@ -16,6 +16,7 @@ import {
   openingReason,
   part,
   passing,
+  walksThrough,
   within,
 } from './pass';
 import type { PartEffort } from './reason';
@@ -48,10 +49,10 @@ export function openingEffort(
 
 /** What works a latch or draws a door off its hinges has the doorway still to go through. */
 function thenThrough(opened: PartEffort, opening: Opening, animal: Animal): PartEffort {
-  if (opened.minutes === null) return opened;
-  const doorway = openingReason(animal, doorwayOf(opening));
+  const left = doorwayOf(opening);
+  if (opened.minutes === null || walksThrough(animal, left)) return opened;
+  const doorway = openingReason(animal, left);
   const through = minutesOfOpening(doorway);
-  if (through === 0) return opened;
   if (through === null) return part(animal, opening.id, passing(doorway));
   const { attack, reason, attribute } = opened;
   const minutes = addMinutes(opened.minutes, through);

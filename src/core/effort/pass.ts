@@ -89,6 +89,12 @@ export function openingReason(animal: Animal, aperture: Aperture): OpeningReason
   };
 }
 
+/** Whether it walks through, known without the reason why. */
+export function walksThrough({ exclusion }: Animal, { short, long }: Aperture): boolean {
+  if (short >= exclusion.passes.value) return true;
+  return verdictOf({ short, long }, exclusion) === 'passes';
+}
+
 const squeezing = ['night', 'hour', 'minutes'] as const;
 
 /** Minutes of passing an opening; `null` holds. */

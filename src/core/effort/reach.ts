@@ -10,7 +10,7 @@ import { clearOpening, lengthAt, type Bound } from './bound';
 import { doorwayOf, opensByHand, standsOpen } from './doors';
 import { isBareBand, isNone } from './layers';
 import { openEffort } from './open';
-import { minutesOfOpening, openingReason, part } from './pass';
+import { part, walksThrough } from './pass';
 import type { PartEffort, Verdict } from './reason';
 import { addMinutes, compareMinutes, minutesOf } from './effort-level';
 import type { When } from './when';
@@ -81,13 +81,14 @@ interface Reached {
 }
 
 function soonestOf(gaps: readonly Gap[], opening: ReachOpening): Reached | undefined {
-  return gaps
-    .map((gap): Reached => {
-      const verdict = reachVerdict(gap.clear, opening);
-      const reached = minutesOf(verdict === 'passes' ? 'minutes' : 'holds');
-      return { gap, verdict, minutes: addMinutes(gap.opened, reached) };
-    })
-    .sort(compareReached)[0];
+  let soonest: Reached | undefined;
+  for (const gap of gaps) {
+    const verdict = reachVerdict(gap.clear, opening);
+    const reached = minutesOf(verdict === 'passes' ? 'minutes' : 'holds');
+    const it = { gap, verdict, minutes: addMinutes(gap.opened, reached) };
+    if (!soonest || compareReached(it, soonest) < 0) soonest = it;
+  }
+  return soonest;
 }
 
 /** The sooner first, of equal ones the wider. */
@@ -132,7 +133,7 @@ function openingGaps(opening: Opening, animal: Animal, bound: Bound, when: When)
   const doorway = doorwayOf(opening);
   const bare: Gap = { item: opening.id, clear: doorway.short, opened: 0 };
   // Whoever walks in does not stay outside for a paw's length.
-  const follows = minutesOfOpening(openingReason(animal, doorway)) === 0;
+  const follows = walksThrough(animal, doorway);
   if (standsOpen(opening, when.doors)) return follows ? [] : [bare];
   const there = coverOf(opening).filter((layer) => !isNone(layer));
   const cover = there.length > 0 ? [finestOf(there, bound, when.date)] : [];
