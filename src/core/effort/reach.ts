@@ -11,7 +11,7 @@ import { doorwayOf, opensByHand, standsOpen } from './doors';
 import { isBareBand, isNone } from './layers';
 import { openEffort } from './open';
 import { part, walksThrough } from './pass';
-import type { PartEffort, Verdict } from './reason';
+import type { PartEffort, Reason, Verdict } from './reason';
 import { addMinutes, compareMinutes, minutesOf } from './effort-level';
 import type { When } from './when';
 import { birdHeight } from '../tables/counting';
@@ -23,6 +23,8 @@ interface Gap {
   readonly clear: number;
   /** Minutes of getting it open; none where it is. */
   readonly opened: number;
+  /** Why it is open at all, where there is a door in it. */
+  readonly why?: Reason;
 }
 
 /**
@@ -49,28 +51,26 @@ export function reachEfforts(bay: Bay, animal: Animal, bound: Bound, when: When)
     .filter((it) => it !== undefined)
     .sort(compareReached);
   if (!first) return [];
-  return [first, ...rest.filter(({ minutes }) => minutes !== null)].map(
-    ({ gap, verdict, minutes }) =>
-      part(
-        animal,
-        gap.item,
-        {
-          attack: 'reach',
-          minutes,
-          reason: {
-            kind: 'reach',
-            opening: gap.clear,
-            used: reaches.opening.used,
-            strict: reaches.opening.strict,
-            verdict,
-            birds: when.birds,
-            distance,
-            length: reaches.length,
-          },
-        },
-        gap.attribute,
-      ),
-  );
+  const reasonOf = ({ gap, verdict, minutes }: Reached): Reason =>
+    (minutes === null ? undefined : gap.why) ?? {
+      kind: 'reach',
+      opening: gap.clear,
+      used: reaches.opening.used,
+      strict: reaches.opening.strict,
+      verdict,
+      birds: when.birds,
+      distance,
+      length: reaches.length,
+    };
+  return [first, ...rest.filter(({ minutes }) => minutes !== null)].map((it) => {
+    const { gap, minutes } = it;
+    return part(
+      animal,
+      gap.item,
+      { attack: 'reach', minutes, reason: reasonOf(it) },
+      gap.attribute,
+    );
+  });
 }
 
 /** A gap as far as an animal reaches through it. */
@@ -134,15 +134,19 @@ function openingGaps(opening: Opening, animal: Animal, bound: Bound, when: When)
   const bare: Gap = { item: opening.id, clear: doorway.short, opened: 0 };
   // Whoever walks in does not stay outside for a paw's length.
   const follows = walksThrough(animal, doorway);
-  if (standsOpen(opening, when.doors)) return follows ? [] : [bare];
+  if (standsOpen(opening, when.doors)) {
+    const why = { kind: 'stands-open', habit: opening.habit, doors: when.doors } as const;
+    return follows ? [] : [{ ...bare, why }];
+  }
   const there = coverOf(opening).filter((layer) => !isNone(layer));
   const cover = there.length > 0 ? [finestOf(there, bound, when.date)] : [];
   const round = { ...bare, attribute: 'opening.gap' } as const;
   if (isFixed(opening)) return cover.length > 0 ? cover : [round];
   const shut = [...cover, { ...round, clear: lengthAt(opening.gap, 'opening.gap', bound) }];
   if (follows || !opensByHand(opening)) return shut;
-  const { minutes, item, attribute } = openEffort(opening, animal, bound);
-  return minutes === null ? shut : [...shut, { ...bare, item, attribute, opened: minutes }];
+  const { minutes, item, attribute, reason } = openEffort(opening, animal, bound);
+  if (minutes === null) return shut;
+  return [...shut, { ...bare, item, attribute, opened: minutes, why: reason }];
 }
 
 /** Every layer must let it through: the finest decides. */

@@ -47,3 +47,23 @@ test('in the plan lining spares what is taken by day, moving the roost what is t
   expect(judged(moved)).toBeLessThan(judged([]) - 1e-6);
   expect(judged([...lined, ...moved])).toBeLessThan(0.001);
 });
+
+describe('a bird reached by the hole of a plug, too narrow for the body (common practice: what a paw can draw is clipped)', () => {
+  const piped = penPlace(['raccoon'], { roost: 50, pipe: { bore: 60, plugged: true } });
+  const [wall] = allBays(piped);
+  const kinds = (scenario: 'day-run' | 'left-open') =>
+    weakSpots(piped, wall?.bay ?? (undefined as never), whenOf(piped, scenario, june)).flatMap(
+      (weak) => proposalsFor(weak).map(({ mend: { kind } }) => `${weak.spot.kind} ${kind}`),
+    );
+
+  test('by day the plug is held by what a paw does not work', () => {
+    expect(kinds('day-run')).toEqual(
+      expect.arrayContaining(['latch clip-through-hasp', 'latch padlock']),
+    );
+    expect(kinds('day-run').join()).not.toContain('roost-away');
+  });
+
+  test('left out it is no door that springs could shut', () => {
+    expect(kinds('left-open').join()).not.toContain('spring-closer');
+  });
+});

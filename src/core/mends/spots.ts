@@ -1,5 +1,5 @@
 /** Spots: the places in a bay where one mend puts right everything that gives way there. */
-import type { PartEffort } from '../effort/reason';
+import type { PartEffort, Reason } from '../effort/reason';
 import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { findItem } from '../place/find';
 import type { Mend, Spot } from '../records/mend';
@@ -26,8 +26,12 @@ const kindByAttack: Readonly<Partial<Record<Attack, SpotKind>>> = {
   jump: 'top',
   fly: 'top',
   lift: 'frame',
-  open: 'latch',
-  wait: 'habit',
+};
+
+/** A bird may be reached through a door as well: it is the door that is seen to. */
+const kindByReason: Readonly<Partial<Record<Reason['kind'], SpotKind>>> = {
+  latches: 'latch',
+  'stands-open': 'habit',
 };
 
 /** The spot a part belongs to. Mesh is named by its band or its opening, a latch by its door: what a mend works on. */
@@ -37,7 +41,7 @@ export function spotOf(place: Place, part: PartEffort): Spot {
   // What reaches in at birds that are about is kept out by cover, at the gap that it reaches through.
   const isThrough = reason.kind === 'reach' && reason.birds === 'about';
   const kind =
-    (isThrough ? undefined : kindByAttack[part.attack]) ??
+    (isThrough ? undefined : (kindByReason[reason.kind] ?? kindByAttack[part.attack])) ??
     (part.attribute && attributes[part.attribute].spots[0]) ??
     'bare';
   if (kind === 'latch') {

@@ -1,4 +1,5 @@
 /** Doors that stand open: shut each night or by day, falling shut where a round is forgotten, or shutting themselves at dusk. */
+import { movesOf } from '../../place/opening-moves';
 import type { WeakSpot } from '../weak-spot';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
@@ -34,10 +35,12 @@ export const springCloser: CatalogueMend = {
   kind: 'spring-closer',
   term: 'lasting',
   spot: 'habit',
-  // A pop door that falls shut by day shuts birds out.
+  // A pop door that falls shut by day shuts birds out, and a plug is put in by hand.
   fits: (weak) =>
     opensBy(weak, 'round-forgotten') &&
-    weak.bay.openings.some((it) => it.id === weak.spot.item && it.kind !== 'pop-door'),
+    weak.bay.openings.some(
+      (it) => it.id === weak.spot.item && it.kind !== 'pop-door' && movesOf(it) !== 'lifts-off',
+    ),
   targets: () => [{ attribute: 'opening.letGo', value: { is: 'two-closers' } }],
   takes: () => [
     { material: 'closer', count: 2 },
