@@ -2,6 +2,7 @@ import { remediesFor } from '@/core/effort/remedies';
 import { samphireYard } from '../../demo/samphire-yard';
 import { tamarackBank } from '../../demo/tamarack-bank';
 import { bayEffort } from '@/core/effort/bay-effort';
+import { nightShut } from '@/core/effort/when';
 import { allBays, itemsOf } from '@/core/place/find';
 import { judge } from '@/core/score/judge';
 import { scenarios } from '@/core/score/scenario';
@@ -13,6 +14,7 @@ import { holdFigure } from './headline';
 import { itemName } from './item-words';
 import { lossWords } from './loss-words';
 import { entryWords } from './log-words';
+import { reasonWords } from './reason-words';
 import { stopWords } from './stop-words';
 
 const demos = [samphireYard, tamarackBank];
@@ -124,4 +126,24 @@ it('an entry of the log is said with where it was', () => {
       typeof entryWords
     >[1]),
   ).toBe('Camera: 1 night with none of them');
+});
+
+it('every reason is a sentence for every animal, with its article, whatever is unread', () => {
+  for (const { place } of demos) {
+    for (const id of animalIds) {
+      const said = allBays(place).flatMap(({ bay }) =>
+        (['best', 'worst'] as const).flatMap((bound) =>
+          (['at-roost', 'about'] as const).flatMap((birds) =>
+            bayEffort(bay, animals[id], bound, { ...nightShut, birds }).map((part) =>
+              reasonWords(place, part),
+            ),
+          ),
+        ),
+      );
+      expect(said.filter((it) => !sentence.test(it))).toEqual([]);
+      expect(said.filter((it) => /Infinity|\b[Aa] [aeiou]/.test(it) || unsaid.test(it))).toEqual(
+        [],
+      );
+    }
+  }
 });

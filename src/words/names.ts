@@ -56,6 +56,12 @@ export const animalNames: Readonly<Record<AnimalId, readonly [one: string, many:
   goanna: ['goanna', 'goannas'],
 };
 
+/** One of its kind, with its article. */
+export function anAnimal(id: AnimalId): string {
+  const [one] = animalNames[id];
+  return `${/^[aeiou]/.test(one) ? 'an' : 'a'} ${one}`;
+}
+
 export const fullAnimalNames: Readonly<Record<AnimalId, string>> = {
   'red-fox': 'Red fox',
   'european-badger': 'European badger',

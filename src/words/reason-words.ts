@@ -15,7 +15,7 @@ import type { Place } from '@/core/place/place';
 import { lengthWords } from './length-words';
 import type { EnoughAgainstClimbing } from '@/core/tables/climbing';
 import {
-  animalNames,
+  anAnimal,
   capital,
   conditionNames,
   fixingNames,
@@ -42,24 +42,23 @@ const doorsWords: Readonly<Record<Doors, string>> = {
 
 const latchVerdicts: Readonly<Record<LatchVerdict, (animal: string, motions: string) => string>> = {
   'unlatched-dropped': () => 'It drops open when let go, and nothing holds it up.',
-  'unlatched-pushed': (animal) => `Nothing holds it shut, and a ${animal} pushes.`,
-  'unlatched-nosed': (animal) =>
-    `Nothing holds it shut: a ${animal} noses or claws it open in time.`,
-  'unlatched-left-alone': (animal) => `No latch, but a ${animal} does not open it so.`,
+  'unlatched-pushed': (animal) => `Nothing holds it shut, and ${animal} pushes.`,
+  'unlatched-nosed': (animal) => `Nothing holds it shut: ${animal} noses or claws it open in time.`,
+  'unlatched-left-alone': (animal) => `No latch, but ${animal} does not open it so.`,
   'unlatched-moved': (animal, motions) =>
-    `Nothing holds it shut but one motion (${motions}): a ${animal} works that out.`,
-  'motion-unknown': (animal, motions) => `A ${animal} does not work ${motions}.`,
-  'too-stiff': (animal) => `Too stiff for a ${animal}.`,
+    `Nothing holds it shut but one motion (${motions}): ${animal} works that out.`,
+  'motion-unknown': (animal, motions) => `${capital(animal)} does not work ${motions}.`,
+  'too-stiff': (animal) => `Too stiff for ${animal}.`,
   'two-different-motions': (animal, motions) =>
-    `Two different motions (${motions}): a ${animal} works each, and is at it all night.`,
-  'one-motion': (animal, motions) => `One motion (${motions}): a ${animal} works that out.`,
+    `Two different motions (${motions}): ${animal} works each, and is at it all night.`,
+  'one-motion': (animal, motions) => `One motion (${motions}): ${animal} works that out.`,
   'same-motion-twice': (animal, motions) =>
-    `The same motion twice (${motions}): a ${animal} learns one after the other.`,
-  forced: (animal) => `A ${animal} tears it off, screws and all.`,
+    `The same motion twice (${motions}): ${animal} learns one after the other.`,
+  forced: (animal) => `${capital(animal)} tears it off, screws and all.`,
 };
 
 export function reasonWords(place: Place, part: PartEffort): string {
-  return reasonSentence(part.reason, animalNames[part.animal][0], place);
+  return reasonSentence(part.reason, anAnimal(part.animal), place);
 }
 
 function reasonSentence(reason: Reason, animal: string, place: Place): string {
@@ -68,7 +67,7 @@ function reasonSentence(reason: Reason, animal: string, place: Place): string {
     case 'opening':
       return openingSentence(reason, animal, place);
     case 'out-of-reach':
-      return `${lengthWords(reason.height, units)} up: out of a ${animal}’s reach.`;
+      return `${lengthWords(reason.height, units)} up: out of ${animal}’s reach.`;
     case 'stands-open':
       return reason.doors === 'as-habit'
         ? `${capital(habitWords[reason.habit])}.`
@@ -87,8 +86,8 @@ function reasonSentence(reason: Reason, animal: string, place: Place): string {
       return digSentence(reason, animal, place);
     case 'hinges':
       return reason.force.value > reason.gives.value
-        ? `Loose hinges: a ${animal} draws it off them.`
-        : `Loose hinges, but not for a ${animal}.`;
+        ? `Loose hinges: ${animal} draws it off them.`
+        : `Loose hinges, but not for ${animal}.`;
     case 'timber':
       return timberSentence(reason, animal);
     case 'latches':
@@ -104,13 +103,16 @@ function openingSentence(
   animal: string,
   { units }: Place,
 ): string {
-  const read = lengthWords(opening, units);
   const figure = lengthWords(used.value, units);
-  if (verdict === 'passes') return `${read} lets a ${animal} by: ${figure} shuts it out.`;
+  // A cover of which nobody knows what it is may be none.
+  if (!Number.isFinite(opening))
+    return `With no cover ${animal} is through: ${figure} shuts it out.`;
+  const read = lengthWords(opening, units);
+  if (verdict === 'passes') return `${read} lets ${animal} by: ${figure} shuts it out.`;
   if (verdict === 'squeezes') {
-    return `${read} is more than the ${figure} that shuts a ${animal} out, and less than the ${lengthWords(passes, units)} it is known to pass.`;
+    return `${read} is more than the ${figure} that shuts ${animal} out, and less than the ${lengthWords(passes, units)} it is known to pass.`;
   }
-  const under = `${read}; under the ${figure} that shuts a ${animal} out`;
+  const under = `${read}; under the ${figure} that shuts ${animal} out`;
   return verdict === 'stopped'
     ? `${under}.`
     : `${under}, but over the stricter figure of ${lengthWords(strict.value, units)}.`;
@@ -119,22 +121,22 @@ function openingSentence(
 function tearSentence({ how, mesh, condition, fixing }: TearReason, animal: string): string {
   const state = condition === 'sound' ? '' : `${conditionNames[condition][0]} `;
   const name = `${state}${meshNames[mesh][0]}`;
-  if (how === 'gnaws') return `A ${animal} gnaws through ${name}.`;
-  if (how === 'breaks') return `A ${animal} goes through ${name}.`;
+  if (how === 'gnaws') return `${capital(animal)} gnaws through ${name}.`;
+  if (how === 'breaks') return `${capital(animal)} goes through ${name}.`;
   const held = fixing ? fixingNames[fixing][0] : 'its fixings';
-  return `A ${animal} pulls it off: ${state}${held} do not hold against it.`;
+  return `${capital(animal)} pulls it off: ${state}${held} do not hold against it.`;
 }
 
 function timberSentence({ state, how }: TimberReason, animal: string): string {
   if (how === 'holds') {
     return state === 'sound'
       ? 'Sound timber along the ground.'
-      : `The timber along the ground is no longer sound, but a ${animal} makes nothing of it.`;
+      : `The timber along the ground is no longer sound, but ${animal} makes nothing of it.`;
   }
   const timber = state === 'soft' ? 'soft timber' : 'rotten timber';
   return how === 'gnaws'
-    ? `A ${animal} gnaws through ${timber} along the ground.`
-    : `A ${animal} goes through ${timber} along the ground.`;
+    ? `${capital(animal)} gnaws through ${timber} along the ground.`
+    : `${capital(animal)} goes through ${timber} along the ground.`;
 }
 
 function reachSentence(
@@ -144,9 +146,9 @@ function reachSentence(
 ): string {
   const gap = lengthWords(opening, units);
   if (verdict !== 'passes') {
-    return `${gap}: a ${animal} reaches in from ${lengthWords(used.value, units)}.`;
+    return `${gap}: ${animal} reaches in from ${lengthWords(used.value, units)}.`;
   }
-  return `${gap} lets a ${animal} reach ${lengthWords(length.value, units)} in, and birds come to ${lengthWords(distance, units)}.`;
+  return `${gap} lets ${animal} reach ${lengthWords(length.value, units)} in, and birds come to ${lengthWords(distance, units)}.`;
 }
 
 function overSentence(
@@ -154,13 +156,13 @@ function overSentence(
   animal: string,
   { units }: Place,
 ): string {
-  if (how === 'fly') return `Open above: a ${animal} flies in.`;
+  if (how === 'fly') return `Open above: ${animal} flies in.`;
   const edge = `${lengthWords(height, units)}${overhang > 0 ? ` with ${lengthWords(overhang, units)} overhang` : ''}`;
-  if (ratio >= 1) return `${capital(edge)}: enough against a ${animal}.`;
+  if (ratio >= 1) return `${capital(edge)}: enough against ${animal}.`;
   const able =
     how === 'jump'
-      ? `A ${animal} leaps ${lengthWords(leap.value, units)}; this is ${edge}.`
-      : `A ${animal} climbs over ${edge}.`;
+      ? `${capital(animal)} leaps ${lengthWords(leap.value, units)}; this is ${edge}.`
+      : `${capital(animal)} climbs over ${edge}.`;
   return enough
     ? `${able} ${overWords(enough, units)} would be enough.`
     : `${able} Only a roof is enough.`;
@@ -181,7 +183,7 @@ function liftSentence(
   animal: string,
   { units }: Place,
 ): string {
-  const edge = `${weight} kg: an edge takes ${Math.round(needs)} N, and a ${animal} has ${force.value} N.`;
+  const edge = `${weight} kg: an edge takes ${Math.round(needs)} N, and ${animal} has ${force.value} N.`;
   if (!pegsHoldFrom) return `${edge} Pegs cannot go in here.`;
   return `${edge} Pegs of ${lengthWords(pegs, units)}; ${lengthWords(pegsHoldFrom.value, units)} hold here.`;
 }
@@ -196,8 +198,8 @@ function digSentence(
   if (floor) return `${capital(meshNames[floor][unitIndex({ units })])} under the floor ends it.`;
   const need = skirtWords(enough.depth.value, enough.outward.value, units);
   return ratio >= 1
-    ? `Enough to keep a ${animal} from digging (${need}).`
-    : `A ${animal} is kept from digging by ${need}.${nights === 1 ? ' What takes all night is lost: the pen moves on.' : ''}`;
+    ? `Enough to keep ${animal} from digging (${need}).`
+    : `${capital(animal)} is kept from digging by ${need}.${nights === 1 ? ' What takes all night is lost: the pen moves on.' : ''}`;
 }
 
 /** What stands there, said once for all whom it stops or not; `undefined` where each reason says it itself. */
