@@ -120,7 +120,10 @@ export function latchReason(
   return { kind: 'latches', latches: fitted, motions, verdict: verdict() };
 }
 
-/** A door on hinges that nothing holds drops open if it is of that kind. Otherwise it is pushed open by whoever leans on doors, and nosed or clawed open in time by what is strong enough. */
+/**
+ * A door on hinges that nothing holds drops open if it is of that kind. Otherwise it is pushed open by whoever leans on doors, and nosed or
+ * clawed open in time by what is strong enough (assumption of ours).
+ */
 function withNoLatch({ dexterity, flies }: Animal, door: Door): LatchVerdict {
   if (movesOf(door) === 'drops-open') return 'unlatched-dropped';
   if (dexterity.pushes) return 'unlatched-pushed';

@@ -24,6 +24,17 @@ test('under the edge go ducks and hens as well, where it is high enough', () => 
   expect(outOf('ducks', { mesh: 'welded-13', gap: 60 })).toEqual([]);
 });
 
+test('by a hole, and through or round a gate that is shut, as by anything else', () => {
+  const fine: Pen = { mesh: 'welded-13' };
+  const gate = (more: NonNullable<Pen['door']>): Pen => ({ ...fine, door: more });
+  const latches = ['clip'] as const;
+  expect(outOf('grown', { ...fine, hole: 90 })).toEqual([]);
+  expect(outOf('grown', { ...fine, hole: 120 }).length).toBe(4);
+  expect(outOf('bantam', gate({ latches, cover: 'welded-50x100' }))).toEqual([]);
+  expect(outOf('bantam', gate({ latches, cover: 'none' }))).toEqual([['west', 800, false]]);
+  expect(outOf('bantam', gate({ latches, gap: 85 }))).toEqual([['west', 85, false]]);
+});
+
 test('what is unread is no way out yet, and none of it is part of the hold', () => {
   const place = { ...penPlace([], { mesh: 'welded-13', gap: 110 }), flock: birds('ducks') };
   const unread = {

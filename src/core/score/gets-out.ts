@@ -1,10 +1,11 @@
 /** Can the birds get out? The flock’s own kinds against each gap of the zone they are in by day. Said beside, never in the hold. */
 import { clearOpening, lengthAt } from '../effort/bound';
-import { standsOpen } from '../effort/doors';
-import { isBareBand, isNotThere } from '../effort/layers';
+import { doorwayOf, standsOpen } from '../effort/doors';
+import { isBareBand, isNone, isNotThere } from '../effort/layers';
 import { isOutermost } from '../place/find';
+import { coverOf, isFixed } from '../place/opening-cover';
 import { isWithin } from '../place/year-span';
-import type { Bay, Group, Place } from '../place/place';
+import type { Bay, Group, Layer, Opening, Place } from '../place/place';
 import { getsOutBy, outOnFoot } from '../tables/escaping';
 import { whereabouts } from './scenario';
 
@@ -38,8 +39,12 @@ function widest(bay: Bay, date: string | undefined): Omit<WayOut, 'group' | 'bay
     .filter((it) => low(it.up) && standsOpen(it, 'by-day'))
     .map(({ width, height }) => ({ clear: Math.min(width, height), isDoor: true }));
   const gaps = [
+    lengthAt(bay.largestHole, 'bay.largestHole', 'best'),
+    ...bay.openings
+      .filter((it) => low(it.up) && !standsOpen(it, 'by-day'))
+      .flatMap((it) => gapsOf(it, date)),
     ...(bay.ground ? [lengthAt(bay.ground.gap, 'ground.gap', 'best')] : []),
-    ...bay.bands.filter(({ from }) => low(from)).map((band) => clearOf(band, date)),
+    ...bay.bands.filter(({ from }) => low(from)).map((band) => clearOfBand(band, date)),
   ].map((clear) => ({ clear, isDoor: false }));
   return [...doors, ...gaps].reduce<Omit<WayOut, 'group' | 'bay'> | undefined>(
     (most, it) => (most && most.clear >= it.clear ? most : it),
@@ -47,12 +52,20 @@ function widest(bay: Bay, date: string | undefined): Omit<WayOut, 'group' | 'bay
   );
 }
 
+/** Round the edges and through the cover of an opening that is shut, or has nothing to shut it. */
+function gapsOf(opening: Opening, date: string | undefined): number[] {
+  const cover = coverOf(opening).filter((layer) => !isNone(layer));
+  const { short } = doorwayOf(opening);
+  const through = Math.min(short, clearOf(cover, date));
+  return isFixed(opening) ? [through] : [through, lengthAt(opening.gap, 'opening.gap', 'best')];
+}
+
+const clearOfBand = (band: Bay['bands'][number], date: string | undefined): number =>
+  isBareBand(band) ? band.to - band.from : clearOf(band.layers, date);
+
 /** Every layer must let the bird by: the finest decides. */
-function clearOf(band: Bay['bands'][number], date: string | undefined): number {
-  if (isBareBand(band)) return band.to - band.from;
+function clearOf(layers: readonly Layer[], date: string | undefined): number {
   return Math.min(
-    ...band.layers.map((layer) =>
-      isWithin(layer.on, date) ? clearOpening(layer, 'best') : Infinity,
-    ),
+    ...layers.map((layer) => (isWithin(layer.on, date) ? clearOpening(layer, 'best') : Infinity)),
   );
 }
