@@ -281,6 +281,7 @@ test('birds near a small door are reached through it: standing open, or got open
   });
   expect(reached({ habit: 'never' })).toBe(5);
   expect(reached({})).toBe(5);
+  expect(reached({ ...latched('padlock'), cover: [{ id: 'none', mesh: { is: 'none' } }] })).toBe(5);
   expect(reached(latched('slide-bolt'))).toBe(10);
   expect(reached(latched('padlock'))).toBeNull();
 });

@@ -139,10 +139,10 @@ function openingGaps(opening: Opening, animal: Animal, bound: Bound, when: When)
     return follows ? [] : [{ ...bare, why }];
   }
   const there = coverOf(opening).filter((layer) => !isNone(layer));
-  const cover = there.length > 0 ? [finestOf(there, bound, when.date)] : [];
   const round = { ...bare, attribute: 'opening.gap' } as const;
-  if (isFixed(opening)) return cover.length > 0 ? cover : [round];
-  const shut = [...cover, { ...round, clear: lengthAt(opening.gap, 'opening.gap', bound) }];
+  const cover = there.length > 0 ? finestOf(there, bound, when.date) : undefined;
+  if (isFixed(opening)) return [cover ?? round];
+  const shut = [cover ?? bare, { ...round, clear: lengthAt(opening.gap, 'opening.gap', bound) }];
   if (follows || !opensByHand(opening)) return shut;
   const { minutes, item, attribute, reason } = openEffort(opening, animal, bound);
   if (minutes === null) return shut;
