@@ -77,6 +77,25 @@ test('what cannot be is refused with a sentence, and nothing of it is kept', asy
   await expect(page.getByText(/from 0\.1 to 15/)).toBeVisible();
 });
 
+test('two fields filled while the first is still being kept: neither is lost @phone', async ({
+  page,
+}) => {
+  await describe(page);
+  // Held, so that the second is typed before the screen has heard of the first.
+  await page.evaluate(() => {
+    void navigator.locks.request(
+      'rookle-yard',
+      () => new Promise((free) => setTimeout(free, 1500)),
+    );
+  });
+  await fill(page, 'Joules', '2');
+  await fill(page, 'Draws, mA', '120');
+  await button(page, 'lithium (LiFePO₄)').click();
+  await expect(button(page, 'lithium (LiFePO₄)')).toHaveAttribute('aria-pressed', 'true');
+  const line = JSON.parse(await exportPlace(page)).place.fence.line;
+  expect(line.energizer).toMatchObject({ joules: 2, draws: 120, battery: { kind: 'lithium' } });
+});
+
 /** The line described and walked, the tester showing so many kV near the energizer and at the far end. */
 async function walkLine(page: Page, near: string, far: string): Promise<void> {
   await describe(page);

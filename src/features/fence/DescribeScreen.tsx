@@ -25,6 +25,7 @@ import { capital } from '@/words/names';
 import { fenceText, passNames, returnNames, shapeNames, wireNames } from '@/words/screens/fence';
 import { EnergizerPart } from './EnergizerPart';
 import { FirstStep } from './FirstStep';
+import type { ChangeLine } from './change-line';
 import { RodsPart } from './RodsPart';
 import { useFence } from './use-fence';
 
@@ -37,12 +38,14 @@ export function DescribeScreen({ yard }: { readonly yard: Yard }) {
   if (!at) return <FirstStep place={place} mends={yard.mends} edit={edit} />;
   const { view, fence } = at;
   const { line } = fence;
-  const change = (changed: Partial<FenceLine>) =>
-    edit.change('the-line', (it) =>
-      it.fence?.line
+  const changeLine: ChangeLine = (work) =>
+    edit.change('the-line', (it) => {
+      const changed = it.fence?.line && work(it.fence.line);
+      return it.fence?.line && changed
         ? { ...it, fence: { ...it.fence, line: { ...it.fence.line, ...changed } } }
-        : it,
-    );
+        : it;
+    });
+  const change = (changed: Partial<FenceLine>) => changeLine(() => changed);
   const { bays } = view.path;
   const fedAt = bays[view.path.feed]?.bay.id;
   const feedsAt = (bay: string) => indexOnLine(view.path, bay) >= 0 && change({ feedsAt: bay });
@@ -63,7 +66,7 @@ export function DescribeScreen({ yard }: { readonly yard: Yard }) {
       }
       left={
         <>
-          <EnergizerPart energizer={line.energizer} edit={edit} onChange={change} />
+          <EnergizerPart energizer={line.energizer} edit={edit} onChange={changeLine} />
           <Part title={fenceText.wireAndShape}>
             <Choice
               label={fenceText.wireIs}
@@ -104,7 +107,7 @@ export function DescribeScreen({ yard }: { readonly yard: Yard }) {
               onChange={feedsAt}
             />
           </Part>
-          <RodsPart place={place} rods={line.rods} onChange={change} />
+          <RodsPart place={place} rods={line.rods} onChange={changeLine} />
           {doors.length > 0 && (
             <Part title={fenceText.crossings}>
               <Txt tone="ink2">{fenceText.crossingsWhy}</Txt>

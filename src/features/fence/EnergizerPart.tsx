@@ -1,6 +1,6 @@
 /** What feeds the line, and what stands on its plate. */
 import { StyleSheet, View } from 'react-native';
-import type { Energizer, FenceLine } from '@/core/place/fence';
+import type { Energizer } from '@/core/place/fence';
 import { batteryKinds, feeds } from '@/core/tables/energizers';
 import { NumberField } from '@/features/edit/NumberField';
 import type { Edit } from '@/features/edit/use-edit';
@@ -8,11 +8,12 @@ import { Choice } from '@/ui/controls/Choice';
 import { Part } from '@/ui/controls/Part';
 import { space } from '@/ui/theme/tokens';
 import { batteryNames, feedNames, fenceText } from '@/words/screens/fence';
+import type { ChangeLine } from './change-line';
 
 interface Props {
   readonly energizer: Energizer;
   readonly edit: Edit;
-  readonly onChange: (changed: Partial<FenceLine>) => void;
+  readonly onChange: ChangeLine;
 }
 
 /** A small car battery, the usual one: set right by whoever reads its label, Ah. */
@@ -20,15 +21,18 @@ const usualCharge = 60;
 
 export function EnergizerPart({ energizer, edit, onChange }: Props) {
   const { feed, open, loaded, joules, draws, battery, panel } = energizer;
-  const set = (changed: Said) => {
-    const next = withSaid(energizer, changed);
-    // What stands on a plate can be told one after the other; together it has to be possible.
-    if (next.open !== undefined && next.loaded !== undefined && next.loaded >= next.open) {
-      edit.setTrouble(fenceText.moreOpenThanLoaded);
-      return;
-    }
-    edit.setTrouble(undefined);
-    onChange({ energizer: next });
+  const set = async (said: Said | ((now: Energizer) => Said)) => {
+    let isPossible = true;
+    await onChange((line) => {
+      const next = withSaid(
+        line.energizer,
+        typeof said === 'function' ? said(line.energizer) : said,
+      );
+      // What stands on a plate can be told one after the other; together it has to be possible.
+      isPossible = next.open === undefined || next.loaded === undefined || next.loaded < next.open;
+      return isPossible ? { energizer: next } : undefined;
+    });
+    if (!isPossible) edit.setTrouble(fenceText.moreOpenThanLoaded);
   };
   return (
     <Part title={fenceText.energizer}>
@@ -36,7 +40,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
         label={fenceText.whatFeedsIt}
         options={feeds.map((it) => [it, feedNames[it]] as const)}
         value={feed}
-        onChange={(it) => set({ feed: it })}
+        onChange={(it) => void set({ feed: it })}
       />
       <View style={styles.row}>
         <View style={styles.half}>
@@ -45,7 +49,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
             value={open}
             least={0.1}
             most={15}
-            onChange={(it) => set({ open: it })}
+            onChange={(it) => void set({ open: it })}
           />
         </View>
         <View style={styles.half}>
@@ -54,7 +58,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
             value={loaded}
             least={0.1}
             most={15}
-            onChange={(it) => set({ loaded: it })}
+            onChange={(it) => void set({ loaded: it })}
           />
         </View>
       </View>
@@ -65,7 +69,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
             value={joules}
             least={0.01}
             most={20}
-            onChange={(it) => set({ joules: it })}
+            onChange={(it) => void set({ joules: it })}
           />
         </View>
         {feed !== 'mains' && (
@@ -75,7 +79,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
               value={draws}
               least={0}
               most={5000}
-              onChange={(it) => set({ draws: it })}
+              onChange={(it) => void set({ draws: it })}
             />
           </View>
         )}
@@ -86,7 +90,11 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
             label={fenceText.batteryKind}
             options={batteryKinds.map((it) => [it, batteryNames[it]] as const)}
             value={battery?.kind}
-            onChange={(kind) => set({ battery: { kind, charge: battery?.charge ?? usualCharge } })}
+            onChange={(kind) =>
+              void set((now) => ({
+                battery: { kind, charge: now.battery?.charge ?? usualCharge },
+              }))
+            }
           />
           {battery && (
             <NumberField
@@ -95,7 +103,8 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
               least={0.1}
               most={1000}
               onChange={(charge) =>
-                charge !== undefined && set({ battery: { ...battery, charge } })
+                charge !== undefined &&
+                void set((now) => ({ battery: { ...(now.battery ?? battery), charge } }))
               }
             />
           )}
@@ -107,7 +116,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
           value={panel}
           least={0.1}
           most={1000}
-          onChange={(it) => set({ panel: it })}
+          onChange={(it) => void set({ panel: it })}
         />
       )}
     </Part>

@@ -1,5 +1,5 @@
 /** The earth rods: how many alike, how long, how thick, how far apart. */
-import type { EarthRods, FenceLine } from '@/core/place/fence';
+import type { EarthRods } from '@/core/place/fence';
 import { usualRods } from '@/core/place/fence';
 import type { Place } from '@/core/place/place';
 import { LengthField } from '@/features/edit/LengthField';
@@ -8,11 +8,12 @@ import { Button } from '@/ui/controls/Button';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { fenceText } from '@/words/screens/fence';
+import type { ChangeLine } from './change-line';
 
 interface Props {
   readonly place: Place;
   readonly rods: EarthRods | undefined;
-  readonly onChange: (changed: Partial<FenceLine>) => void;
+  readonly onChange: ChangeLine;
 }
 
 export function RodsPart({ place: { units }, rods, onChange }: Props) {
@@ -23,12 +24,13 @@ export function RodsPart({ place: { units }, rods, onChange }: Props) {
         <Button
           look="plain"
           label={fenceText.tellRods}
-          onPress={() => onChange({ rods: usualRods })}
+          onPress={() => void onChange(() => ({ rods: usualRods }))}
         />
       </Part>
     );
   }
-  const set = (changed: Partial<EarthRods>) => onChange({ rods: { ...rods, ...changed } });
+  const set = (changed: Partial<EarthRods>) =>
+    void onChange((line) => ({ rods: { ...(line.rods ?? usualRods), ...changed } }));
   return (
     <Part title={fenceText.rods}>
       <NumberField
