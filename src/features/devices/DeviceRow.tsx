@@ -23,7 +23,10 @@ interface Props {
 export function DeviceRow({ device, place, log, edit }: Props) {
   const { id, kind, name, at } = device;
   const set = (change: Partial<Device>) =>
-    void edit.change('a-device', (it) => withDevice(it, { ...device, ...change }));
+    void edit.change('a-device', (it) => {
+      const now = it.devices?.find((each) => each.id === id) ?? device;
+      return withDevice(it, { ...now, ...change });
+    });
   const heard = lastHeard(device, log);
   return (
     <View role="group" aria-label={name} style={styles.row}>

@@ -103,29 +103,34 @@ function StrandHoursPart({ place, edit }: Props) {
         label={routineText.theyAreOn}
         options={strandHours.map((it) => [it, strandHoursNames[it]] as const)}
         value={fence.on}
-        onChange={(on) => edit.change('strand-hours', (it) => ({ ...it, fence: { ...fence, on } }))}
+        onChange={(on) =>
+          edit.change('strand-hours', (it) => ({ ...it, fence: { ...(it.fence ?? fence), on } }))
+        }
       />
       <StringLinePart place={place} edit={edit} />
     </Part>
   );
 }
 
+/** Where it begins, until the keeper has said. */
+const unsaid: Position = { latitude: 52, longitude: 0 };
+
 function PositionPart({ place, edit }: Props) {
   const { position } = place.setting;
-  const set = (next: Position | undefined) =>
+  // Of the place as it then stands: of two fields filled quickly neither is lost.
+  const set = (changed: Partial<Position> | undefined) =>
     edit.change('position', (it) => {
-      const { position: _, ...setting } = it.setting;
-      return { ...it, setting: next ? { ...setting, position: next } : setting };
+      const { position: now = unsaid, ...setting } = it.setting;
+      return {
+        ...it,
+        setting: changed ? { ...setting, position: { ...now, ...changed } } : setting,
+      };
     });
   if (!position) {
     return (
       <Part title={routineText.whenItGetsDark}>
         <Txt tone="ink2">{routineText.forTheHourOfDusk}</Txt>
-        <Button
-          look="plain"
-          label={routineText.sayWhereItIs}
-          onPress={() => set({ latitude: 52, longitude: 0 })}
-        />
+        <Button look="plain" label={routineText.sayWhereItIs} onPress={() => set(unsaid)} />
       </Part>
     );
   }
@@ -144,7 +149,7 @@ function PositionPart({ place, edit }: Props) {
             value={position.latitude}
             least={-90}
             most={90}
-            onChange={(latitude) => latitude !== undefined && set({ ...position, latitude })}
+            onChange={(latitude) => latitude !== undefined && set({ latitude })}
           />
         </View>
         <View style={styles.half}>
@@ -153,7 +158,7 @@ function PositionPart({ place, edit }: Props) {
             value={position.longitude}
             least={-180}
             most={180}
-            onChange={(longitude) => longitude !== undefined && set({ ...position, longitude })}
+            onChange={(longitude) => longitude !== undefined && set({ longitude })}
           />
         </View>
       </View>
