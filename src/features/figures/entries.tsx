@@ -249,7 +249,7 @@ export const entries: readonly Entry[] = [
   },
   {
     id: 'unlatched',
-    kind: 'ground',
+    kind: 'latches',
     name: figuresText.aDoorWithoutALatch,
     words: figuresText.doorSlideFlapLidMoveLift,
     figures: () => (
@@ -275,7 +275,7 @@ export const entries: readonly Entry[] = [
   },
   {
     id: 'loose-hinges',
-    kind: 'ground',
+    kind: 'latches',
     name: figuresText.looseHinges,
     words: figuresText.hingesScrewsTurnSagGive,
     figures: () => <FigureLine name={figuresText.tornOffAbove} figure={looseHinge} />,
