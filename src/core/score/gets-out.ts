@@ -1,4 +1,5 @@
 /** Can the birds get out? The flock’s own kinds against each gap of the zone they are in by day. Said beside, never in the hold. */
+import { coverFrom } from '../effort/access';
 import { clearOpening, lengthAt } from '../effort/bound';
 import { doorwayOf, standsOpen } from '../effort/doors';
 import { isBareBand, isNone, isNotThere } from '../effort/layers';
@@ -37,9 +38,9 @@ function widest(bay: Bay, date: string | undefined): Omit<WayOut, 'group' | 'bay
   const low = (up: number): boolean => up - (bay.base ?? 0) < outOnFoot.value;
   const doors = bay.openings
     .filter((it) => low(it.up) && standsOpen(it, 'by-day'))
-    .map(({ width, height }) => ({ clear: Math.min(width, height), isDoor: true }));
+    .map((it) => ({ clear: doorwayOf(it).short, isDoor: true }));
   const gaps = [
-    lengthAt(bay.largestHole, 'bay.largestHole', 'best'),
+    ...(low(coverFrom(bay)) ? [lengthAt(bay.largestHole, 'bay.largestHole', 'best')] : []),
     ...bay.openings
       .filter((it) => low(it.up) && !standsOpen(it, 'by-day'))
       .flatMap((it) => gapsOf(it, date)),
