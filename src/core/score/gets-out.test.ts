@@ -31,8 +31,6 @@ test('by a hole, and through or round a gate that is shut, as by anything else',
   expect(outOf('grown', { ...fine, hole: 90 })).toEqual([]);
   expect(outOf('grown', { ...fine, hole: 120 }).length).toBe(4);
   expect(outOf('bantam', gate({ latches, cover: 'welded-50x100' }))).toEqual([]);
-  const overhead = penPlace([], { ...fine, roofHole: 120 });
-  expect(waysOut({ ...overhead, flock: birds('grown') })).toEqual([]);
   expect(outOf('bantam', gate({ latches, cover: 'none' }))).toEqual([['west', 800, false]]);
   expect(outOf('bantam', gate({ latches, gap: 85 }))).toEqual([['west', 85, false]]);
 });

@@ -1,5 +1,4 @@
 /** Can the birds get out? The flock’s own kinds against each gap of the zone they are in by day. Said beside, never in the hold. */
-import { coverFrom } from '../effort/access';
 import { clearOpening, lengthAt } from '../effort/bound';
 import { doorwayOf, standsOpen } from '../effort/doors';
 import { isBareBand, isNone, isNotThere } from '../effort/layers';
@@ -40,7 +39,7 @@ function widest(bay: Bay, date: string | undefined): Omit<WayOut, 'group' | 'bay
     .filter((it) => low(it.up) && standsOpen(it, 'by-day'))
     .map((it) => ({ clear: doorwayOf(it).short, isDoor: true }));
   const gaps = [
-    ...(low(coverFrom(bay)) ? [lengthAt(bay.largestHole, 'bay.largestHole', 'best')] : []),
+    lengthAt(bay.largestHole, 'bay.largestHole', 'best'),
     ...bay.openings
       .filter((it) => low(it.up) && !standsOpen(it, 'by-day'))
       .flatMap((it) => gapsOf(it, date)),
