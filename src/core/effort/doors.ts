@@ -1,6 +1,9 @@
 /** How openings stand: fixed, swinging, open by habit, by day or because the round was forgotten. */
 import { isFixed } from '../place/opening-cover';
 import type { ByDay, Opening, OpeningKind } from '../place/place';
+import { fittedLatchIds } from '../place/bay';
+import { members } from '../place/possible';
+import { catching } from '../tables/latches';
 import { apertureOf, type Aperture } from './pass';
 import type { Doors } from './when';
 
@@ -28,14 +31,27 @@ function byDayOf({ byDay, kind }: Opening): ByDay {
   return byDay ?? (kind === 'pop-door' ? 'open' : 'shut');
 }
 
-/** Whether somebody shuts it in the evening round: it stood open by day, or its plug is put back in. */
+/** Whether somebody shuts it in the evening round: it stood open by day, or its plug is put back in (unless it stays in by day). */
 export function isOfTheRound(opening: Opening): boolean {
-  return opening.kind === 'pass-through' || byDayOf(opening) !== 'shut';
+  return opening.kind === 'pass-through' ? opening.byDay !== 'shut' : byDayOf(opening) !== 'shut';
 }
 
 /** Whether a forgotten round leaves it shut. A spring or cord that has none beside it is judged as gone. */
 export function shutsItself({ letGo }: Pick<Opening, 'letGo'>): boolean {
   return letGo === 'falls-shut' || letGo === 'two-closers';
+}
+
+/** Whether it has fallen shut by itself, so that nobody has fastened what does not catch. */
+export function isUnfastened(opening: Opening, doors: Doors): boolean {
+  return doors === 'round-forgotten' && isOfTheRound(opening) && shutsItself(opening);
+}
+
+/** Whether a forgotten round leaves it otherwise than it should be: open, or fallen shut with a latch that may be one somebody fastens. */
+export function isLeftByRound(opening: Opening): boolean {
+  if (!shutsItself(opening)) return true;
+  return opening.latches.some(({ kind }) =>
+    members(kind, fittedLatchIds).some((it) => it !== 'none' && !catching.includes(it)),
+  );
 }
 
 /** Whether it stands open, doors being as they are. */

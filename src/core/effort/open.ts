@@ -3,12 +3,20 @@ import { members } from '../place/possible';
 import type { FittedLatch, Opening } from '../place/place';
 import { movesOf } from '../place/opening-moves';
 import type { Animal } from '../tables/animals';
-import { latches, latchIds, slideForce, swingForce, type LatchId } from '../tables/latches';
+import {
+  catching,
+  latches,
+  latchIds,
+  slideForce,
+  swingForce,
+  type LatchId,
+} from '../tables/latches';
 import type { Motion } from '../tables/motions';
 import type { Bound } from './bound';
 import type { LatchReason, LatchVerdict, PartEffort } from './reason';
-import { shutsItself } from './doors';
+import { isUnfastened, shutsItself } from './doors';
 import { compareLevels, minutesOf, type EffortLevel } from './effort-level';
+import type { Doors } from './when';
 
 /**
  * One motion is worked in minutes by clever paws. Two different motions take the whole night (common practice says that they
@@ -55,12 +63,26 @@ interface LatchMotionAsked {
   readonly force: number;
 }
 
-/** Effort of opening; among the latches that may be fitted the kindest or the unkindest set, as `bound` says. */
-export function openEffort(opening: Opening, animal: Animal, bound: Bound): PartEffort {
+/**
+ * Effort of opening; among the latches that may be fitted the kindest or the unkindest set, as `bound` says. One that fell shut by itself in a
+ * forgotten round is held by what catches by itself.
+ */
+export function openEffort(
+  opening: Opening,
+  animal: Animal,
+  bound: Bound,
+  doors: Doors = 'as-habit',
+): PartEffort {
   const unlatched = levelOfVerdict[latchReason([], animal, opening).verdict];
-  const judged = combinations(opening.latches).map((fitted) =>
-    latchReason(fitted, animal, opening),
-  );
+  const isOff = isUnfastened(opening, doors)
+    ? (id: LatchId) => !catching.includes(id)
+    : () => false;
+  const judged = combinations(opening.latches).map((fitted) => {
+    const off = fitted.filter(isOff);
+    const on = off.length > 0 ? fitted.filter((id) => !isOff(id)) : fitted;
+    const reason = latchReason(on, animal, opening);
+    return off.length > 0 ? { ...reason, unfastened: off } : reason;
+  });
   const [first, ...rest] = judged.map((reason) => ({
     reason,
     // A latch is never worse than none: whoever draws the bolt has the slide still to lift.

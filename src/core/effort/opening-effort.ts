@@ -40,7 +40,7 @@ export function openingEffort(
     // Nothing that flies pulls at a door.
     ...(animal.flies ? [] : [roundEdges(opening, 'opening.gapPulled', animal, bound)]),
     ...(opensByHand(opening)
-      ? [thenThrough(openEffort(opening, animal, bound), opening, animal)]
+      ? [thenThrough(openEffort(opening, animal, bound, when.doors), opening, animal)]
       : []),
     ...(offHinges ? [thenThrough(offHinges, opening, animal)] : []),
     throughCover(opening, bay, { animal, bound, date: when.date }),

@@ -144,7 +144,7 @@ function openingGaps(opening: Opening, animal: Animal, bound: Bound, when: When)
   if (isFixed(opening)) return [cover ?? round];
   const shut = [cover ?? bare, { ...round, clear: lengthAt(opening.gap, 'opening.gap', bound) }];
   if (follows || !opensByHand(opening)) return shut;
-  const { minutes, item, attribute, reason } = openEffort(opening, animal, bound);
+  const { minutes, item, attribute, reason } = openEffort(opening, animal, bound, when.doors);
   if (minutes === null) return shut;
   return [...shut, { ...bare, item, attribute, opened: minutes, why: reason }];
 }

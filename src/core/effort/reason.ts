@@ -130,6 +130,8 @@ export interface LatchReason {
   readonly latches: readonly LatchId[];
   readonly motions: readonly Motion[];
   readonly verdict: LatchVerdict;
+  /** Latches that nobody fastened: the door fell shut by itself. */
+  readonly unfastened?: readonly LatchId[];
 }
 
 /** A door on loose hinges, and what draws it off them; N. */
@@ -154,6 +156,10 @@ export type Reason =
   | { readonly kind: 'stands-open'; readonly habit: Habit; readonly doors: Doors }
   /** No cover at all here: a strand standing free, or a stretch of wall left bare. */
   | { readonly kind: 'no-cover' };
+
+/** Whether it is a door that has fallen shut, with latches on it that nobody fastened. */
+export const isFallenShut = (reason: Reason): reason is LatchReason & Required<LatchReason> =>
+  reason.kind === 'latches' && reason.unfastened !== undefined;
 
 /** What an animal makes of a door's latches together. */
 export type LatchVerdict =

@@ -4,7 +4,7 @@ import { animals, type Animal } from '../tables/animals';
 import type { EnoughAgainstClimbing } from '../tables/climbing';
 import type { Figure } from '../tables/figure';
 import { fixingClass, fixings, type Fixing } from '../tables/fixings';
-import { latchIds, type LatchId } from '../tables/latches';
+import { catching, latchIds, type LatchId } from '../tables/latches';
 import { meshes, meshIds, type MeshId } from '../tables/meshes';
 import { latchReason } from './open';
 import type { PartEffort, Reason } from './reason';
@@ -74,7 +74,8 @@ function stopsOf(reason: Reason, { animal }: PartEffort): Remedy[] {
         ...(reason.pegsHoldFrom ? [{ kind: 'pegs', atLeast: reason.pegsHoldFrom } as const] : []),
       ];
     case 'latches': {
-      const add = latchIds.filter((id) => latchHolds([...reason.latches, id], it));
+      const fits = reason.unfastened ? catching : latchIds;
+      const add = fits.filter((id) => latchHolds([...reason.latches, id], it));
       return add.length > 0 ? [{ kind: 'latch', add }] : [];
     }
     case 'hinges':

@@ -51,6 +51,8 @@ export function addToPlace(place: Place, mend: Mend): Place {
   if ('roof' in adds) return addRoof(place, mend, id);
   if ('strands' in adds) return addStrands(place, mend);
   if ('line' in adds) return withFirstLine(place, mend);
+  // Closers bring a latch only where the door has none that catches.
+  if (!mend.targets.some(({ item }) => item === id)) return place;
   const latch: FittedLatch = { id, kind: { is: 'none' } };
   return changeSpot(
     place,

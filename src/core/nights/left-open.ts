@@ -1,36 +1,43 @@
 /** A place in which a forgotten round leaves just these doors open: for judging any one of the cases of a night. */
 import { isOfTheRound, shutsItself } from '../effort/doors';
+import type { RoundCase } from './round-cases';
 import { memoized } from '../memo';
 import type { Face, Opening, Place } from '../place/place';
 
 const kept = memoized((_: Place) => new Map<string, Place>());
 const keptFaces = memoized((_: Face) => new Map<string, Face>());
 
+/** Doors left open, and of them those that somebody saw open. */
+type Left = Pick<RoundCase, 'open' | 'seen'>;
+
 /** The same place for the same doors; what no door changes of stays the same object. */
-export function withLeftOpen(place: Place, open: ReadonlySet<string>): Place {
-  const key = [...open].sort().join(' ');
+export function withLeftOpen(place: Place, left: Left): Place {
+  const key = keyOf([...left.open].sort(), left);
   const known = kept(place).get(key);
   if (known) return known;
-  const made = { ...place, faces: place.faces.map((face) => faceWith(face, open)) };
+  const made = { ...place, faces: place.faces.map((face) => faceWith(face, left)) };
   kept(place).set(key, made);
   return made;
 }
 
-function faceWith(face: Face, open: ReadonlySet<string>): Face {
+const keyOf = (open: readonly string[], { seen }: Left): string =>
+  `${open.join(' ')}\n${open.filter((id) => seen?.has(id)).join(' ')}`;
+
+function faceWith(face: Face, left: Left): Face {
   const doors = face.bays.flatMap(({ openings }) => openings);
-  const changed = doors.filter((door) => withOne(door, open) !== door);
+  const changed = doors.filter((door) => withOne(door, left) !== door);
   if (changed.length === 0) return face;
-  const key = doors
-    .filter(({ id }) => open.has(id))
-    .map(({ id }) => id)
-    .join(' ');
+  const key = keyOf(
+    doors.map(({ id }) => id).filter((id) => left.open.has(id)),
+    left,
+  );
   const known = keptFaces(face).get(key);
   if (known) return known;
   const made = {
     ...face,
     bays: face.bays.map((bay) =>
       bay.openings.some((door) => changed.includes(door))
-        ? { ...bay, openings: bay.openings.map((door) => withOne(door, open)) }
+        ? { ...bay, openings: bay.openings.map((door) => withOne(door, left)) }
         : bay,
     ),
   };
@@ -38,10 +45,11 @@ function faceWith(face: Face, open: ReadonlySet<string>): Face {
   return made;
 }
 
-function withOne(door: Opening, open: ReadonlySet<string>): Opening {
+function withOne(door: Opening, { open, seen }: Left): Opening {
   if (door.habit !== 'every-night') return door;
-  if (!open.has(door.id)) return isOfTheRound(door) ? { ...door, letGo: 'falls-shut' } : door;
-  if (isOfTheRound(door) && !shutsItself(door)) return door;
+  if (!open.has(door.id)) return isOfTheRound(door) ? { ...door, byDay: 'shut' } : door;
+  // What falls shut by itself has done so, unless it was seen open.
+  if (isOfTheRound(door) && !(shutsItself(door) && seen?.has(door.id))) return door;
   const { letGo: _, ...others } = door;
   // One that stands shut by day and was left open all the same.
   return isOfTheRound(door) ? others : { ...others, byDay: 'open' };

@@ -12,8 +12,10 @@ import { someLeft } from './some-left';
 
 /** One way the round may have gone. */
 export interface RoundCase {
-  /** Openings left open that the round should have shut. */
+  /** Openings left open that the round should have shut, or fallen shut by themselves that it should have fastened. */
   readonly open: ReadonlySet<string>;
+  /** Of them those that were seen open: none has fallen shut. */
+  readonly seen?: ReadonlySet<string>;
   readonly chance: number;
 }
 
@@ -137,5 +139,7 @@ export function roundOn(place: Place, log: readonly LogEntry[], date: string): R
     ];
   });
   const open = [...said].filter(([, was]) => was !== 'shut').map(([id]) => id);
-  return casesOf([...missables, open.length > 0 ? [{ doors: open, chance: 1 }] : []]);
+  if (open.length === 0) return casesOf(missables);
+  const round = casesOf([...missables, [{ doors: open, chance: 1 }]]);
+  return { ...round, cases: round.cases.map((it) => ({ ...it, seen: new Set(open) })) };
 }

@@ -1,5 +1,5 @@
 /** Who or what shuts the doors of an evening: one person for all that is shut by hand or cord, and every door that shuts by itself. */
-import { isOfTheRound, shutsItself } from '../effort/doors';
+import { isLeftByRound, isOfTheRound } from '../effort/doors';
 import { allBays } from '../place/find';
 import type { Opening, Place } from '../place/place';
 import { memoized } from '../memo';
@@ -24,9 +24,9 @@ export const doorsOfRound = memoized((place: Place): readonly Opening[] =>
     ),
 );
 
-/** The person first, where there is anything to shut by hand. What falls shut by itself is missed by nobody. */
+/** The person first, where there is anything to shut by hand. What falls shut and catches by itself is missed by nobody. */
 export const shuttersOf = memoized((place: Place): readonly Shutter[] => {
-  const doors = doorsOfRound(place).filter((door) => !shutsItself(door));
+  const doors = doorsOfRound(place).filter(isLeftByRound);
   const byHand = doors.filter(({ shutBy }) => shutBy !== 'light');
   return [
     ...(byHand.length > 0 ? [{ id: personId, kind: 'person' as const, doors: byHand }] : []),

@@ -48,6 +48,12 @@ const doors: readonly OldAnswer[] = [
     ['red-fox', 'in', 'left-open'],
   ),
   answer('two-closers', 'the second is no spare for the first', ['red-fox', 'shut', 'left-open']),
+  answer(
+    'fallen-shut',
+    'a gate that falls shut after a forgotten round is padlocked as well',
+    ['red-fox', 'shut'],
+    ['red-fox', 'in', 'left-open'],
+  ),
   answer('loose-hinges', 'hinges are nothing', ['domestic-dog', 'in'], ['stoat', 'shut']),
   answer(
     'unlatched-door',

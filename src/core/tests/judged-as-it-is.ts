@@ -82,14 +82,23 @@ const doors: readonly Prescription[] = [
   }),
   check('red-fox', 'left open: two closers have it shut, one alone is counted as gone', {
     built: [
-      { scenario: 'left-open', door: { latches: ['padlock'], letGo: 'two-closers' } },
-      { scenario: 'left-open', door: { latches: ['padlock'], letGo: 'falls-shut' } },
+      { scenario: 'left-open', door: { latches: ['lever'], letGo: 'two-closers' } },
+      { scenario: 'left-open', door: { latches: ['two-motion'], letGo: 'falls-shut' } },
     ],
     broken: [
-      { scenario: 'left-open', door: { latches: ['padlock'], letGo: 'one-closer' } },
-      { scenario: 'left-open', door: { latches: ['padlock'], letGo: 'stays' } },
+      { scenario: 'left-open', door: { latches: ['lever'], letGo: 'one-closer' } },
+      { scenario: 'left-open', door: { latches: ['lever'], letGo: 'stays' } },
     ],
   }),
+  ...(['padlock', 'clip', 'slide-bolt', 'hook-and-eye'] as const).map((latch) =>
+    check('red-fox', `left open: a door that has fallen shut has no ${latch} on`, {
+      built: [
+        { door: { latches: [latch], letGo: 'two-closers' } },
+        { scenario: 'left-open', door: { latches: [latch, 'lever'], letGo: 'two-closers' } },
+      ],
+      broken: [{ scenario: 'left-open', door: { latches: [latch], letGo: 'two-closers' } }],
+    }),
+  ),
 
   ...(['slides-up', 'slides-sideways', 'drops-open', 'lifts-off'] as const).map((moves) =>
     check('raccoon', `a door that ${moves} without a latch is one motion to it; a clip stops it`, {

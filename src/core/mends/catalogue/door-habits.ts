@@ -1,5 +1,9 @@
 /** Doors that stand open: shut each night or by day, falling shut where a round is forgotten, or shutting themselves at dusk. */
+import { fittedLatchIds } from '../../place/bay';
 import { movesOf } from '../../place/opening-moves';
+import { members } from '../../place/possible';
+import { addedItem } from '../../records/added-id';
+import { catching } from '../../tables/latches';
 import type { WeakSpot } from '../weak-spot';
 import { workTime, type CatalogueMend } from './catalogue-mend';
 
@@ -30,7 +34,15 @@ export const shutByDay: CatalogueMend = {
   cautions: ['air', 'keeper-shut-in'],
 };
 
-/** Two springs that pull a door to; one is spare for the other. */
+/** Whether a latch on it surely catches by itself. */
+const catches = ({ bay, spot }: WeakSpot): boolean =>
+  (bay.openings.find(({ id }) => id === spot.item)?.latches ?? []).some(({ kind }) =>
+    members(kind, fittedLatchIds).every((it) => it !== 'none' && catching.includes(it)),
+  );
+
+const closerLatch = 'two-motion';
+
+/** Two springs that pull a door to, one spare for the other, and a latch that catches by itself where there is none: shut is not yet fastened. */
 export const springCloser: CatalogueMend = {
   kind: 'spring-closer',
   term: 'lasting',
@@ -41,12 +53,25 @@ export const springCloser: CatalogueMend = {
     weak.bay.openings.some(
       (it) => it.id === weak.spot.item && it.kind !== 'pop-door' && movesOf(it) !== 'lifts-off',
     ),
-  targets: () => [{ attribute: 'opening.letGo', value: { is: 'two-closers' } }],
-  takes: () => [
+  adds: { latch: closerLatch },
+  targets: (weak) => [
+    { attribute: 'opening.letGo', value: { is: 'two-closers' } },
+    ...(catches(weak)
+      ? []
+      : [
+          {
+            item: addedItem(weak.spot, 'spring-closer'),
+            attribute: 'latch.kind' as const,
+            value: { is: closerLatch },
+          },
+        ]),
+  ],
+  takes: (weak) => [
     { material: 'closer', count: 2 },
     { material: 'screws', count: 12 },
+    ...(catches(weak) ? [] : [{ material: closerLatch, count: 1 } as const]),
   ],
-  time: () => workTime(45),
+  time: (weak) => workTime(catches(weak) ? 45 : 60),
   cautions: ['keeper-shut-in'],
 };
 
@@ -60,7 +85,15 @@ export const lightDoor: CatalogueMend = {
     weak.bay.openings.some(
       (it) => it.id === weak.spot.item && it.kind === 'pop-door' && it.shutBy !== 'light',
     ),
-  targets: () => [{ attribute: 'opening.shutBy', value: { is: 'light' } }],
+  // What a hand fastens at night a drive does not undo in the morning: it comes off.
+  targets: ({ bay, spot }) => [
+    { attribute: 'opening.shutBy', value: { is: 'light' } },
+    ...(bay.openings.find(({ id }) => id === spot.item)?.latches ?? []).map(({ id }) => ({
+      item: id,
+      attribute: 'latch.kind' as const,
+      value: { is: 'none' },
+    })),
+  ],
   takes: () => [
     { material: 'door-drive', count: 1 },
     { material: 'screws', count: 8 },

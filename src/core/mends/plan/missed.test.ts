@@ -59,6 +59,11 @@ const places: readonly (readonly [string, Place, Evening[]])[] = [
   ],
   ['a pop door that nobody shuts', withDoors({ 'pop-door': { habit: 'never' } }), []],
   [
+    'a gate that falls shut with nobody to fasten it',
+    withDoors({ gate: { byDay: 'open', letGo: 'two-closers' } }),
+    evenings({}, [20, both('shut', 'shut')], [2, both('open', 'shut')]),
+  ],
+  [
     'a gate that stands open day and night beside a round that is often missed',
     withDoors({ gate: { byDay: 'open', habit: 'cold-or-storms' } }),
     evenings({}, [10, { 'pop-door': 'shut' }], [5, { 'pop-door': 'open' }]),
@@ -91,3 +96,42 @@ test.each(places)(
     }
   },
 );
+
+describe('what holds a door that nobody has fastened', () => {
+  const gate = { byDay: 'open' } as const;
+  const clip = [{ id: 'l', kind: { is: 'clip' } }] as const;
+  const lever = [{ id: 'l', kind: { is: 'lever' } }] as const;
+  const at = (doors: Readonly<Record<string, Partial<Opening>>>, kind: string) =>
+    buildProblem(withDoors(doors), { log: [], year: 2026 }).candidates.find(
+      ({ mend }) => mend.kind === kind,
+    );
+
+  test('two closers bring a latch that catches where the gate has none; where it has one they do not', () => {
+    const bare = at({ gate: { ...gate, latches: clip } }, 'spring-closer');
+    const has = at({ gate: { ...gate, latches: lever } }, 'spring-closer');
+    expect(bare?.mend.targets).toContainEqual(
+      expect.objectContaining({ attribute: 'latch.kind', value: { is: 'two-motion' } }),
+    );
+    expect(has?.mend.targets.map(({ attribute }) => attribute)).toEqual(['opening.letGo']);
+    expect(bare?.cents).toBeGreaterThan(has?.cents ?? Infinity);
+  });
+
+  test('on one that falls shut already a latch that catches is offered, and none that a hand fastens', () => {
+    const fallen = { gate: { ...gate, letGo: 'two-closers', latches: clip } } as const;
+    expect(at(fallen, 'two-motion-latch')).toBeDefined();
+    expect(at(fallen, 'clip-through-hasp')).toBeUndefined();
+    expect(at(fallen, 'padlock')).toBeUndefined();
+  });
+
+  test('a drive takes off what a hand fastens, and no such latch is bought beside it', () => {
+    const drive = at({ 'pop-door': { latches: clip } }, 'light-door');
+    expect(drive?.mend.targets).toContainEqual({
+      item: 'l',
+      attribute: 'latch.kind',
+      value: { is: 'none' },
+    });
+    const bare = { 'pop-door': { latches: [], moves: 'swings' } } as const;
+    const latch = at(bare, 'clip-through-hasp');
+    expect(latch?.excludes).toContain(at(bare, 'light-door')?.id);
+  });
+});

@@ -58,12 +58,12 @@ export function bayMissed(bay: Bay, missed: ReadonlySet<string>): Bay {
   return {
     ...bay,
     openings: bay.openings.map((door) =>
-      isShut(door, missed) ? { ...door, letGo: 'falls-shut' } : door,
+      isShut(door, missed) ? { ...door, byDay: 'shut' } : door,
     ),
   };
 }
 
-/** Of the round, and not missed: it stands as one that falls shut. */
+/** Of the round, and not missed: it stands as one that is shut by day. */
 function isShut(door: Opening, missed: ReadonlySet<string>): boolean {
   if (door.habit !== 'every-night' || !isOfTheRound(door)) return false;
   const { id } = door;
