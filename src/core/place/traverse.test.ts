@@ -130,7 +130,7 @@ test('property: the lap is as long as the outline of the zones joined', () => {
         if (!run || !house) throw new Error('no zones');
         const joined = BooleanOperations.unify(run, house);
         // Shared lengths are rounded where a corner falls beside another: a few millimetres.
-        expect(Math.abs(lapOf(place).length - lengthRound(joined))).toBeLessThan(10);
+        expect(Math.abs(lapOf(place).length - lengthRound(joined))).toBeLessThan(1);
       },
     ),
     { numRuns: 60 },

@@ -206,7 +206,7 @@ test('same input, same answer', () => {
   );
 });
 
-const isOpen = ({ known, attribute }: Question): boolean =>
+const isOpen = ({ known, attribute }: Reading): boolean =>
   // An unmeasured clear opening is its mesh's own (the tables'), so that reading the mesh completes it.
   attribute !== 'layer.clear' && !isKnown(known);
 
@@ -219,7 +219,7 @@ function completed(partly: Place): fc.Arbitrary<{ partly: Place; whole: Place }>
 
 /** Reads what is open, and what is asked only because of what was read, until nothing is. */
 function completeWith(place: Place, shares: readonly number[]): Place {
-  const open = questionsOf(place).filter(isOpen);
+  const open = [...questionsOf(place), ...nearOf(place)].filter(isOpen);
   if (open.length === 0) return place;
   const read = open.reduce(
     (it, question, index) => readOne(it, question, shares[index % shares.length] ?? 0),
@@ -228,7 +228,14 @@ function completeWith(place: Place, shares: readonly number[]): Place {
   return completeWith(read, shares);
 }
 
-function readOne(place: Place, { item, attribute, known }: Question, share: number): Place {
+/** What is read beside the energizer, where anything was: no lap asks it anew, and it has its say in what the line carries. */
+function nearOf({ fence }: Place): Reading[] {
+  return fence?.near ? [{ item: fence.id, attribute: 'check.voltsNear', known: fence.near }] : [];
+}
+
+type Reading = Pick<Question, 'item' | 'attribute' | 'known'>;
+
+function readOne(place: Place, { item, attribute, known }: Reading, share: number): Place {
   if (attributes[attribute].of !== 'fence' && !findItem(place, item)) return place;
   const value = memberOf(attribute, known, share);
   const most = mostOnLine(place, item, attribute);

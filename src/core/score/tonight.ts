@@ -54,9 +54,9 @@ export function nightsLeftOpen(leftOpen: Judgement): NightCase[] {
 }
 
 /** `leftOpen` itself, where the whole round is forgotten. */
-function judgedOpen(leftOpen: Judgement, { open }: RoundCase): Judgement {
+function judgedOpen(leftOpen: Judgement, left: RoundCase): Judgement {
   const { known } = leftOpen;
-  const place = withLeftOpen(known.found.place, open);
+  const place = withLeftOpen(known.found.place, left);
   if (place.faces.every((face, index) => face === known.found.place.faces[index])) return leftOpen;
   return judgeFound({ ...known, found: { ...known.found, place } }, 'left-open');
 }

@@ -57,6 +57,9 @@ const givesWayAt = (newtons: number): { readonly givesWayAt: Figure } => ({
   },
 });
 
+/** Those that catch by themselves when a door falls to (common practice); any other somebody has to fasten. */
+export const catching: readonly LatchId[] = ['lever', 'two-motion', 'two-sided-lock'];
+
 /** What moves a slide, flap or lid that no latch holds: free in its grooves, or held by its motor or cord. */
 export const slideForce: Readonly<Record<'free' | 'held', Figure>> = {
   free: {

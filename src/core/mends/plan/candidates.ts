@@ -110,11 +110,21 @@ function withExclusions(all: readonly Alone[], spots: readonly WeakSpot[]): Cand
       .filter((other) => other !== one && !goTogether(one.mend, other.mend))
       .filter(
         ({ mend }) =>
-          isSame(one.mend, mend) || isInZone(one.mend, mend) || isInZone(mend, one.mend),
+          isSame(one.mend, mend) ||
+          isInZone(one.mend, mend) ||
+          isInZone(mend, one.mend) ||
+          isDriven(one.mend, mend) ||
+          isDriven(mend, one.mend),
       )
       .map(({ id }) => id),
   }));
 }
+
+/** What a hand fastens at night is not unfastened by a drive in the morning. */
+const isDriven = (drive: Mend, latch: Mend): boolean =>
+  drive.kind === 'light-door' &&
+  latch.spot.item === drive.spot.item &&
+  latch.targets.some(({ attribute }) => attribute === 'latch.kind');
 
 /** Whether all that it was to change is still in the place. */
 export function isStillThere(place: Place, { targets }: Mend): boolean {

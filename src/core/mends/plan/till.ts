@@ -1,4 +1,6 @@
 /** What a set of mends costs where it is paid for: whole rolls, boards and packs in a shop, or by the metre where no shop is asked. */
+import type { Place } from '../../place/place';
+import type { Mend } from '../../records/mend';
 import type { Amount, Material } from '../catalogue';
 import { quick } from '../cutting/cheapest-cutting';
 import { buy } from '../shopping/shopping-list';
@@ -63,10 +65,12 @@ export function tillOf(session: Planning, shop: Shop): Till {
     }
   });
   const bills = new Map<string, Bill>();
+  // Proposals have no ids of their own yet.
+  const mends = candidates.map(({ mend, id }): Mend => ({ ...mend, id }));
   const found: (readonly number[])[] = [];
   const billOf = (material: Material, chosen: readonly number[]): Bill => {
     const key = `${material} ${[...chosen].sort((a, b) => a - b).join()}`;
-    const bill = bills.get(key) ?? billFor(session, material, chosen, shop);
+    const bill = bills.get(key) ?? billFor(session.ready, mends, material, chosen, shop);
     bills.set(key, bill);
     return bill;
   };
@@ -111,22 +115,19 @@ interface Bill {
 }
 
 function billFor(
-  { candidates, ready }: Planning,
+  ready: Place,
+  all: readonly Mend[],
   material: Material,
   chosen: readonly number[],
   shop: Shop,
 ): Bill {
-  // Proposals have no ids of their own yet.
-  const mends = chosen.flatMap((it) => {
-    const one = candidates[it];
-    return one ? [{ ...one.mend, id: one.id }] : [];
-  });
+  const mends = chosen.flatMap((it) => all[it] ?? []);
   const { lines, cut, notSold } = buy(material, takeOff(ready, mends), ready, shop, quick);
   const cents = lines.reduce((sum, it) => sum + it.cents, 0);
   return {
     cents,
     lowest: cents - (cut ? cut.cutting.cents - cut.cutting.lowestCents : 0),
-    notSold: notSold ? chosen.filter((it) => notSold.mends.includes(candidates[it]?.id ?? '')) : [],
+    notSold: notSold ? chosen.filter((it) => notSold.mends.includes(all[it]?.id ?? '')) : [],
   };
 }
 

@@ -1,6 +1,6 @@
 /** Every weak spot of a place in all of a year's circumstances: in bays, over whole zones, along the electric line. */
 import { isCovered, isOnFoot } from '../../effort/strand';
-import type { PartEffort } from '../../effort/reason';
+import { isFallenShut, type PartEffort } from '../../effort/reason';
 import { levelMinutes } from '../../effort/effort-level';
 import { allBays } from '../../place/find';
 import { lineBays } from '../../place/line-bays';
@@ -60,7 +60,7 @@ function partsOf(bay: Bay, id: AnimalId, when: Case['when']): PartEffort[] {
 
 function keyOf({ animal, item, attribute, attack, reason }: PartEffort): string {
   const doors = reason.kind === 'stands-open' ? reason.doors : '';
-  return `${animal} ${item} ${attribute ?? ''} ${attack} ${doors}`;
+  return `${animal} ${item} ${attribute ?? ''} ${attack} ${doors} ${isFallenShut(reason)}`;
 }
 
 /** Kinds of spots that may be put right for a whole zone at once. */

@@ -3,17 +3,24 @@ import { bayEffort } from '../../effort/bay-effort';
 import { findBay } from '../../place/find';
 import { lineBays } from '../../place/line-bays';
 import type { Mend } from '../../records/mend';
-import type { Place } from '../../place/place';
+import { getOrMake, memoized } from '../../memo';
+import type { Bay, Place } from '../../place/place';
 import { animals } from '../../tables/animals';
 import { spotOf } from '../spots';
 import type { WeakSpot } from '../weak-spot';
 import { wideZone } from '../weak-zone';
 
+/** A plan asks the same of a mend for every set that it is in. */
+const kept = memoized((_: Place) => new WeakMap<Mend, WeakSpot>());
+
 /** `undefined` where its bay has been taken away. */
 export function weakOf(found: Place, mend: Mend): WeakSpot | undefined {
-  const { spot, stops } = mend;
   const bay = findBay(found, mend.bay)?.bay;
-  if (!bay) return undefined;
+  return bay && getOrMake(kept(found), mend, () => weakIn(found, bay, mend));
+}
+
+function weakIn(found: Place, bay: Bay, mend: Mend): WeakSpot {
+  const { spot, stops } = mend;
   const parts = stops
     .flatMap((id) => bayEffort(bay, animals[id], 'best'))
     .filter((part) => {

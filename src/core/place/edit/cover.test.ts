@@ -35,9 +35,9 @@ test('a layer is put on inside, comes off again, and may be on for a season only
   const two = addLayer(bay, 'low', countedIds(), 'hex-25');
   const [, inner] = two.bands[0]?.layers ?? [];
   expect(inner?.mesh).toEqual({ is: 'hex-25' });
-  const winter = setSeason(two, inner?.id ?? '', { from: '11-01', to: '03-31' });
+  const winter = setSeason(two, inner?.id ?? '', () => ({ from: '11-01', to: '03-31' }));
   expect(winter.bands[0]?.layers[1]?.on).toEqual({ from: '11-01', to: '03-31' });
-  expect(setSeason(winter, inner?.id ?? '', undefined)).toEqual(two);
+  expect(setSeason(winter, inner?.id ?? '', () => undefined)).toEqual(two);
   expect(dropLayer(two, inner?.id ?? '')).toEqual(bay);
 });
 

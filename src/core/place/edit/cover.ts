@@ -64,10 +64,17 @@ export function dropLayer(bay: Bay, layer: ItemId): Bay {
   return changeLayers(bay, (layers) => (layers.length > 1 ? without(layers, layer) : layers));
 }
 
-/** Days of the year on which a layer is on; `undefined`: all year. */
-export function setSeason(bay: Bay, layer: ItemId, on: YearSpan | undefined): Bay {
+/** Changes the days of the year on which a layer is on; `undefined`: all year. */
+export function setSeason(
+  bay: Bay,
+  layer: ItemId,
+  work: (on: YearSpan | undefined) => YearSpan | undefined,
+): Bay {
   return changeLayers(bay, (layers) =>
-    withChanged(layers, layer, ({ on: _, ...rest }) => (on ? { ...rest, on } : rest)),
+    withChanged(layers, layer, ({ on: was, ...rest }) => {
+      const on = work(was);
+      return on ? { ...rest, on } : rest;
+    }),
   );
 }
 

@@ -99,14 +99,16 @@ function cutsOn(a: Point, b: Point, others: readonly Figure[]): number[] {
     far: (x - a.x) * along.x + (y - a.y) * along.y,
     aside: (x - a.x) * along.y - (y - a.y) * along.x,
   });
+  const isOnIt = ({ aside }: { readonly aside: number }): boolean => Math.abs(aside) <= tolerance;
   const cuts = others.flatMap(({ points }) =>
     points.flatMap((corner, index) => {
       const here = seenFrom(corner);
       const next = seenFrom(points[(index + 1) % points.length] ?? corner);
-      const onIt = Math.abs(here.aside) <= tolerance ? [here.far] : [];
-      if (here.aside * next.aside >= 0) return onIt;
+      if (isOnIt(here)) return [here.far];
+      // What runs along it crosses nowhere, whichever hair's breadth of either hand its ends are reckoned to lie.
+      if (isOnIt(next) || here.aside * next.aside > 0) return [];
       const share = here.aside / (here.aside - next.aside);
-      return [...onIt, here.far + (next.far - here.far) * share];
+      return [here.far + (next.far - here.far) * share];
     }),
   );
   return cuts
