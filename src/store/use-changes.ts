@@ -121,6 +121,11 @@ export function useChanges() {
         }));
         return id;
       },
+      /** Changes an entry of the log as it then stands, not as it was drawn: of two fields filled quickly neither is lost. */
+      changeEntry: (made: ChangeMade, id: string, work: (entry: LogEntry) => LogEntry) =>
+        change(made, ({ sightings }) => ({
+          sightings: sightings.filter((it) => it.id === id).map(work),
+        })),
       removeEntry: (id: string) =>
         change('taking-an-entry-out-of-the-log', ({ sightings }) => ({
           removedSightings: sightings.filter((it) => it.id === id),

@@ -79,6 +79,7 @@ export const moreMendWords = {
     name: 'Two springs or weights that shut the door',
     steps: [
       'Fit two springs, or two weights, each on a cord of its own over a pulley: one is spare for the other.',
+      'Where no latch on it catches by itself, fit one that does: what somebody has to hook or bolt is not on after a forgotten round.',
       'Let go from wide open and from a hand’s breadth: it must fall shut and latch both times.',
       'See that you can get out from inside.',
     ],
@@ -87,6 +88,7 @@ export const moreMendWords = {
     name: 'Drive that shuts the pop door at dusk',
     steps: [
       'See that the door runs freely by its own weight, with a rail to land in; a drive does not mend a door that jams.',
+      'Take off what a hand fastens at night: the drive cannot undo it in the morning.',
       'Fix the drive above the door, its light cell where no lamp falls on it, and hang the door on it.',
       'Stay with it for the first evenings: every bird must be in before it shuts, and it must land all the way.',
       'Change its battery when you change the clocks, and look at it each dusk on the evening’s round.',

@@ -1,4 +1,5 @@
 /** A reason as a sentence: the reading, the figure it met, and by how much. */
+import { isFallenShut } from '@/core/effort/reason';
 import type {
   DigReason,
   LatchVerdict,
@@ -12,13 +13,13 @@ import type {
 } from '@/core/effort/reason';
 import type { Doors } from '@/core/effort/when';
 import type { Place } from '@/core/place/place';
+import type { Fixing } from '@/core/tables/fixings';
 import { lengthWords } from './length-words';
 import type { EnoughAgainstClimbing } from '@/core/tables/climbing';
 import {
   anAnimal,
   capital,
   conditionNames,
-  fixingNames,
   latchNames,
   listOf,
   meshNames,
@@ -75,7 +76,7 @@ function reasonSentence(reason: Reason, animal: string, place: Place): string {
     case 'no-cover':
       return 'Nothing covers it.';
     case 'tear':
-      return tearSentence(reason, animal);
+      return tearSentence(reason, animal, place);
     case 'reach':
       return reachSentence(reason, animal, place);
     case 'over':
@@ -107,24 +108,43 @@ function openingSentence(
   // A cover of which nobody knows what it is may be none.
   if (!Number.isFinite(opening))
     return `With no cover ${animal} is through: ${figure} shuts it out.`;
-  const read = lengthWords(opening, units);
+  const words = lengthWords(opening, units);
+  // In sixteenths two that differ may read alike.
+  const isAlike = words === figure && opening !== used.value;
+  const read = isAlike ? `${words} (${lengthWords(opening, 'metric')})` : words;
+  const shuts = isAlike ? `${figure} (${lengthWords(used.value, 'metric')})` : figure;
   if (verdict === 'passes') return `${read} lets ${animal} by: ${figure} shuts it out.`;
   if (verdict === 'squeezes') {
-    return `${read} is more than the ${figure} that shuts ${animal} out, and less than the ${lengthWords(passes, units)} it is known to pass.`;
+    return `${read} is more than the ${shuts} that shuts ${animal} out, and less than the ${lengthWords(passes, units)} it is known to pass.`;
   }
-  const under = `${read}; under the ${figure} that shuts ${animal} out`;
+  const under =
+    opening === used.value
+      ? `${read}: just what shuts ${animal} out`
+      : `${read}; under the ${shuts} that shuts ${animal} out`;
   return verdict === 'stopped'
     ? `${under}.`
     : `${under}, but over the stricter figure of ${lengthWords(strict.value, units)}.`;
 }
 
-function tearSentence({ how, mesh, condition, fixing }: TearReason, animal: string): string {
+const notHeld: Readonly<Record<Fixing | 'unread', (state: string) => string>> = {
+  'screws-washers': (state) => `${state}screws and washers do not hold`,
+  batten: (state) => `a ${state}batten does not hold`,
+  lacing: (state) => `${state}wire lacing does not hold`,
+  staples: (state) => `${state}staples do not hold`,
+  ties: (state) => `${state}ties do not hold`,
+  unread: (state) => `${state}fixings do not hold`,
+};
+
+function tearSentence(
+  { how, mesh, condition, fixing }: TearReason,
+  animal: string,
+  place: Place,
+): string {
   const state = condition === 'sound' ? '' : `${conditionNames[condition][0]} `;
-  const name = `${state}${meshNames[mesh][0]}`;
+  const name = `${state}${meshNames[mesh][unitIndex(place)]}`;
   if (how === 'gnaws') return `${capital(animal)} gnaws through ${name}.`;
   if (how === 'breaks') return `${capital(animal)} goes through ${name}.`;
-  const held = fixing ? fixingNames[fixing][0] : 'its fixings';
-  return `${capital(animal)} pulls it off: ${state}${held} do not hold against it.`;
+  return `${capital(animal)} pulls it off: ${notHeld[fixing ?? 'unread'](state)} against it.`;
 }
 
 function timberSentence({ state, how }: TimberReason, animal: string): string {
@@ -204,6 +224,9 @@ function digSentence(
 
 /** What stands there, said once for all whom it stops or not; `undefined` where each reason says it itself. */
 export function foundWords({ units }: Place, { reason }: PartEffort): string | undefined {
+  if (isFallenShut(reason)) {
+    return `Fallen shut, with nobody to fasten it (${listOf(reason.unfastened.map((id) => latchNames[id]))}).`;
+  }
   if (reason.kind !== 'dig') return undefined;
   const { soil, depth, outward } = reason;
   return `Mesh ${lengthWords(depth, units)} down, ${lengthWords(outward, units)} out, in ${soilNames[soil][0]}.`;

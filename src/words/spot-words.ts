@@ -1,5 +1,5 @@
 /** Where in a bay something gives way. */
-import type { PartEffort, Reason } from '@/core/effort/reason';
+import { isFallenShut, type PartEffort, type Reason } from '@/core/effort/reason';
 import { findItem } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
 import type { Attack } from '@/core/tables/attacks';
@@ -11,6 +11,9 @@ export function spotWords(place: Place, part: PartEffort): string {
   const item = findItem(place, part.item);
   const opening = item && 'opening' in item ? item.opening.name : undefined;
   if (part.reason.kind === 'stands-open') return standsOpenWords(opening ?? 'door', part.reason);
+  if (isFallenShut(part.reason)) {
+    return `${opening ?? 'door'}, fallen shut but not fastened`;
+  }
   const byAttack = attackSpots[part.attack];
   if (byAttack) return byAttack;
   if (part.reason.kind === 'no-cover') return 'where nothing covers it';

@@ -3,6 +3,7 @@ import { lossesOfMonth } from '@/core/score/losses';
 import { tonight } from '@/core/score/tonight';
 import { samphireYard } from '../../demo/samphire-yard';
 import { animals } from '@/core/tables/animals';
+import { fixings } from '@/core/tables/fixings';
 import { passEffort } from '@/core/effort/pass';
 import { isLayout, shapes } from '@/core/place/shapes';
 import { judge } from '@/core/score/judge';
@@ -69,6 +70,33 @@ test('lengths in the keeper’s units', () => {
 test('a reason names reading and figure', () => {
   const part = passEffort(animals['american-mink'], 'n2', 'ground.gap', 34);
   expect(reasonWords(place, part)).toBe('34 mm lets a mink by: 25.4 mm shuts it out.');
+});
+
+test('two amounts that read alike in sixteenths are told apart by their millimetres', () => {
+  const inches = { ...place, units: 'imperial' as const };
+  const said = (mm: number) =>
+    reasonWords(inches, passEffort(animals.quoll, 'n2', 'ground.gap', mm));
+  expect(said(25.4)).toMatch(
+    /^1 in \(25\.4 mm\) is more than the 1 in \(25 mm\) that shuts a quoll out/,
+  );
+  expect(said(25)).toBe('1 in: just what shuts a quoll out.');
+  expect(said(20)).toBe('13/16 in; under the 1 in that shuts a quoll out.');
+});
+
+test.each(fixings)('what gives although held by %s is said as a sentence', (fixing) => {
+  const reason = {
+    kind: 'tear',
+    how: 'pulls',
+    mesh: 'welded-25x50',
+    condition: 'worn',
+    fixing,
+    strength: 1,
+    figure: animals.raccoon.tears.pulls,
+  } as const;
+  const part = passEffort(animals.raccoon, 'n2', 'ground.gap', 0);
+  expect(reasonWords(place, { ...part, reason })).toMatch(
+    /^A raccoon pulls it off: (a )?worn (screws and washers do|batten does|wire lacing does|staples do|ties do) not hold against it\.$/,
+  );
 });
 
 test.each([

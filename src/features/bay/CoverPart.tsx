@@ -221,7 +221,7 @@ function LayerFields({ place: { units }, layer, edit, change }: LayerProps) {
       )}
       <SeasonFields
         on={layer.on}
-        onChange={(on) => change('season', (bay) => setSeason(bay, layer.id, on))}
+        onChange={(work) => change('season', (bay) => setSeason(bay, layer.id, work))}
       />
     </>
   );

@@ -16,11 +16,13 @@ const usual = { width: 300, tilt: 30 } as const;
 
 export function TopPart({ place, bay, change }: BayParts) {
   const { top } = bay;
-  const set = (next: TopEdge) => change('top-edge', (it) => ({ ...it, top: next }));
-  const choose = (kind: TopEdge['kind']) => {
-    if (kind === 'overhang' || kind === 'hood') set({ kind, width: top.width ?? usual.width });
-    else set(kind === 'tilt' ? { kind, tilt: top.tilt ?? usual.tilt } : { kind });
-  };
+  const set = (work: (top: TopEdge) => TopEdge) =>
+    change('top-edge', (it) => ({ ...it, top: work(it.top) }));
+  const choose = (kind: TopEdge['kind']) =>
+    set(({ width = usual.width, tilt = usual.tilt }) => {
+      if (kind === 'overhang' || kind === 'hood') return { kind, width };
+      return kind === 'tilt' ? { kind, tilt } : { kind };
+    });
   return (
     <FoldedPart title={bayText.topEdge} closed={capital(topNames[top.kind])}>
       <Choice
@@ -35,7 +37,7 @@ export function TopPart({ place, bay, change }: BayParts) {
           mm={top.width}
           units={place.units}
           longest={widest}
-          onChange={({ mm }) => set({ ...top, width: mm })}
+          onChange={({ mm }) => set((it) => ({ ...it, width: mm }))}
         />
       )}
       {top.kind === 'tilt' && (
@@ -44,7 +46,9 @@ export function TopPart({ place, bay, change }: BayParts) {
           value={top.tilt}
           least={0}
           most={90}
-          onChange={(tilt) => set(tilt === undefined ? { kind: 'tilt' } : { ...top, tilt })}
+          onChange={(tilt) =>
+            set((it) => (tilt === undefined ? { kind: 'tilt' } : { ...it, tilt }))
+          }
         />
       )}
     </FoldedPart>

@@ -11,7 +11,8 @@ import { yearDayWords } from '@/words/day-words';
 
 interface Props {
   readonly on: YearSpan | undefined;
-  readonly onChange: (on: YearSpan | undefined) => void;
+  /** Changes the days as they then stand. */
+  readonly onChange: (work: (on: YearSpan | undefined) => YearSpan | undefined) => void;
   /** "On", "In use": what happens on those days. */
   readonly word?: string;
   /** What taking the span away is called; absent: all year again. */
@@ -27,7 +28,7 @@ export function SeasonFields({ on, onChange, word = editText.on, away }: Props) 
       <Button
         look="key"
         label={editText.allYearOnlyPartOf(word)}
-        onPress={() => onChange(winter)}
+        onPress={() => onChange(() => winter)}
       />
     );
   }
@@ -37,14 +38,18 @@ export function SeasonFields({ on, onChange, word = editText.on, away }: Props) 
         <DayField
           label={editText.from(word)}
           day={on.from}
-          onChange={(from) => onChange({ ...on, from })}
+          onChange={(from) => onChange((it = on) => ({ ...it, from }))}
         />
-        <DayField label={editText.to} day={on.to} onChange={(to) => onChange({ ...on, to })} />
+        <DayField
+          label={editText.to}
+          day={on.to}
+          onChange={(to) => onChange((it = on) => ({ ...it, to }))}
+        />
       </View>
       <Button
         look="key"
         label={away ?? editText.allYearAgain(word)}
-        onPress={() => onChange(undefined)}
+        onPress={() => onChange(() => undefined)}
       />
     </View>
   );

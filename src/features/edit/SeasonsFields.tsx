@@ -8,8 +8,10 @@ import { SeasonFields } from './SeasonFields';
 
 interface Props {
   readonly on: readonly YearSpan[] | undefined;
-  /** `undefined`: all year. */
-  readonly onChange: (on: readonly YearSpan[] | undefined) => void;
+  /** Changes the stretches as they then stand. `undefined`: all year. */
+  readonly onChange: (
+    work: (on: readonly YearSpan[] | undefined) => readonly YearSpan[] | undefined,
+  ) => void;
   readonly word: string;
 }
 
@@ -18,13 +20,23 @@ const summer: YearSpan = { from: '05-01', to: '08-31' };
 
 export function SeasonsFields({ on, onChange, word }: Props) {
   const all = on ?? [];
-  const change = (index: number, span: YearSpan | undefined) => {
-    const spans = all.flatMap((it, at) => (at === index ? (span ?? []) : it));
-    onChange(spans.length > 0 ? spans : undefined);
-  };
+  const change = (index: number, work: (span: YearSpan | undefined) => YearSpan | undefined) =>
+    onChange((now = all) => {
+      const spans = now.flatMap((it, at) => (at === index ? (work(it) ?? []) : it));
+      return spans.length > 0 ? spans : undefined;
+    });
   if (!on) {
     return (
-      <SeasonFields word={word} on={undefined} onChange={(span) => span && onChange([span])} />
+      <SeasonFields
+        word={word}
+        on={undefined}
+        onChange={(work) =>
+          onChange((now) => {
+            const span = work(undefined);
+            return span ? [span] : now;
+          })
+        }
+      />
     );
   }
   return (
@@ -34,14 +46,14 @@ export function SeasonsFields({ on, onChange, word }: Props) {
           key={index}
           word={word}
           on={span}
-          onChange={(it) => change(index, it)}
+          onChange={(work) => change(index, work)}
           {...(all.length > 1 && { away: editText.notThen(word, index + 1) })}
         />
       ))}
       <Button
         look="key"
         label={editText.andAgain(word)}
-        onPress={() => onChange([...all, summer])}
+        onPress={() => onChange((now = all) => [...now, summer])}
       />
     </View>
   );

@@ -1,4 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import type { YearSpan } from '@/core/place/year-span';
 import { LengthField } from './LengthField';
 import { NumberField } from './NumberField';
 import { SeasonFields } from './SeasonFields';
@@ -77,13 +78,19 @@ test('a name is needed, and not longer than can be kept', () => {
   expect(onChange).toHaveBeenCalledWith('🐓 <b>');
 });
 
-test('a season is a day of the year to another, or all year', () => {
-  const onChange = jest.fn();
-  render(<SeasonFields on={{ from: '11-01', to: '03-31' }} onChange={onChange} />);
+test('a season is a day of the year to another, or all year; of two days changed before either is kept neither is lost', () => {
+  const drawn: YearSpan = { from: '11-01', to: '03-31' };
+  let on: YearSpan | undefined = drawn;
+  const onChange = jest.fn((work: (it: YearSpan | undefined) => YearSpan | undefined) => {
+    on = work(on);
+  });
+  render(<SeasonFields on={drawn} onChange={onChange} />);
   type('On from', '15 Oct');
-  expect(onChange).toHaveBeenLastCalledWith({ from: '10-15', to: '03-31' });
+  expect(on).toEqual({ from: '10-15', to: '03-31' });
+  type('to', '20 Feb');
+  expect(on).toEqual({ from: '10-15', to: '02-20' });
   type('to', '31 Feb');
   expect(screen.getByText(/“31 Feb” is no day of the year/)).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'On all year again' }));
-  expect(onChange).toHaveBeenLastCalledWith(undefined);
+  expect(on).toBeUndefined();
 });

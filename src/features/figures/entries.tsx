@@ -4,7 +4,14 @@ import { animalIds, animals } from '@/core/tables/animals';
 import { fixingClass, fixings } from '@/core/tables/fixings';
 import { looseHinge } from '@/core/tables/hinges';
 import { timberClass } from '@/core/tables/timber';
-import { latchIds, latches, slideForce, swingForce } from '@/core/tables/latches';
+import {
+  catching,
+  latchIds,
+  latches,
+  slideForce,
+  swingForce,
+  type LatchId,
+} from '@/core/tables/latches';
 import { meshes, meshIds } from '@/core/tables/meshes';
 import { gaugeIds, gauges } from '@/core/tables/gauges';
 import {
@@ -55,6 +62,11 @@ import { fenceEntries } from './fence-entries';
 import { nightEntries } from './night-entries';
 import { roomEntries } from './room-entries';
 import { visitEntries } from './visit-entries';
+
+function latchWords(id: LatchId): string {
+  const words = listOf(latches[id].motions.map(({ motion }) => motionNames[motion]));
+  return catching.includes(id) ? figuresText.catchesByItself(words) : words;
+}
 
 const priceByNames: Readonly<Record<PriceBy, string>> = {
   metre: figuresText.aMetre,
@@ -113,7 +125,7 @@ export const entries: readonly Entry[] = [
     id,
     kind: 'latches',
     name: capital(latchNames[id]),
-    words: listOf(latches[id].motions.map(({ motion }) => motionNames[motion])),
+    words: latchWords(id),
     figures: () => (
       <>
         {latches[id].motions.map(({ motion, force }) => (

@@ -100,7 +100,7 @@ export function HappenedScreen({ yard: { place, sightings } }: { readonly yard: 
                 most={upper}
                 saysLess={happenedText.fewerOf(label)}
                 saysMore={happenedText.moreOf(label)}
-                onChange={(value) => setCounts({ ...counts, [key]: value })}
+                onChange={(value) => setCounts((now) => ({ ...now, [key]: value }))}
               />
             ))}
           </View>

@@ -28,7 +28,7 @@ export interface InquiryAt {
 }
 
 export function useInquiry({ place, walks, sightings }: Yard, loss: Loss): InquiryAt {
-  const { logEntry } = useChanges();
+  const { changeEntry } = useChanges();
   const [passed, setPassed] = useState<readonly SignQuestion[]>([]);
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string>();
@@ -48,18 +48,22 @@ export function useInquiry({ place, walks, sightings }: Yard, loss: Loss): Inqui
     (it) => !passed.includes(it) && !signs.some(({ question }) => question === it),
   );
   const inquiry = inquire(suspicions, signs, open);
-  const keep = (made: 'what-was-found' | 'who-it-was', next: Loss) => {
+  const keep = (made: 'what-was-found' | 'who-it-was', work: (loss: Loss) => Loss) => {
     setBusy(true);
     setTrouble(undefined);
-    logEntry(made, next)
+    changeEntry(made, loss.id, (it) => (it.what === 'loss' ? work(it) : it))
       .catch((error: unknown) => setTrouble(notSavedWords(error)))
       .finally(() => setBusy(false));
   };
   const isSettled = loss.animal !== undefined || loss.cause !== undefined;
-  const withSigns = (next: readonly Sign[]): Loss => {
-    const thought = isSettled ? loss.thought : suspectsOf(inquire(suspicions, next, []));
-    return { ...loss, signs: next, ...(thought && { thought }) };
-  };
+  /** What was found of anything but this question stays, and then this. */
+  const answered = (question: SignQuestion, answer?: SignAnswer) =>
+    keep('what-was-found', (it) => {
+      const others = (it.signs ?? noSigns).filter((sign) => sign.question !== question);
+      const next = answer ? [...others, { question, answer }] : others;
+      const thought = isSettled ? it.thought : suspectsOf(inquire(suspicions, next, []));
+      return { ...it, signs: next, ...(thought && { thought }) };
+    });
   return {
     inquiry,
     signs,
@@ -67,19 +71,16 @@ export function useInquiry({ place, walks, sightings }: Yard, loss: Loss): Inqui
     asked: signs.filter(({ question }) => question !== 'toll').length + passed.length,
     busy,
     trouble,
-    answer: (question, answer) =>
-      keep(
-        'what-was-found',
-        withSigns([...signs.filter((it) => it.question !== question), { question, answer }]),
-      ),
+    answer: answered,
     pass: (question) => setPassed([...passed, question]),
-    takeBack: (question) =>
-      keep('what-was-found', withSigns(signs.filter((it) => it.question !== question))),
+    takeBack: (question) => answered(question),
     settle: (culprit) => {
-      const { animal: _animal, cause: _cause, ...others } = loss;
       const who =
         culprit === undefined ? {} : isAnimal(culprit) ? { animal: culprit } : { cause: culprit };
-      keep('who-it-was', { ...others, ...who });
+      keep('who-it-was', ({ animal: _animal, cause: _cause, ...others }) => ({
+        ...others,
+        ...who,
+      }));
     },
   };
 }

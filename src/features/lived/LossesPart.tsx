@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { lossOn } from '@/core/records/flock-on';
-import type { Loss } from '@/core/records/sighting';
+import { isAboutAnimals, type Loss } from '@/core/records/sighting';
 import type { Edit } from '@/features/edit/use-edit';
 import { EntryDetails } from '@/features/lives/EntryDetails';
 import type { Yard } from '@/store/records';
@@ -22,7 +22,7 @@ interface Props {
 }
 
 export function LossesPart({ yard: { place, sightings }, today, edit }: Props) {
-  const { logEntry, removeEntry } = useChanges();
+  const { logEntry, changeEntry, removeEntry } = useChanges();
   const [open, setOpen] = useState<string>();
   const losses = sightings
     .filter((entry): entry is Loss => entry.what === 'loss')
@@ -37,7 +37,11 @@ export function LossesPart({ yard: { place, sightings }, today, edit }: Props) {
           place={place}
           entry={shown}
           today={today}
-          onChange={(changed) => void logEntry('entry-of-the-log', changed).catch(said)}
+          onChange={(work) =>
+            void changeEntry('entry-of-the-log', shown.id, (it) =>
+              isAboutAnimals(it) ? work(it) : it,
+            ).catch(said)
+          }
         />
       )}
       <Part title={livedText.losses}>

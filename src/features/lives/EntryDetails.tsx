@@ -21,7 +21,8 @@ interface Props {
   readonly place: Place;
   readonly entry: AnimalEntry;
   readonly today: string;
-  readonly onChange: (entry: AnimalEntry) => void;
+  /** Changes the entry as it then stands. */
+  readonly onChange: (work: (entry: AnimalEntry) => AnimalEntry) => void;
 }
 
 export function EntryDetails({ place, entry, today, onChange }: Props) {
@@ -37,10 +38,14 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
         label={livesText.when}
         options={options}
         value={entry.date}
-        onChange={(date) => onChange({ ...entry, date })}
+        onChange={(date) => onChange((it) => ({ ...it, date }))}
       />
       {entry.what === 'sighting' && (
-        <SightingDetails place={place} sighting={entry} onChange={onChange} />
+        <SightingDetails
+          place={place}
+          sighting={entry}
+          onChange={(work) => onChange((it) => (it.what === 'sighting' ? work(it) : it))}
+        />
       )}
       {entry.what === 'young-near' && (
         <NumberField
@@ -49,10 +54,19 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
           least={1}
           most={30}
           whole
-          onChange={(weeks) => weeks !== undefined && onChange({ ...entry, weeks })}
+          onChange={(weeks) =>
+            weeks !== undefined &&
+            onChange((it) => (it.what === 'young-near' ? { ...it, weeks } : it))
+          }
         />
       )}
-      {entry.what === 'loss' && <LossDetails place={place} loss={entry} onChange={onChange} />}
+      {entry.what === 'loss' && (
+        <LossDetails
+          place={place}
+          loss={entry}
+          onChange={(work) => onChange((it) => (it.what === 'loss' ? work(it) : it))}
+        />
+      )}
       {(entry.what === 'sighting' || entry.what === 'loss') && (
         <View style={styles.where} onLayout={onLayout}>
           <Button
@@ -70,7 +84,11 @@ export function EntryDetails({ place, entry, today, onChange }: Props) {
                 marks={noMarks}
                 ways={[]}
                 selected={entry.bay}
-                onSelect={(bay) => onChange({ ...entry, bay })}
+                onSelect={(bay) =>
+                  onChange((it) =>
+                    it.what === 'sighting' || it.what === 'loss' ? { ...it, bay } : it,
+                  )
+                }
                 width={width}
                 whole={false}
                 day={today}

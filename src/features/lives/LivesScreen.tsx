@@ -33,13 +33,14 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
   const { place, walks, sightings } = yard;
   const { today } = useLook();
   const { change } = useEdit();
-  const { logEntry } = useChanges();
+  const { logEntry, changeEntry } = useChanges();
   const [trouble, setTrouble] = useState<string>();
   /** The entry just made: its when and where are asked for. */
   const [fresh, setFresh] = useState<string>();
-  const log = (made: ChangeMade, entry: NewEntry & { readonly id?: string }) => {
+  const failed = (error: unknown) => setTrouble(notSavedWords(error));
+  const log = (made: ChangeMade, entry: NewEntry) => {
     setTrouble(undefined);
-    logEntry(made, entry).then(setFresh, (error: unknown) => setTrouble(notSavedWords(error)));
+    logEntry(made, entry).then(setFresh, failed);
   };
   const found = useMemo(() => applyReadings(place, walks).place, [place, walks]);
   const ofAnimals = sightings.filter(isAboutAnimals);
@@ -65,7 +66,12 @@ export function LivesScreen({ yard }: { readonly yard: Yard }) {
               place={found}
               entry={entry}
               today={today}
-              onChange={(changed) => log('entry-of-the-log', changed)}
+              onChange={(work) => {
+                setTrouble(undefined);
+                changeEntry('entry-of-the-log', entry.id, (it) =>
+                  isAboutAnimals(it) ? work(it) : it,
+                ).catch(failed);
+              }}
             />
           )}
           <Part title={livesText.whoComesAndHowOftenNow}>

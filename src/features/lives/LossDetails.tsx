@@ -14,12 +14,12 @@ import { groupName } from '@/words/names';
 interface Props {
   readonly place: Place;
   readonly loss: Loss;
-  readonly onChange: (loss: Loss) => void;
+  /** Changes the loss as it then stands. */
+  readonly onChange: (work: (loss: Loss) => Loss) => void;
 }
 
 export function LossDetails({ place, loss, onChange }: Props) {
-  const { animal, group, cause: _, ...rest } = loss;
-  const others = { ...(animal && { animal }), ...(group !== undefined && { group }) };
+  const { animal, group } = loss;
   // Nobody can be taken off a flock of which it is not said which.
   const from = group ?? (place.flock.length === 1 ? place.flock[0]?.id : undefined);
   return (
@@ -29,7 +29,7 @@ export function LossDetails({ place, loss, onChange }: Props) {
           {
             label: livesText.birdsLost,
             value: loss.birds,
-            onChange: (birds) => onChange(withBirds(loss, birds)),
+            onChange: (birds) => onChange((it) => withBirds(it, birds)),
           },
         ]}
       />
@@ -38,12 +38,12 @@ export function LossDetails({ place, loss, onChange }: Props) {
           {
             label: livesText.birdsHurt,
             value: loss.hurt ?? 0,
-            onChange: (hurt) => onChange({ ...loss, hurt }),
+            onChange: (hurt) => onChange((it) => ({ ...it, hurt })),
           },
           {
             label: livesText.eggsGone,
             value: loss.eggs ?? 0,
-            onChange: (eggs) => onChange({ ...loss, eggs }),
+            onChange: (eggs) => onChange((it) => ({ ...it, eggs })),
           },
         ]}
       />
@@ -52,7 +52,7 @@ export function LossDetails({ place, loss, onChange }: Props) {
           label={livesText.ofWhichBirds}
           options={place.flock.map((it) => [it.id, groupName(it)] as const)}
           value={group}
-          onChange={(next) => onChange({ ...rest, ...others, group: next })}
+          onChange={(next) => onChange((it) => ({ ...it, group: next }))}
         />
       )}
       {from !== undefined && (
@@ -63,10 +63,11 @@ export function LossDetails({ place, loss, onChange }: Props) {
             ['same', livesText.isCountedWithout],
           ]}
           value={loss.fewer === undefined ? 'same' : 'fewer'}
-          onChange={(next) => {
-            const { fewer: _fewer, ...without } = loss;
-            onChange(next === 'same' ? without : { ...without, group: from, fewer: loss.birds });
-          }}
+          onChange={(next) =>
+            onChange(({ fewer: _fewer, ...without }) =>
+              next === 'same' ? without : { ...without, group: from, fewer: without.birds },
+            )
+          }
         />
       )}
       <Choice<AnimalId | 'unknown'>
@@ -77,11 +78,10 @@ export function LossDetails({ place, loss, onChange }: Props) {
         ]}
         value={animal ?? 'unknown'}
         onChange={(next) =>
-          onChange({
+          onChange(({ animal: _animal, cause: _cause, ...rest }) => ({
             ...rest,
-            ...(group !== undefined && { group }),
             ...(next !== 'unknown' && { animal: next }),
-          })
+          }))
         }
       />
       <Notice>{livesText.severalDeadWithoutAWound}</Notice>

@@ -10,18 +10,18 @@ import { livesText } from '@/words/screens/lives';
 interface Props {
   readonly place: Place;
   readonly sighting: Sighting;
-  readonly onChange: (sighting: Sighting) => void;
+  /** Changes the sighting as it then stands. */
+  readonly onChange: (work: (sighting: Sighting) => Sighting) => void;
 }
 
 export function SightingDetails({ place, sighting, onChange }: Props) {
-  const { animal, ...others } = sighting;
   return (
     <>
       <Choice
         label={livesText.howItIsKnown}
         options={sightingKinds.map((it) => [it, sightingNames[it][0]] as const)}
         value={sighting.how}
-        onChange={(how) => onChange({ ...sighting, how })}
+        onChange={(how) => onChange((it) => ({ ...it, how }))}
       />
       <Choice<AnimalId | 'unknown'>
         label={livesText.whoItWas}
@@ -29,8 +29,13 @@ export function SightingDetails({ place, sighting, onChange }: Props) {
           ['unknown', livesText.notKnown] as const,
           ...place.setting.lives.map((id) => [id, animalName(id)] as const),
         ]}
-        value={animal ?? 'unknown'}
-        onChange={(next) => onChange({ ...others, ...(next !== 'unknown' && { animal: next }) })}
+        value={sighting.animal ?? 'unknown'}
+        onChange={(next) =>
+          onChange(({ animal: _animal, ...others }) => ({
+            ...others,
+            ...(next !== 'unknown' && { animal: next }),
+          }))
+        }
       />
     </>
   );

@@ -1,8 +1,11 @@
 /** A mend on offer: what it is, what it takes, which figure it meets. */
 import { wayText } from '@/words/screens/way';
 import { StyleSheet, View } from 'react-native';
+import { isFallenShut } from '@/core/effort/reason';
+import { meshOf } from '@/core/mends/catalogue/harm';
 import type { Proposal } from '@/core/mends/propose';
 import type { Place } from '@/core/place/place';
+import type { SpotKind } from '@/core/place/spot';
 import { Button } from '@/ui/controls/Button';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
@@ -21,6 +24,7 @@ interface Props {
 export function ProposalRow({ place, proposal, onChoose, first }: Props) {
   const { mend, weak } = proposal;
   const { name } = mendWords[mend.kind];
+  const closure = closureWords(place, proposal);
   return (
     <View style={styles.row}>
       <Txt kind="strong">{wayText.named(name, mend.term === 'tonight')}</Txt>
@@ -33,9 +37,11 @@ export function ProposalRow({ place, proposal, onChoose, first }: Props) {
           mend.time(weak).value,
         )}
       </Txt>
-      <Txt kind="small" tone="ink3">
-        {closureWords(place, proposal)}
-      </Txt>
+      {closure !== undefined && (
+        <Txt kind="small" tone="ink3">
+          {closure}
+        </Txt>
+      )}
       <Button
         look={first ? 'main' : 'plain'}
         label={wayText.chooseThisMend}
@@ -46,10 +52,20 @@ export function ProposalRow({ place, proposal, onChoose, first }: Props) {
   );
 }
 
-/** Which figure it is judged by and which it is made to. */
-export function closureWords(place: Place, { exclusion, meetsStrict, weak }: Proposal): string {
+/** Where a gap or an opening is what is closed. */
+const gaps: readonly SpotKind[] = ['ground', 'mesh', 'panel', 'hole', 'edges'];
+
+/** Which figure it is judged by and which it is made to; nothing of what closes no opening (a drive, a roost moved, a frame weighed down). */
+function closureWords(
+  place: Place,
+  { mend, exclusion, meetsStrict, weak }: Proposal,
+): string | undefined {
   if (weak.spot.kind === 'dig') return wayText.madeToWhatEachOf;
-  if (weak.spot.kind === 'latch') return wayText.twoDifferentMotionsAreMore;
+  if (weak.spot.kind === 'latch') {
+    const isFallen = weak.parts.some(({ reason }) => isFallenShut(reason));
+    return isFallen ? wayText.catchesByItself : wayText.twoDifferentMotionsAreMore;
+  }
+  if (!gaps.includes(weak.spot.kind) && meshOf(mend) === undefined) return undefined;
   const used = lengthWords(exclusion.used, place.units);
   const strict = lengthWords(exclusion.strict, place.units);
   const [animal] = animalNames[exclusion.animal];

@@ -27,12 +27,14 @@ export function ReasonLines({ found, parts, open = false }: Props) {
   const perAnimal = parts.filter(
     (part, index) => parts.findIndex((it) => it.animal === part.animal) === index,
   );
+  // A door that stands open does so for all of them.
+  const sentences = [...new Set(perAnimal.map((part) => reasonWords(found.place, part)))];
   const here = parts[0] && foundWords(found.place, parts[0]);
   return (
     <View>
       {here && <Txt>{here}</Txt>}
-      {perAnimal.map((part) => (
-        <Txt key={part.animal}>{reasonWords(found.place, part)}</Txt>
+      {sentences.map((sentence) => (
+        <Txt key={sentence}>{sentence}</Txt>
       ))}
       <Pressable
         role="button"

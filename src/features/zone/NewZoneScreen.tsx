@@ -58,7 +58,7 @@ export function NewZoneScreen({ yard: { place } }: { readonly yard: Yard }) {
       mm={size[key]}
       units={place.units}
       longest={largest}
-      onChange={({ mm }) => setSizes({ ...sizes, [key]: mm })}
+      onChange={({ mm }) => setSizes((now) => ({ ...now, [key]: mm }))}
     />
   );
   return (

@@ -269,10 +269,11 @@ function UsePart({ zone, edit, place }: Pick<Props, 'zone' | 'edit' | 'place'>) 
       <SeasonsFields
         word={zoneText.inUse}
         on={zone.inUse}
-        onChange={(inUse) =>
-          edit.change('when-it-is-in-use', (it) =>
-            inUse ? describeZone(it, zone.id, { inUse }) : forget(it, zone.id, 'inUse'),
-          )
+        onChange={(work) =>
+          edit.change('when-it-is-in-use', (it) => {
+            const inUse = work(it.zones.find(({ id }) => id === zone.id)?.inUse);
+            return inUse ? describeZone(it, zone.id, { inUse }) : forget(it, zone.id, 'inUse');
+          })
         }
       />
     </Part>

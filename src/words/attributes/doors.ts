@@ -38,7 +38,10 @@ export const doorWords = {
       short: 'whether it falls shut',
     }),
     answers: {
-      'falls-shut': ['falls shut by itself', 'a forgotten round leaves it shut'],
+      'falls-shut': [
+        'falls shut by itself',
+        'forgotten, it is fastened only where its latch catches',
+      ],
       'two-closers': ['two springs or cords', 'each is spare for the other'],
       'one-closer': ['one spring or cord', 'counted as gone: it breaks, and nobody sees'],
       stays: ['stays where it is', 'forgotten, it stands open'],

@@ -77,6 +77,8 @@ export const figuresText = spoken('figures', {
   theClearOpeningDecidesAnd: (pass: string, reach: string, tear: string) =>
     `The clear opening decides ${pass} and ${reach}; the class of strength ${tear}.`,
   latches: 'Latches',
+  catchesByItself: (motions: string) =>
+    `${motions}; catches by itself when the door falls to (common practice)`,
   whatHoldsItOn: 'What holds it on',
   itsClassAgainstAnAnimals: (tear: string) => `Its class against an animal’s pull decides ${tear}.`,
   ground: 'Ground',

@@ -20,6 +20,7 @@ export const wayText = spoken('way', {
   madeToWhatEachOf: 'Made to what each of them wants, the figures above.',
   twoDifferentMotionsAreMore:
     'Two different motions are more than they work out (common practice).',
+  catchesByItself: 'It catches by itself when the door falls to (common practice).',
   intoThe: (number: number, name: string, into: string) =>
     `${number}. ${capital(name)}, into the ${into}`,
   whoComesThisWayTo: 'Who comes this way to the birds, and how far each gets:',
