@@ -1,5 +1,5 @@
 /** The electric line: strung, described, walked; when it falls, the leak is found, mended, and held by volts at the far end. */
-import { exportPlace, headline, openYard } from './steps';
+import { exportPlace, headline, holdWriting, openYard } from './steps';
 import { expect, test, type Page } from './test';
 
 test.beforeEach(async ({ page }) => {
@@ -81,13 +81,7 @@ test('two fields filled while the first is still being kept: neither is lost @ph
   page,
 }) => {
   await describe(page);
-  // Held, so that the second is typed before the screen has heard of the first.
-  await page.evaluate(() => {
-    void navigator.locks.request(
-      'rookle-yard',
-      () => new Promise((free) => setTimeout(free, 1500)),
-    );
-  });
+  await holdWriting(page);
   await fill(page, 'Joules', '2');
   await fill(page, 'Draws, mA', '120');
   await button(page, 'lithium (LiFePO₄)').click();

@@ -2,7 +2,17 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, test } from './test';
-import { exportPlace, go, headline, key, onward, openFile, openYard, unfold } from './steps';
+import {
+  exportPlace,
+  go,
+  headline,
+  holdWriting,
+  key,
+  onward,
+  openFile,
+  openYard,
+  unfold,
+} from './steps';
 
 /** Writes a record as something else might have left it. */
 const leave = (page: Page, key: string, text: string) =>
@@ -314,4 +324,29 @@ test('the console is silent on every screen', async ({ page }) => {
     await expect(page.getByRole('heading').first()).toBeVisible();
   }
   expect(said).toEqual([]);
+});
+
+test('two counts of a loss filled while the first is still being kept: neither is lost @phone', async ({
+  page,
+}) => {
+  await openYard(page);
+  await page.goto('/lived');
+  await page.getByRole('button', { name: 'Log a loss' }).click();
+  const hurt = page.getByRole('textbox', { name: 'Hurt and alive' });
+  const eggs = page.getByRole('textbox', { name: 'Eggs gone or broken' });
+  await expect(hurt).toBeVisible();
+  await holdWriting(page);
+  await hurt.fill('2');
+  await hurt.blur();
+  await eggs.fill('5');
+  await eggs.blur();
+  await page.getByRole('button', { name: 'Last night' }).click();
+  await expect(page.getByRole('button', { name: 'Last night' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  const losses = JSON.parse(await exportPlace(page)).sightings.filter(
+    (it: { readonly what: string }) => it.what === 'loss',
+  );
+  expect(losses).toContainEqual(expect.objectContaining({ hurt: 2, eggs: 5 }));
 });

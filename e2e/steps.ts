@@ -76,3 +76,12 @@ export function saidIn(file: string): unknown {
   ) as { gone?: unknown };
   return said;
 }
+
+/** Keeps all that is written waiting a while, so that a second field is filled before the screen has heard of the first. */
+export const holdWriting = (page: Page) =>
+  page.evaluate(() => {
+    void navigator.locks.request(
+      'rookle-yard',
+      () => new Promise((free) => setTimeout(free, 1500)),
+    );
+  });
