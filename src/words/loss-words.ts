@@ -49,11 +49,14 @@ function isToldOf({ years, lost, losses }: Lived): boolean {
 
 /** "More than most flocks lose, 0 to 3 of 12 a year." */
 export function lossSentence(losses: Losses, flock: number): string {
-  const rank = lossRankWords(losses, flock);
-  const by = isToldOf(losses.lived)
+  return `${lossRankWords(losses, flock)}, ${lossesOfFlock(losses, flock)}.`;
+}
+
+/** "about 1 to 1.4 of 12 a year (0 to 3)": a middle only where there is experience to go by. */
+export function lossesOfFlock(losses: Losses, flock: number): string {
+  return isToldOf(losses.lived)
     ? `about ${lossWords(losses.birds)} of ${flock} a year (${bandWords(losses.band)})`
     : `${bandWords(losses.band)} of ${flock} a year`;
-  return `${rank}, ${by}.`;
 }
 
 /** What it goes by: the tables alone, or how it has gone here as well. */

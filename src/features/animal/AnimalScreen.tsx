@@ -19,7 +19,7 @@ import { Columns } from '@/ui/controls/Columns';
 import { LinkRow } from '@/ui/controls/LinkRow';
 import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
-import { readableWidth, space } from '@/ui/theme/tokens';
+import { space } from '@/ui/theme/tokens';
 import { usePageWidth } from '@/ui/theme/use-page-width';
 import { useWide } from '@/ui/theme/use-wide';
 import { animalName, wayWhere } from '@/words/headline';
@@ -33,7 +33,7 @@ export function AnimalScreen({ yard, id }: { readonly yard: Yard; readonly id: A
   const router = useRouter();
   const look = useLook();
   const wide = useWide();
-  const page = usePageWidth('full');
+  const guess = usePageWidth('right');
   const { place, walks, sightings } = yard;
   const known = useMemo(
     () => findOut(place, walks, { log: sightings, date: look.day }),
@@ -53,7 +53,7 @@ export function AnimalScreen({ yard, id }: { readonly yard: Yard; readonly id: A
     selected: undefined,
     onSelect: (item: string) =>
       router.push({ pathname: '/item/[item]', params: { item, ...lookParams(look) } }),
-    guess: wide ? page - readableWidth : page,
+    guess,
   };
   return (
     <Columns

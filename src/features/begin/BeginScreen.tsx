@@ -19,7 +19,7 @@ import { BeginForm } from './BeginForm';
 export function BeginScreen() {
   const router = useRouter();
   const client = useQueryClient();
-  const { data: yard } = useYard();
+  const { data: yard, isPending } = useYard();
   const [trouble, setTrouble] = useState<string>();
   const { data: first } = useQuery({
     queryKey: ['begin-draft'],
@@ -30,7 +30,8 @@ export function BeginScreen() {
     networkMode: 'always',
   });
   const toYard = () => router.replace('/');
-  if (!first) return null;
+  // Nothing is shown before all that stands above the shapes is known: it would push them from under the finger.
+  if (!first || isPending) return null;
   return (
     <BeginForm
       first={first}

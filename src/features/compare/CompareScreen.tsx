@@ -142,7 +142,7 @@ function LossesOf({
   );
   const it = useReckoning(asked);
   return (
-    <Txt tone="ink2">
+    <Txt tone="ink2" room={2}>
       {it.state === 'done'
         ? compareText.lossesAYear(lossSentence(it.answer, birds))
         : compareText.lossesBeingReckoned}

@@ -24,7 +24,7 @@ import { CutMaterialPart } from './CutMaterialPart';
 export function CuttingScreen({ yard }: { readonly yard: Yard }) {
   const { found } = useJudgement(yard);
   const wide = useWide();
-  const { list, isWorking, failed } = useShopping(yard, found.place);
+  const { list, isWorking, failed, mends } = useShopping(yard, found.place);
   const toDo = useMemo(() => purchasesToDo(yard), [yard]);
   const pieces =
     (list?.cut ?? []).reduce((sum, it) => sum + it.pieces.length, 0) +
@@ -45,9 +45,10 @@ export function CuttingScreen({ yard }: { readonly yard: Yard }) {
           {pieces > 0 && (
             <Txt tone="ink2">{cuttingText.crosscutAlongTheDashedLines(yard.place.name)}</Txt>
           )}
-          {isWorking && (
-            <Txt tone="ink2" live>
-              {list ? cuttingText.lookingWhetherItCanBe : cuttingText.workingOutHowItIs}
+          {!failed && mends.length > 0 && (
+            <Txt tone="ink2" live room={1}>
+              {isWorking &&
+                (list ? cuttingText.lookingWhetherItCanBe : cuttingText.workingOutHowItIs)}
             </Txt>
           )}
           {failed && <Notice>{cuttingText.itCouldNotBeWorked}</Notice>}

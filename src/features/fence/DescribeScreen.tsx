@@ -34,7 +34,7 @@ export function DescribeScreen({ yard }: { readonly yard: Yard }) {
   const { found } = useJudgement(yard);
   const { place } = found;
   const at = useFence(found);
-  const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
+  const { width, onLayout } = useWidth(usePageWidth('right') - 2 * space.l);
   if (!at) return <FirstStep place={place} mends={yard.mends} edit={edit} />;
   const { view, fence } = at;
   const { line } = fence;

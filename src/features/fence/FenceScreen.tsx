@@ -38,7 +38,7 @@ export function FenceScreen({ yard }: { readonly yard: Yard }) {
   const { place } = found;
   const [whatIf, setWhatIf] = useState<WhatIf>({});
   const [bay, setBay] = useState<BayId>();
-  const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
+  const { width, onLayout } = useWidth(usePageWidth('left') - 2 * space.l);
   const at = useFence(found, whatIf);
   const trend = useBatteryTrend(yard);
   if (!at) return <FirstStep place={place} mends={yard.mends} edit={edit} />;

@@ -54,7 +54,7 @@ function Search({ yard, at }: { readonly yard: Yard; readonly at: FenceAt }) {
   const { logEntry, planAll } = useChanges();
   const today = useToday();
   const { place } = useJudgement(yard).found;
-  const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
+  const { width, onLayout } = useWidth(usePageWidth('left') - 2 * space.l);
   const [hidden, setHidden] = useState<HiddenFault>();
   const [practised, setPractised] = useState<readonly LeakTestResult[]>([]);
   const [anew, setAnew] = useState<string>();

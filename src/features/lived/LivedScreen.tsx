@@ -17,7 +17,8 @@ import { Part } from '@/ui/controls/Part';
 import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
-import { bandWords, livedWords, lossSentence, lossWords } from '@/words/loss-words';
+import { bandWords, livedWords, lossesOfFlock, lossRankWords, lossWords } from '@/words/loss-words';
+import { capital } from '@/words/names';
 import { birdsWords } from '@/words/plan-words';
 import { livedText } from '@/words/screens/lived';
 import { useAskedOf } from '@/workers/use-asked';
@@ -39,8 +40,13 @@ export function LivedScreen({ yard }: { readonly yard: Yard }) {
       head={
         <View style={styles.head}>
           <BackLink href={{ pathname: '/', params: lookParams(look) }} name={livedText.yard} />
-          <Txt kind="title">
-            {losses ? livedText.birdsLost(lossSentence(losses, birds)) : livedText.howItHasGoneHere}
+          <Txt kind="title" room={2}>
+            {losses
+              ? livedText.birdsLost(lossRankWords(losses, birds))
+              : livedText.howItHasGoneHere}
+          </Txt>
+          <Txt kind="strong" room={1}>
+            {losses && `${capital(lossesOfFlock(losses, birds))}.`}
           </Txt>
           <Txt tone="ink2">{livedText.whatYouHaveLivedThrough}</Txt>
           {edit.trouble && <Notice>{edit.trouble}</Notice>}

@@ -26,7 +26,7 @@ interface Props {
 }
 
 export function EntryDetails({ place, entry, today, onChange }: Props) {
-  const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
+  const { width, onLayout } = useWidth(usePageWidth('left') - 2 * space.l);
   const [where, setWhere] = useState(false);
   const days = daysBack(today);
   const options = days.some(([day]) => day === entry.date)

@@ -49,7 +49,7 @@ export function NightsScreen({ yard }: { readonly yard: Yard }) {
           <Txt kind="title">{nightsText.title(missed.length, said.length)}</Txt>
           <Txt tone="ink2">{nightsText.under(marks.length - said.length, marks.length)}</Txt>
           {edit.trouble && <Notice>{edit.trouble}</Notice>}
-          <NightMarks marks={marks} />
+          <NightMarks marks={marks} column="left" />
           <Txt kind="small" tone="ink2">
             {nightsText.legend}
           </Txt>

@@ -22,13 +22,13 @@ import { notSavedWords } from '@/words/not-saved-words';
 export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
   const client = useQueryClient();
   const [trouble, setTrouble] = useState<string>();
-  const { data } = useQuery({
+  const { data, isPending } = useQuery({
     queryKey: placesKey,
     queryFn: listPlaces,
     staleTime: 0,
     networkMode: 'always',
   });
-  const { data: demos = [] } = useQuery({
+  const { data: demos = [], isPending: isFetching } = useQuery({
     queryKey: ['demos'],
     queryFn: listDemos,
     staleTime: Infinity,
@@ -46,6 +46,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
     run(openDemo(client, demo), (isHere) =>
       isHere ? onOpened() : setTrouble(placesText.couldNotBeFetched),
     );
+  if (isPending) return null;
   return (
     <>
       {trouble && <Notice>{trouble}</Notice>}
@@ -81,7 +82,7 @@ export function PlaceList({ onOpened }: { readonly onOpened: () => void }) {
           })}
         </Part>
       )}
-      {removed.length > 0 && (
+      {!isFetching && removed.length > 0 && (
         <Part title={placesText.takenAway}>
           {removed.map(({ key, name, at }) => (
             <View key={key} style={styles.demo}>

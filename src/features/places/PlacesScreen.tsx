@@ -18,7 +18,7 @@ import { PlaceList } from './PlaceList';
 
 export function PlacesScreen() {
   // Places are listed though the open one cannot be read.
-  const { data: yard } = useYard();
+  const { data: yard, isPending } = useYard();
   const router = useRouter();
   const client = useQueryClient();
   const [trouble, setTrouble] = useState<string>();
@@ -43,7 +43,7 @@ export function PlacesScreen() {
         <Button label={placesText.beginAnotherPlace} onPress={() => router.push('/begin')} />
         {yard && <Button look="plain" label={placesText.copy(yard.place.name)} onPress={copy} />}
       </View>
-      <PlaceList onOpened={() => goTo('/')} />
+      {!isPending && <PlaceList onOpened={() => goTo('/')} />}
     </Screen>
   );
 }

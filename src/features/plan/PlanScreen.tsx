@@ -40,6 +40,7 @@ import { TonightPart } from './TonightPart';
 export function PlanScreen({ yard }: { readonly yard: Yard }) {
   const { place } = yard;
   const look = useLook();
+  const wide = useWide();
   const { limits, setLimits } = usePlanLimits(place.id);
   const [animal, setAnimal] = useState<AnimalId>();
   const told = usePlan(yard, look.today, limits, animal);
@@ -53,21 +54,23 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
       head={
         <View style={styles.head}>
           <BackLink href="/mends" name={planText.mends} />
-          <Headline yard={yard} answer={answer} curve={curve} candidates={candidates} />
+          <View style={[styles.answer, { minHeight: answerRoom[wide ? 'wide' : 'phone'] }]}>
+            <Headline yard={yard} answer={answer} curve={curve} candidates={candidates} />
+            {failed && <Notice>{planText.thePlanCouldNotBe}</Notice>}
+            {working && (
+              <View style={styles.working}>
+                <Txt kind="small" tone="ink2" live>
+                  {working.nodes === 0
+                    ? planText.workingItOut
+                    : planText.workingItOutSetsLooked(working.nodes)}
+                </Txt>
+                {working.nodes > 0 && (
+                  <Button look="plain" label={planText.stopTakeTheBestSo} onPress={stop} />
+                )}
+              </View>
+            )}
+          </View>
           <UndoBar placeId={place.id} />
-          {failed && <Notice>{planText.thePlanCouldNotBe}</Notice>}
-          {working && (
-            <View style={styles.working}>
-              <Txt kind="small" tone="ink2" live>
-                {working.nodes === 0
-                  ? planText.workingItOut
-                  : planText.workingItOutSetsLooked(working.nodes)}
-              </Txt>
-              {working.nodes > 0 && (
-                <Button look="plain" label={planText.stopTakeTheBestSo} onPress={stop} />
-              )}
-            </View>
-          )}
         </View>
       }
       left={
@@ -212,7 +215,11 @@ function Drawn({
   );
 }
 
+/** What the answer mostly takes, px: what is set below it is not to move when it comes. */
+const answerRoom = { phone: 274, wide: 228 } as const;
+
 const styles = StyleSheet.create({
+  answer: { gap: space.s },
   head: { padding: space.l, gap: space.s },
   working: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: space.m },
   foot: { padding: space.l },

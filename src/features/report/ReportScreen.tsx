@@ -67,10 +67,10 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
         <Txt tone="ink2">
           {reportText.standing(look.day, holdWords(hold), walked, stops.unread)}
         </Txt>
-        {losses && (
-          <Txt>
+        {year.state !== 'failed' && (
+          <Txt room={linesOfLosses(yard, wide)}>
             {reportText.lossesAYear(
-              `${lossSentence(losses, judgement.birds)} ${livedWords(losses)}`,
+              losses && `${lossSentence(losses, judgement.birds)} ${livedWords(losses)}`,
             )}
           </Txt>
         )}
@@ -137,6 +137,10 @@ export function ReportScreen({ yard }: { readonly yard: Yard }) {
     </Screen>
   );
 }
+
+/** How long the sentence about losses will be: where nothing was lived through it says what would tell more. */
+const linesOfLosses = ({ place: { experience } }: Yard, wide: boolean): number =>
+  experience ? (wide ? 2 : 4) : wide ? 3 : 5;
 
 /** The evenings of the last sixty nights, and what was lost in a year. */
 function EveningLines({ yard, today }: { readonly yard: Yard; readonly today: string }) {

@@ -48,9 +48,9 @@ export function ShoppingScreen({ yard }: { readonly yard: Yard }) {
         <BackLink href="/mends" name={shopText.mends} />
       </ScreenOnly>
       <Headline yard={yard} list={list} mends={mends} />
-      {isWorking && (
-        <Txt tone="ink2" live>
-          {list ? shopText.lookingWhetherItCanBe : shopText.workingOutHowItIs}
+      {!failed && mends.length > 0 && (
+        <Txt tone="ink2" live room={1}>
+          {isWorking && (list ? shopText.lookingWhetherItCanBe : shopText.workingOutHowItIs)}
         </Txt>
       )}
       {failed && <Notice>{shopText.theListCouldNotBe}</Notice>}

@@ -168,6 +168,7 @@ export function ShutScreen({ yard, asked }: Props) {
           {wide && (
             <View style={styles.right}>
               <NightMarks
+                column="right"
                 marks={lastNights(place, log, tonight, sixty, (date) => duskAt(place, date))}
               />
               <LinkRow href="/nights" says={shutText.nights}>
@@ -199,8 +200,12 @@ function Tonight({
   readonly said: boolean;
 }) {
   const all = useAllScenarios(yard, date);
-  if (!said || !all) return null;
-  return <Txt kind="strong">{shutText.tonightHolds(holdTonight(all).hold)}</Txt>;
+  if (!said) return null;
+  return (
+    <Txt kind="strong" room={1}>
+      {all && shutText.tonightHolds(holdTonight(all).hold)}
+    </Txt>
+  );
 }
 
 function StrandLine({

@@ -44,7 +44,7 @@ export function SureScreen({ yard }: { readonly yard: Yard }) {
       head={
         <View style={styles.head}>
           <BackLink href={{ pathname: '/', params: lookParams(look) }} name={sureText.yard} />
-          <Txt kind="title">
+          <Txt kind="title" room={2}>
             {it.state === 'done' ? answerWords(place, it.answer) : sureText.howSure}
           </Txt>
           <Txt tone="ink2">{sureText.figuresThatAreBandsAre(scenarioNames[scenario][1])}</Txt>
@@ -116,7 +116,7 @@ export function SureScreen({ yard }: { readonly yard: Yard }) {
 function Where({ yard, look }: { readonly yard: Yard; readonly look: Look }) {
   const router = useRouter();
   const { found, marks, waysIn, whereabouts } = useJudgement(yard, look);
-  const guess = usePageWidth('full') / 2;
+  const guess = usePageWidth('right');
   const drawn = {
     place: found.place,
     marks,

@@ -59,10 +59,11 @@ export function BeginWalk({ yard, judgement }: Props) {
   const { found, waysIn, slowWays } = judgement;
   const weakWays = [...waysIn, ...slowWays];
   const all = stopsOf(found, {}, today).stops.flatMap(({ questions }) => questions);
-  const { settled } = useSettling(yard);
+  const { settled, isWorking } = useSettling(yard);
   const asks = settled?.asks ?? [];
+  // It keeps its place while it is worked out, and where it asks nothing: nothing moves under a finger.
   const offered: WalkPurpose[] = [
-    ...(asks.length > 0 ? (['settle'] as const) : []),
+    ...(settled || isWorking ? (['settle'] as const) : []),
     ...purposesOf(found.place, weakWays),
   ];
   // Who comes for one finds it at the top.
@@ -75,7 +76,7 @@ export function BeginWalk({ yard, judgement }: Props) {
       ...courseOf(it, backwards, found.place, weakWays),
       ...(it === 'settle' && { asks }),
     };
-    const { stops } = stopsOf(found, course, today);
+    const stops = it === 'settle' && !asks.length ? [] : stopsOf(found, course, today).stops;
     const questions = stops.flatMap((stop) => stop.questions);
     return {
       purpose: it,
@@ -85,8 +86,12 @@ export function BeginWalk({ yard, judgement }: Props) {
       minutes: minutesLeft(stops, undefined, () => false),
     };
   });
-  const chosen = choices.find((it) => it.purpose === purpose) ?? choices[0];
+  const canBegin = ({ purpose: it, questions }: (typeof choices)[number]) =>
+    questions.length > 0 || (it === 'settle' && isWorking);
+  const chosen =
+    choices.find((it) => it.purpose === purpose && canBegin(it)) ?? choices.find(canBegin);
   const [first] = chosen?.questions ?? [];
+  const firstStop = chosen?.stops[0];
   const last = lastEnded(yard.walks, 'lap');
   /** The bay after the gate, going round by that way. */
   const lap = lapOf(found.place).bays;
@@ -94,7 +99,7 @@ export function BeginWalk({ yard, judgement }: Props) {
   const go = ({ id }: Question) =>
     router.push({ pathname: '/walk/[question]', params: { question: id } });
   const begin = (by: 'stops' | 'questions') => {
-    const stop = chosen?.stops[0];
+    const stop = firstStop;
     if (!chosen || !first || !stop) return;
     beginWalk(chosen.course).then(
       () =>
@@ -136,17 +141,23 @@ export function BeginWalk({ yard, judgement }: Props) {
                 <Radio
                   key={it.purpose}
                   checked={isChosen}
+                  disabled={!canBegin(it)}
                   isStop={isChosen || (chosen === undefined && it === choices[0])}
                   onPress={() => setPurpose(it.purpose)}
                   style={[styles.choice, isChosen && styles.chosen]}
                 >
                   <View style={styles.line}>
                     <Txt kind="strong">{name}</Txt>
-                    <Txt tone="ink2">{minutesWords(it.minutes)}</Txt>
+                    {it.stops.length > 0 && <Txt tone="ink2">{minutesWords(it.minutes)}</Txt>}
                   </View>
-                  <Txt kind="small" tone="ink2">
-                    {count(it.stops.length, 'stop')}, {count(it.questions.length, 'reading')}:{' '}
-                    {note}.{isChosen && left ? ` ${left}` : ''}
+                  <Txt
+                    kind="small"
+                    tone="ink2"
+                    {...(it.purpose === 'settle' && { room: (wide ? 1 : 2) + (isChosen ? 1 : 0) })}
+                  >
+                    {it.stops.length === 0
+                      ? walkText.asksNothing(isWorking)
+                      : `${count(it.stops.length, 'stop')}, ${count(it.questions.length, 'reading')}: ${note}.${isChosen && left ? ` ${left}` : ''}`}
                   </Txt>
                 </Radio>
               );
@@ -163,23 +174,21 @@ export function BeginWalk({ yard, judgement }: Props) {
                 onChoose={(it) => setBackwards(it === 'against')}
               />
             </View>
-            {chosen && first && (
-              <Button
-                label={stopText.walkByStops(found.place, chosen.stops[0] ?? { section: 'lap' })}
-                onPress={() => begin('stops')}
-              />
-            )}
-            {chosen && first && (
-              <Button
-                look="plain"
-                label={walkText.begin(
-                  found.place,
-                  chosen.stops[0] ?? { section: 'lap' },
-                  questionWords(first, found.place).short,
-                )}
-                onPress={() => begin('questions')}
-              />
-            )}
+            <Button
+              label={stopText.walkByStops(found.place, firstStop)}
+              disabled={!first}
+              onPress={() => begin('stops')}
+            />
+            <Button
+              look="plain"
+              label={walkText.begin(
+                found.place,
+                firstStop,
+                first ? questionWords(first, found.place).short : '',
+              )}
+              disabled={!first}
+              onPress={() => begin('questions')}
+            />
           </View>
         </>
       }

@@ -1,4 +1,4 @@
-/** How few readings would settle what is said, and how long they take: the way to that walk. */
+/** How few readings would settle what is said, and how long they take: the way to that walk. It keeps its room while that is worked out. */
 import { applyReadings } from '@/core/records/apply-readings';
 import { lastOnFoot } from '@/core/walk/on-foot';
 import { openWalk } from '@/core/walk/open-walk';
@@ -14,11 +14,21 @@ import { yardText } from '@/words/screens/yard';
 
 export function SettleOffer({ yard }: { readonly yard: Yard }) {
   const today = useToday();
-  const { settled } = useSettling(yard);
+  const { settled, isWorking } = useSettling(yard);
   const wide = useWide();
   // A walk in hand is gone on with first.
-  if (!settled || settled.asks.length === 0 || openWalk(yard.walks, 'lap')) return null;
-  const { asks } = settled;
+  if (openWalk(yard.walks, 'lap') || !(settled || isWorking)) return null;
+  const asks = settled?.asks ?? [];
+  if (asks.length === 0) {
+    const says = settled ? yardText.nothingCouldChangeThis : yardText.lookingWhatCouldChangeThis;
+    return (
+      <LinkRow href={undefined} says={says} beside={wide}>
+        <Txt tone="ink2" room={2}>
+          {says}
+        </Txt>
+      </LinkRow>
+    );
+  }
   const found = applyReadings(yard.place, yard.walks);
   const { stops } = stopsOf(found, { purpose: 'settle', asks: [...asks] }, today);
   const minutes = minutesLeft(stops, undefined, () => false);
@@ -27,7 +37,7 @@ export function SettleOffer({ yard }: { readonly yard: Yard }) {
     : yardText.walkItToKnow(asks.length, minutes);
   return (
     <LinkRow href={{ pathname: '/walk', params: { purpose: 'settle' } }} says={says} beside={wide}>
-      <Txt kind="strong" tone="holds">
+      <Txt kind="strong" tone="holds" room={2}>
         {says}
       </Txt>
     </LinkRow>

@@ -106,10 +106,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   const news = last && below && look.day === look.today && (
     <below.DeviceNewsCard yard={yard} place={place} />
   );
+  // Before the first walk it is the next thing to do, and has its room from the start.
+  const firstWalk = !lookedAt && <View style={!wide && styles.settle}>{settle}</View>;
+  // These come after the first paint: on a phone they stand where they push nothing from under a finger.
   const cards = (
     <>
-      {!lookedAt && settle}
-      {evening}
       {news}
       {due}
       {lookedAt && settle}
@@ -123,7 +124,11 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
         <View style={styles.columns}>
           <Column name={yardText.thePlace} style={styles.left}>
             <Answer yard={yard} judgement={judgement} look={look} />
-            <View style={styles.cards}>{cards}</View>
+            <View style={styles.cards}>
+              {firstWalk}
+              {evening}
+              {cards}
+            </View>
             {damaged}
             {scenarioBar}
             {plan}
@@ -138,7 +143,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
             {animalList}
           </Column>
         </View>
-        <View style={styles.foot}>
+        <View style={[styles.foot, { minHeight: wholeLapHeight(place, page) }]}>
           {noteOn('lap')}
           {stage > 0 && lap}
         </View>
@@ -148,13 +153,15 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <Answer yard={yard} judgement={judgement} look={look} />
-      {cards}
+      {firstWalk}
+      {evening}
       {damaged}
       {scenarioBar}
       {plan}
       {note}
       {noteOn('plan')}
-      {wayList}
+      {cards}
+      {last && below && wayList}
       {last && (
         <>
           <View style={styles.lapHead}>
@@ -177,7 +184,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
 const styles = StyleSheet.create({
   wide: { flex: 1, backgroundColor: color.field },
   columns: { flex: 1, flexDirection: 'row', minHeight: 0 },
-  cards: { flexDirection: 'row' },
+  /** Three lines and what is round them: the first of them stands alone for a moment, in a line. */
+  cards: { flexDirection: 'row', minHeight: 97 },
+  settle: { minHeight: 72 },
   left: { flex: 1, minWidth: 0 },
   right: {
     flexGrow: 0,

@@ -48,7 +48,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
   const router = useRouter();
   const edit = useEdit();
   const judgement = useJudgement(yard);
-  const { width, onLayout } = useWidth(usePageWidth('readable'));
+  const { width, onLayout } = useWidth(usePageWidth('left'));
   const { place } = yard;
   const zone = place.zones.find((it) => it.id === id);
   const toBay = (bay: string) => router.push({ pathname: '/bay/[bay]', params: { bay } });

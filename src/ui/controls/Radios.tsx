@@ -22,23 +22,34 @@ interface RadioProps {
   /** Whether Tab comes to it: to the one that is chosen, or to the first. */
   readonly isStop: boolean;
   readonly says?: string;
+  /** Shown, and not to be chosen now. */
+  readonly disabled?: boolean;
   readonly onPress: () => void;
   readonly children: ReactNode;
   readonly style?: StyleProp<ViewStyle>;
 }
 
-export function Radio({ checked, isStop, says, onPress, children, style }: RadioProps) {
+export function Radio({
+  checked,
+  isStop,
+  says,
+  disabled = false,
+  onPress,
+  children,
+  style,
+}: RadioProps) {
   return (
     <Pressable
       role="radio"
       aria-checked={checked}
       {...(says !== undefined && { 'aria-label': says })}
       tabIndex={isStop ? 0 : -1}
+      disabled={disabled}
       onPress={onPress}
       style={style}
       {...onKey(({ key }) => {
         // Enter presses everything; Space only what is a button.
-        if (key !== ' ') return false;
+        if (key !== ' ' || disabled) return false;
         onPress();
         return true;
       })}

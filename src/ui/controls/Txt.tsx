@@ -14,15 +14,22 @@ interface Props {
   /** Announced when it changes. */
   readonly live?: boolean;
   readonly lines?: number;
+  /** Room for so many lines, though it says less: what it will say is still being worked out, and nothing below is to move then. */
+  readonly room?: number;
 }
 
-export function Txt({ kind = 'body', tone = 'ink', children, style, live, lines }: Props) {
+export function Txt({ kind = 'body', tone = 'ink', children, style, live, lines, room }: Props) {
   const level = levels[kind];
   const ref = usePageHeading(level === 1);
   return (
     <Text
       ref={ref}
-      style={[kinds[kind], tones[tone], style]}
+      style={[
+        kinds[kind],
+        tones[tone],
+        room !== undefined && { minHeight: room * lineHeights[kind] },
+        style,
+      ]}
       {...(level && { role: 'heading' as const, 'aria-level': level })}
       {...(level === 1 && { tabIndex: -1 as const })}
       {...(live && { 'aria-live': 'polite' as const })}
@@ -35,30 +42,64 @@ export function Txt({ kind = 'body', tone = 'ink', children, style, live, lines 
 
 const levels: Partial<Record<string, number>> = { title: 1, heading: 2, sub: 3 };
 
+/** px */
+const lineHeights = {
+  inherit: 0,
+  title: 42,
+  heading: 30,
+  sub: 23,
+  strong: 23,
+  body: 24,
+  small: 21,
+  figure: 34,
+  reading: 52,
+  label: 22,
+} as const;
+
 const kinds = StyleSheet.create({
   /** Inside another text: its face, another tone. */
   inherit: {},
-  title: { fontFamily: font.narrow, fontWeight: '600', fontSize: 38, lineHeight: 42 },
-  heading: { fontFamily: font.narrow, fontWeight: '600', fontSize: 25, lineHeight: 30 },
-  sub: { fontFamily: font.text, fontWeight: '700', fontSize: 17, lineHeight: 23 },
-  strong: { fontFamily: font.text, fontWeight: '700', fontSize: 17, lineHeight: 23 },
-  body: { fontFamily: font.text, fontWeight: '400', fontSize: 17, lineHeight: 24 },
-  small: { fontFamily: font.text, fontWeight: '400', fontSize: 15, lineHeight: 21 },
+  title: {
+    fontFamily: font.narrow,
+    fontWeight: '600',
+    fontSize: 38,
+    lineHeight: lineHeights.title,
+  },
+  heading: {
+    fontFamily: font.narrow,
+    fontWeight: '600',
+    fontSize: 25,
+    lineHeight: lineHeights.heading,
+  },
+  sub: { fontFamily: font.text, fontWeight: '700', fontSize: 17, lineHeight: lineHeights.sub },
+  strong: {
+    fontFamily: font.text,
+    fontWeight: '700',
+    fontSize: 17,
+    lineHeight: lineHeights.strong,
+  },
+  body: { fontFamily: font.text, fontWeight: '400', fontSize: 17, lineHeight: lineHeights.body },
+  small: { fontFamily: font.text, fontWeight: '400', fontSize: 15, lineHeight: lineHeights.small },
   figure: {
     fontFamily: font.narrow,
     fontWeight: '600',
     fontSize: 30,
-    lineHeight: 34,
+    lineHeight: lineHeights.figure,
     fontVariant: ['tabular-nums'],
   },
   reading: {
     fontFamily: font.narrow,
     fontWeight: '600',
     fontSize: 46,
-    lineHeight: 52,
+    lineHeight: lineHeights.reading,
     fontVariant: ['tabular-nums'],
   },
-  label: { fontFamily: font.narrow, fontWeight: '600', fontSize: 17, lineHeight: 22 },
+  label: {
+    fontFamily: font.narrow,
+    fontWeight: '600',
+    fontSize: 17,
+    lineHeight: lineHeights.label,
+  },
 });
 
 const tones = StyleSheet.create({

@@ -22,8 +22,14 @@ const latest = 60;
 /** A night has at least so much room, px. */
 const least = 10;
 
-export function NightMarks({ marks }: { readonly marks: readonly NightMark[] }) {
-  const { width, onLayout } = useWidth(usePageWidth('readable') - 2 * space.l);
+interface Props {
+  readonly marks: readonly NightMark[];
+  /** The column it stands in. */
+  readonly column: 'left' | 'right';
+}
+
+export function NightMarks({ marks, column }: Props) {
+  const { width, onLayout } = useWidth(usePageWidth(column) - 2 * space.l);
   const perRow = width / marks.length >= least ? marks.length : Math.ceil(marks.length / 2);
   const rows = Array.from({ length: Math.ceil(marks.length / perRow) }, (_, row) =>
     marks.slice(row * perRow, (row + 1) * perRow),

@@ -29,7 +29,8 @@ export const reportText = spoken('report', {
     const who = mend.who === undefined ? '' : `, ${mend.who}`;
     return `${mendTitle(place, mend)}, against ${animalList(mend.stops)}: ${mendStateWords[mend.state]}${due}${who}.`;
   },
-  lossesAYear: (sentence: string) => `Birds lost in a year. ${sentence}`,
+  lossesAYear: (sentence: string | undefined) =>
+    `Birds lost in a year. ${sentence ?? 'They are being worked out.'}`,
   records: 'Records',
   printOrSaveAsPdf: 'Print, or save as PDF',
   planAndLap: 'Plan and lap',

@@ -78,7 +78,8 @@ export const stopText = spoken('stop', {
   putOffLater: 'This stop later on this walk',
   putOffDay: 'This stop another day',
   stopName: (place: Place, stop: Named) => stopName(place, stop),
-  walkByStops: (place: Place, stop: Named) => `Walk, stop by stop: ${stopName(place, stop)}`,
+  walkByStops: (place: Place, stop: Named | undefined) =>
+    `Walk, stop by stop${stop ? `: ${stopName(place, stop)}` : ''}`,
   goOnByStops: (place: Place, stop: Named) => `Go on, stop by stop: ${stopName(place, stop)}`,
   keys: 'Keys: Enter is the big button, arrows mark a row, digits go into it, Space says it is so, a letter opens a row, PgDn goes on, PgUp goes back, Esc leaves.',
 });

@@ -161,8 +161,12 @@ export const walkText = spoken('walk', {
     'A stop a screen: touch what is not so, and one button says that the rest was looked at. Each reading is saved as you take it. Stop whenever you like: it waits here. Touch a bay in the lap to read that one alone.',
   whatTheWalkIsFor: 'What the walk is for',
   whichWayRound: 'Which way round',
-  begin: (place: Place, stop: Parameters<typeof stopName>[1], short: string) =>
-    `Begin: ${stopName(place, stop)}, ${short}, one question a screen`,
+  begin: (place: Place, stop: Parameters<typeof stopName>[1] | undefined, short: string) =>
+    `Begin: ${stop ? `${stopName(place, stop)}, ${short}, ` : ''}one question a screen`,
+  asksNothing: (isWorking: boolean) =>
+    isWorking
+      ? 'Being worked out: which readings could change the answer.'
+      : 'No reading left to take could change the answer.',
   whatTheLastWalkFound: 'What the last walk found',
   walkInHand: 'Walk in hand',
   inHand: ({

@@ -60,6 +60,8 @@ export const yardText = spoken('yard', {
   birdsLostInAYear: 'Birds lost in a year, as it stands',
   theFence: 'The electric line',
   howItHasGoneHere: 'How it has gone here',
+  lookingWhatCouldChangeThis: 'Looking which readings could still change this.',
+  nothingCouldChangeThis: 'No reading left to take could change this.',
   couldStillChangeThis: (many: number, minutes: number) =>
     `${count(many, 'reading')} left that could change this: ${minutesWords(minutes)}`,
   lossesCouldNotBeReckoned: 'Losses could not be reckoned in this browser.',
