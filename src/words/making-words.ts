@@ -17,6 +17,8 @@ export const makingNames: Readonly<Record<MakingFigure, string>> = {
   mostLoad: 'Weight on a light frame, at the most',
   slabWeight: 'A slab for weight',
   worthwhile: 'A change is worth a plan from, birds a year',
+  unnoticed: 'Still nearly as good with so many birds a year more',
+  farCheaper: 'A far cheaper plan costs at most, as a share',
   edgePegs: 'Pegs along a bottom edge, one from the next',
   panelOff: 'A panel that nothing holds stands off',
 };

@@ -5,6 +5,7 @@ import { edgePegs } from './catalogue/edge-pegged';
 import { meshOverlap, screwSpacing } from './catalogue/catalogue-mend';
 import { apronWidth } from './catalogue/sill-apron';
 import { mostLoad, slabWeight } from './catalogue/weight-on';
+import { farCheaper, unnoticed } from './plan/enough';
 import { worthwhile } from './plan/worthwhile';
 import { seamWorth } from './shopping/best-division';
 import { kerf } from './shopping/bars';
@@ -32,6 +33,8 @@ export const makingFigures = {
   mostLoad,
   slabWeight,
   worthwhile,
+  unnoticed,
+  farCheaper,
   panelOff,
 } as const satisfies Readonly<Record<string, Figure>>;
 /** A figure of making things, by name. */

@@ -29,6 +29,7 @@ import { clashWords, mendTitle, moneyWords } from '@/words/plan-words';
 import { usePlan } from '@/workers/use-plan';
 import type { ShownCandidate } from '@/workers/plan-talk';
 import { CurvePart } from './CurvePart';
+import { LessPart } from './LessPart';
 import { LimitsPart } from './LimitsPart';
 import { OthersPart } from './OthersPart';
 import { OwnMendPart } from './OwnMendPart';
@@ -56,6 +57,9 @@ export function PlanScreen({ yard }: { readonly yard: Yard }) {
           <BackLink href="/mends" name={planText.mends} />
           <View style={[styles.answer, { minHeight: answerRoom[wide ? 'wide' : 'phone'] }]}>
             <Headline yard={yard} answer={answer} curve={curve} candidates={candidates} />
+            {answer && answer.chosen.length > 0 && !failed && (
+              <LessPart {...shared} answer={answer} curve={curve} />
+            )}
             {failed && <Notice>{planText.thePlanCouldNotBe}</Notice>}
             {working && (
               <View style={styles.working}>
@@ -216,7 +220,7 @@ function Drawn({
 }
 
 /** What the answer mostly takes, px: what is set below it is not to move when it comes. */
-const answerRoom = { phone: 274, wide: 228 } as const;
+const answerRoom = { phone: 334, wide: 288 } as const;
 
 const styles = StyleSheet.create({
   answer: { gap: space.s },

@@ -13,6 +13,12 @@ export const planText = spoken('plan', {
   theBendIsAtBirds: (money: string, birds: number) =>
     `The bend is at ${money}: ${birdsWords(birds)} birds a year. Beyond it more money brings less.`,
   planFor: (money: string) => `Plan for ${money}`,
+  lookingForLess: 'Looking whether less money would do nearly as well.',
+  lessWouldNotDo: 'Much less money would not do nearly as well.',
+  lessWouldDo: (money: string, minutes: number, before: number, after: number) =>
+    `${money} and ${timeWords(minutes)} would do nearly as well: ${birdsWords(before)} → ${birdsWords(after)}.`,
+  hardlyAny: (more: number) =>
+    `With none of it ${birdsWords(more)} birds a year more would be lost: hardly one in ten years.`,
   moneyAndHours: 'Money and hours',
   money: 'Money',
   noEndOfIt: 'no end of it',
