@@ -2,18 +2,22 @@
 import type { PlanFindings } from '@/core/formats/plan-json';
 import type { Place } from '@/core/place/place';
 import { animalName } from './headline';
+import { groupedBy } from '@/core/grouped-by';
 import { leastOf } from '@/core/mends/plan/curve';
+import { enoughInstead } from '@/core/mends/plan/enough';
 import {
   birdsWords,
   bySpotWords,
   clashWords,
   nightLeftWords,
   mendTitle,
+  moneyOfPlan,
   moneyWords,
   timeWords,
   whyNotWords,
 } from './plan-words';
 import { capital, count } from './names';
+import { planText as screenText } from './screens/plan';
 
 export function planText(place: Place, document: PlanFindings): string {
   const { answer, planning, limits, date, stopgaps } = document;
@@ -40,6 +44,7 @@ export function planText(place: Place, document: PlanFindings): string {
       : [
           `${count(answer.chosen.length, 'mend')}, ${moneyOfPlan(answer, money)}, ${timeWords(answer.minutes)} of work:`,
         ]),
+    ...lessLines(document, money),
     ...answer.chosen.map((id, index) => {
       const { cents = 0, minutes = 0 } = candidate(id) ?? {};
       return `  ${index + 1}. ${title(id)}: ${money(cents)} by the metre, ${timeWords(minutes)}`;
@@ -48,15 +53,40 @@ export function planText(place: Place, document: PlanFindings): string {
       ({ animal, before, after, nightAfter }) =>
         `  ${animalName(animal)}: ${birdsWords(before)} to ${birdsWords(after)}${nightLeftWords(nightAfter)}`,
     ),
-    ...Object.entries(answer.others).map(
-      ([id, why]) => `  Not: ${title(id)}. ${whyNotWords(place, why, title)}`,
-    ),
+    ...notLines(place, answer, title),
     ...stopgaps.map(
       ({ mend, minutes }) => `  For tonight: ${mendTitle(place, mend)}: ${timeWords(minutes)}`,
     ),
     ...shutOutLines(place, document, title),
     'Prices that are not your own are round sums of ours. Rookle ranks and explains; it promises nothing.',
   ].join('\n');
+}
+
+/** Where far less money would do nearly as well. */
+function lessLines(
+  { answer, curve, planning }: PlanFindings,
+  money: (cents: number) => string,
+): string[] {
+  const { before, after, cents, wholeCents = cents } = answer;
+  const enough = enoughInstead(curve, { cents: wholeCents, after });
+  if (!enough || answer.chosen.length === 0) return [];
+  if (enough.chosen.length === 0) return [screenText.hardlyAny(enough.after - after)];
+  const minutes = planning.candidates
+    .filter(({ id }) => enough.chosen.includes(id))
+    .reduce((sum, it) => sum + it.minutes, 0);
+  return [screenText.lessWouldDo(money(enough.cents), minutes, before, enough.after)];
+}
+
+/** What is left out, once for each reason. */
+function notLines(
+  place: Place,
+  { others }: PlanFindings['answer'],
+  title: (id: string) => string,
+): string[] {
+  const byReason = groupedBy(Object.entries(others), ([, why]) => whyNotWords(place, why, title));
+  return [...byReason].map(
+    ([why, left]) => `  Not: ${left.map(([id]) => title(id)).join('; ')}. ${why}`,
+  );
 }
 
 function leastLine(
@@ -86,14 +116,4 @@ function shutOutLines(
   return [
     `${name} cannot be shut out at night by these mends. Without a mend: ${result.stays.map((it) => bySpotWords(place, it)).join('; ')}.`,
   ];
-}
-
-/** "€66.25 in the shop (€55.97 by the metre)". */
-export function moneyOfPlan(
-  { cents, wholeCents = cents }: Pick<PlanFindings['answer'], 'cents' | 'wholeCents'>,
-  money: (cents: number) => string,
-): string {
-  return wholeCents === cents
-    ? money(cents)
-    : `${money(wholeCents)} in the shop (${money(cents)} by the metre)`;
 }

@@ -1,5 +1,5 @@
 /** A plan in plain words: money, time, where a mend goes, and why another does not. */
-import type { NightLeft, WhyNotWords } from '@/core/mends/plan/answer';
+import type { NightLeft, PlanAnswer, WhyNotWords } from '@/core/mends/plan/answer';
 import type { Clash } from '@/core/mends/plan/clashes';
 import type { StillBy } from '@/core/mends/plan/problem';
 import { findBay, findItem } from '@/core/place/find';
@@ -156,4 +156,14 @@ export function whyNotWords(
     case 'time':
       return `No time left for it. It would spare ${birdsWords(why.birds)} birds a year.`;
   }
+}
+
+/** "€66.25 in the shop (€55.97 by the metre)". */
+export function moneyOfPlan(
+  { cents, wholeCents = cents }: Pick<PlanAnswer, 'cents' | 'wholeCents'>,
+  money: (cents: number) => string,
+): string {
+  return wholeCents === cents
+    ? money(cents)
+    : `${money(wholeCents)} in the shop (${money(cents)} by the metre)`;
 }

@@ -12,8 +12,7 @@ import type { Walk } from '@/core/records/walk';
 import { aMend } from '@/core/tests/a-mend';
 import { failureWords } from './ageing-words';
 import { dueWords } from './day-words';
-import { moneyOfPlan } from './plan-text';
-import { moneyWords } from './plan-words';
+import { moneyOfPlan, moneyWords } from './plan-words';
 import { pricesTable } from './price-words';
 import { eventWords, mendsTable, readingsTable } from './record-words';
 import {

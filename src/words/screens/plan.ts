@@ -1,8 +1,14 @@
 /** What the screens of `plan` say. */
 import { spoken } from '../language';
 import { animalList, capital, count, listOf } from '../names';
-import { moneyOfPlan } from '../plan-text';
-import { birdsWords, moneyWords, nightLeftWords, sparedWords, timeWords } from '../plan-words';
+import {
+  birdsWords,
+  moneyWords,
+  nightLeftWords,
+  sparedWords,
+  timeWords,
+  moneyOfPlan,
+} from '../plan-words';
 
 export const planText = spoken('plan', {
   birdsAYear: (money: string, birds: number) => `${money}: ${birdsWords(birds)} birds a year`,
