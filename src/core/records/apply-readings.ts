@@ -8,7 +8,8 @@ import { withLine } from '../fence/with-line';
 import { answersBy, type Answers } from '../memo';
 import { framesOf } from '../place/frame';
 import type { Bay, Face, ItemId, Place } from '../place/place';
-import type { Is, Possible } from '../place/possible';
+import { any, type Is, type Possible } from '../place/possible';
+import { layersMeasuredBefore } from './overtaken';
 import { setAttributes } from './set-attribute';
 import type { Reading, Walk } from './walk';
 
@@ -72,6 +73,10 @@ export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace 
     if (reading.value === 'cannot-tell') continue;
     const own = values.get(item) ?? new Map<AttributeId, Possible>();
     values.set(item, own.set(reading.attribute, reading.value));
+  }
+  for (const item of layersMeasuredBefore(place, walks)) {
+    provenance.delete(attributeKey(item, 'layer.clear'));
+    values.get(item)?.set('layer.clear', any);
   }
   const found = withoutStaleVolts(
     setAttributes(place, values),

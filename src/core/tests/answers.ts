@@ -136,6 +136,13 @@ const openings: readonly OldAnswer[] = [
     ['stoat', 'in'],
   ),
   answer(
+    'mesh-replaced',
+    'stoats and mink walk in by what was measured in the netting that half-inch mesh has replaced',
+    ['stoat', 'shut'],
+    ['american-mink', 'shut'],
+    ['norway-rat', 'shut'],
+  ),
+  answer(
     'two-inch-mesh',
     'cat and badger walk in by mesh of 50.8 mm',
     ['domestic-cat', 'slow'],
