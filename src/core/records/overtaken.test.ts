@@ -68,8 +68,11 @@ test('what is the same still, or only told more narrowly, keeps its measure', ()
 test('measured anew, or on the very walk that found it replaced, it counts', () => {
   const anew = walk('2026-06-01', ['layer.clear', is(12)]);
   expect(clearOf(pen(), measured, replaced, anew)).toEqual(is(12));
-  const together = walk('2026-05-01', ['layer.clear', is(12)], ['layer.mesh', is('welded-13')]);
-  expect(clearOf(pen(), measured, together)).toEqual(is(12));
+  const together = walk('2026-05-01', ['layer.clear', is(24)], ['layer.mesh', is('hex-25')]);
+  expect(clearOf(pen(), measured, together)).toEqual(is(24));
+  // Named anew within one walk as what is never measured: nothing would ask for that figure again.
+  const corrected = walk('2026-05-01', ['layer.clear', is(45)], ['layer.mesh', is('welded-13')]);
+  expect(clearOf(pen(), measured, corrected)).toEqual(any);
 });
 
 test('property: after another mesh was found, only what was measured since then tells', () => {

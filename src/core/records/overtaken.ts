@@ -2,6 +2,7 @@
  * Measures that a later reading has overtaken: a clear opening was measured in a mesh that is no longer there. It is not asked for where the
  * kind of mesh says it, so that nobody would ever come to correct it.
  */
+import { saysItsOpening } from '../attributes/clear-opening';
 import { allBays } from '../place/find';
 import type { ItemId, Place } from '../place/place';
 import type { Layer } from '../place/bay';
@@ -39,8 +40,9 @@ export function layersMeasuredBefore(place: Place, walks: readonly Walk[]): read
       it.isOvertaken = false;
       continue;
     }
-    // What the same walk measured was measured in what it found there.
-    if (it.isMeasured && it.measuredIn !== walk && isOther(it.mesh, value)) it.isOvertaken = true;
+    // What the same walk measured was measured in what it found there, unless that turned out to be nothing to be measured.
+    const isOfThis = it.measuredIn === walk && !saysItsOpening(value);
+    if (it.isMeasured && !isOfThis && isOther(it.mesh, value)) it.isOvertaken = true;
     it.mesh = value;
   }
   return [...known].flatMap(([id, { isOvertaken }]) => (isOvertaken ? [id] : []));
