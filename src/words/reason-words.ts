@@ -59,7 +59,8 @@ const latchVerdicts: Readonly<Record<LatchVerdict, (animal: string, motions: str
 };
 
 export function reasonWords(place: Place, part: PartEffort): string {
-  return reasonSentence(part.reason, anAnimal(part.animal), place);
+  const said = reasonSentence(part.reason, anAnimal(part.animal), place);
+  return isLostByMoving(part) ? `${said} What takes all night is lost: the pen moves on.` : said;
 }
 
 function reasonSentence(reason: Reason, animal: string, place: Place): string {
@@ -208,8 +209,17 @@ function liftSentence(
   return `${edge} Pegs of ${lengthWords(pegs, units)}; ${lengthWords(pegsHoldFrom.value, units)} hold here.`;
 }
 
+/** Nothing but the moving keeps it out: it has less against it than would. */
+const isLostByMoving = ({ reason, minutes }: PartEffort): boolean =>
+  reason.kind === 'dig' &&
+  minutes === null &&
+  reason.nights === 1 &&
+  reason.ratio < 1 &&
+  !reason.floor &&
+  !['rock', 'hard-surface'].includes(reason.soil);
+
 function digSentence(
-  { soil, enough, ratio, floor, nights }: DigReason,
+  { soil, enough, ratio, floor }: DigReason,
   animal: string,
   { units }: Place,
 ): string {
@@ -219,7 +229,7 @@ function digSentence(
   const need = skirtWords(enough.depth.value, enough.outward.value, units);
   return ratio >= 1
     ? `Enough to keep ${animal} from digging (${need}).`
-    : `${capital(animal)} is kept from digging by ${need}.${nights === 1 ? ' What takes all night is lost: the pen moves on.' : ''}`;
+    : `${capital(animal)} is kept from digging by ${need}.`;
 }
 
 /** What stands there, said once for all whom it stops or not; `undefined` where each reason says it itself. */
