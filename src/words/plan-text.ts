@@ -4,7 +4,6 @@ import type { Place } from '@/core/place/place';
 import { animalName } from './headline';
 import { groupedBy } from '@/core/grouped-by';
 import { leastOf } from '@/core/mends/plan/curve';
-import { enoughInstead } from '@/core/mends/plan/enough';
 import {
   birdsWords,
   bySpotWords,
@@ -17,7 +16,6 @@ import {
   whyNotWords,
 } from './plan-words';
 import { capital, count } from './names';
-import { planText as screenText } from './screens/plan';
 
 export function planText(place: Place, document: PlanFindings): string {
   const { answer, planning, limits, date, stopgaps } = document;
@@ -44,7 +42,6 @@ export function planText(place: Place, document: PlanFindings): string {
       : [
           `${count(answer.chosen.length, 'mend')}, ${moneyOfPlan(answer, money)}, ${timeWords(answer.minutes)} of work:`,
         ]),
-    ...lessLines(document, money),
     ...answer.chosen.map((id, index) => {
       const { cents = 0, minutes = 0 } = candidate(id) ?? {};
       return `  ${index + 1}. ${title(id)}: ${money(cents)} by the metre, ${timeWords(minutes)}`;
@@ -60,21 +57,6 @@ export function planText(place: Place, document: PlanFindings): string {
     ...shutOutLines(place, document, title),
     'Prices that are not your own are round sums of ours. Rookle ranks and explains; it promises nothing.',
   ].join('\n');
-}
-
-/** Where far less money would do nearly as well. */
-function lessLines(
-  { answer, curve, planning }: PlanFindings,
-  money: (cents: number) => string,
-): string[] {
-  const { before, after, cents, wholeCents = cents } = answer;
-  const enough = enoughInstead(curve, { cents: wholeCents, after });
-  if (!enough || answer.chosen.length === 0) return [];
-  if (enough.chosen.length === 0) return [screenText.hardlyAny(enough.after - after)];
-  const minutes = planning.candidates
-    .filter(({ id }) => enough.chosen.includes(id))
-    .reduce((sum, it) => sum + it.minutes, 0);
-  return [screenText.lessWouldDo(money(enough.cents), minutes, before, enough.after)];
 }
 
 /** What is left out, once for each reason. */
