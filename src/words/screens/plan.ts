@@ -22,7 +22,7 @@ export const planText = spoken('plan', {
   lookingForLess: 'Looking whether less money would do nearly as well.',
   lessWouldNotDo: 'Much less money would not do nearly as well.',
   lessWouldDo: (money: string, minutes: number, before: number, after: number) =>
-    `${money} and ${timeWords(minutes)} would do nearly as well: ${birdsWords(before)} → ${birdsWords(after)}.`,
+    `${money} and ${timeWords(minutes)} would do nearly as well: ${birdsWords(before)}\u00a0→\u00a0${birdsWords(after)}.`,
   hardlyAny: (more: number) =>
     `With none of it ${birdsWords(more)} birds a year more would be lost: hardly one in ten years.`,
   moneyAndHours: 'Money and hours',
