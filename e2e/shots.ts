@@ -179,6 +179,8 @@ const shots: readonly Shot[] = [
   { name: 'stop-wide', path: '/walk/stop/w1', size: wide },
 ];
 
+const stillWorkedOut = /^(Looking which readings|Being worked out)/;
+
 async function main(): Promise<void> {
   mkdirSync(folder, { recursive: true });
   const server = await listen({
@@ -209,7 +211,9 @@ async function main(): Promise<void> {
     await page.getByRole('heading', { level: 1 }).waitFor();
     await before?.(page);
     await page.evaluate(() => document.fonts.ready.then(() => undefined));
-    await page.waitForTimeout(300);
+    await page.waitForTimeout(1000);
+    // What is still worked out has its place already; the picture is of what it says.
+    await page.getByText(stillWorkedOut).waitFor({ state: 'hidden' });
     await page.screenshot({ path: join(folder, `${name}.png`) });
     await context.close();
     console.log(`docs/screenshots/${name}.png`);
