@@ -4,6 +4,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import type { BayId } from '@/core/place/place';
 import { isLookedAt } from '@/core/walk/on-foot';
+import { openWalk } from '@/core/walk/open-walk';
 import { DamagedNotice } from '@/features/frame/DamagedNotice';
 import type { Yard } from '@/store/records';
 import { useJudgement } from '@/store/use-yard';
@@ -107,7 +108,9 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
     <below.DeviceNewsCard yard={yard} place={place} />
   );
   // Before the first walk it is the next thing to do, and has its room from the start.
-  const firstWalk = !lookedAt && <View style={!wide && styles.settle}>{settle}</View>;
+  const firstWalk = !lookedAt && !openWalk(yard.walks, 'lap') && (
+    <View style={wide ? styles.settleBeside : styles.settle}>{settle}</View>
+  );
   // These come after the first paint: on a phone they stand where they push nothing from under a finger.
   const cards = (
     <>
@@ -187,6 +190,7 @@ const styles = StyleSheet.create({
   /** Three lines and what is round them: the first of them stands alone for a moment, in a line. */
   cards: { flexDirection: 'row', minHeight: 97 },
   settle: { minHeight: 72 },
+  settleBeside: { flex: 1 },
   left: { flex: 1, minWidth: 0 },
   right: {
     flexGrow: 0,
