@@ -58,7 +58,9 @@ async function watch(page: Page, slack: number): Promise<void> {
     };
     const first = new WeakMap<Element, number>();
     const look = () => {
-      for (const control of document.querySelectorAll('a,button,input,[role=button],[role=radio]')) {
+      for (const control of document.querySelectorAll(
+        'a,button,input,[role=button],[role=radio]',
+      )) {
         const { top, bottom, width } = control.getBoundingClientRect();
         const before = first.get(control);
         if (before !== undefined && Math.abs(top - before) > slack) {
