@@ -18,7 +18,6 @@ import { Txt } from '@/ui/controls/Txt';
 import { color, space } from '@/ui/theme/tokens';
 import { animalName } from '@/words/headline';
 import { bandWords, livedWords, lossesOfFlock, lossRankWords, lossWords } from '@/words/loss-words';
-import { capital } from '@/words/names';
 import { birdsWords } from '@/words/plan-words';
 import { livedText } from '@/words/screens/lived';
 import { useAskedOf } from '@/workers/use-asked';
@@ -40,15 +39,15 @@ export function LivedScreen({ yard }: { readonly yard: Yard }) {
       head={
         <View style={styles.head}>
           <BackLink href={{ pathname: '/', params: lookParams(look) }} name={livedText.yard} />
-          <Txt kind="title" room={2}>
-            {losses
-              ? livedText.birdsLost(lossRankWords(losses, birds))
-              : livedText.howItHasGoneHere}
-          </Txt>
-          <Txt kind="strong" room={1}>
-            {losses && `${capital(lossesOfFlock(losses, birds))}.`}
-          </Txt>
-          <Txt tone="ink2">{livedText.whatYouHaveLivedThrough}</Txt>
+          <View style={styles.answer}>
+            <Txt kind="title">
+              {losses
+                ? livedText.birdsLost(lossRankWords(losses, birds))
+                : livedText.howItHasGoneHere}
+            </Txt>
+            {losses && <Txt kind="strong">{livedText.inFigures(lossesOfFlock(losses, birds))}</Txt>}
+            <Txt tone="ink2">{livedText.whatYouHaveLivedThrough}</Txt>
+          </View>
           {edit.trouble && <Notice>{edit.trouble}</Notice>}
           <UndoBar placeId={place.id} />
         </View>
@@ -178,6 +177,8 @@ function Line({ name, value }: { readonly name: string; readonly value: string }
 
 const styles = StyleSheet.create({
   head: { padding: space.l, gap: space.s },
+  /** Two lines of title, one of figures, four of what they are: nothing below is to move when they are worked out. */
+  answer: { gap: space.s, minHeight: 219 },
   line: {
     flexDirection: 'row',
     gap: space.m,

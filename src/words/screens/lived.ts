@@ -5,12 +5,14 @@ import { spoken } from '../language';
 import { dayWords } from '../day-words';
 import { animalName } from '../headline';
 import { entryWords } from '../log-words';
+import { capital } from '../names';
 
 export const livedText = spoken('lived', {
   yard: 'Yard',
   howItHasGoneHere: 'How it has gone here',
   birdsLost: (sentence: string) =>
     `Birds lost: ${sentence.charAt(0).toLowerCase()}${sentence.slice(1)}`,
+  inFigures: (ofFlock: string) => `${capital(ofFlock)}.`,
   whatYouHaveLivedThrough:
     'What was lost here, and how long nothing was, says more of this place than any table. It moves the losses, never the hold: a quiet year is no better wall.',
   keptLikeThis: 'Kept like this',
