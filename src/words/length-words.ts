@@ -22,6 +22,11 @@ export function lengthWords(mm: number, units: Units): string {
   return `${inches(mm)} in`;
 }
 
+/** Thickness of wire: "1.04 mm"; "0.041 in", since a sixteenth says nothing of it. */
+export function wireWords(mm: number, units: Units): string {
+  return units === 'metric' ? lengthWords(mm, units) : `${(mm / 25.4).toFixed(3)} in`;
+}
+
 /** The figure alone, for where the unit stands apart. */
 export function lengthFigure(mm: number, units: Units): string {
   return units === 'metric' ? trim(mm) : inches(mm);

@@ -14,7 +14,7 @@ import type {
 import type { Doors } from '@/core/effort/when';
 import type { Place } from '@/core/place/place';
 import type { Fixing } from '@/core/tables/fixings';
-import { lengthWords } from './length-words';
+import { lengthWords, wireWords } from './length-words';
 import type { EnoughAgainstClimbing } from '@/core/tables/climbing';
 import {
   anAnimal,
@@ -137,12 +137,13 @@ const notHeld: Readonly<Record<Fixing | 'unread', (state: string) => string>> = 
 };
 
 function tearSentence(
-  { how, mesh, condition, fixing }: TearReason,
+  { how, mesh, wire, condition, fixing }: TearReason,
   animal: string,
   place: Place,
 ): string {
   const state = condition === 'sound' ? '' : `${conditionNames[condition][0]} `;
-  const name = `${state}${meshNames[mesh][unitIndex(place)]}`;
+  const made = wire === undefined ? '' : ` of ${wireWords(wire, place.units)} wire`;
+  const name = `${state}${meshNames[mesh][unitIndex(place)]}${made}`;
   if (how === 'gnaws') return `${capital(animal)} gnaws through ${name}.`;
   if (how === 'breaks') return `${capital(animal)} goes through ${name}.`;
   return `${capital(animal)} pulls it off: ${notHeld[fixing ?? 'unread'](state)} against it.`;

@@ -70,6 +70,7 @@ import { volts } from './volts';
 import { voltsNear } from './volts-near';
 import { warningSigns } from './warning-signs';
 import { wayOut } from './way-out';
+import { wireThickness } from './wire-thickness';
 import { wireFloor } from './wire-floor';
 
 const registry = {
@@ -94,6 +95,7 @@ const registry = {
   'top.width': overhang,
   'layer.mesh': cover,
   'layer.clear': clearOpening,
+  'layer.wire': wireThickness,
   'layer.fixing': doorFixing,
   'layer.condition': doorCondition,
   'opening.gap': openingGap,

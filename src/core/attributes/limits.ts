@@ -6,6 +6,8 @@ export const widestGap = 1000;
 export const deepestSkirt = 2000;
 /** No mesh or netting for poultry is coarser, mm. */
 export const coarsestMesh = 300;
+/** Thinner wire is thread, thicker is rod, mm. */
+export const wireLimits = [0.1, 10] as const;
 /** No frame that is moved by hand weighs more, kg. */
 export const heaviestFrame = 1000;
 /** No peg is longer, mm. */

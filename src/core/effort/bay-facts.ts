@@ -8,7 +8,8 @@ import { members } from '../place/possible';
 import type { Animal } from '../tables/animals';
 import { conditions, fixingClass, fixings, weakened } from '../tables/fixings';
 import { meshes } from '../tables/meshes';
-import { choiceAt, clearOpening, lengthAt, meshMembers, type Bound } from './bound';
+import { clearOpening, strengthOf } from './as-measured';
+import { choiceAt, lengthAt, meshMembers, type Bound } from './bound';
 import { isBareBand } from './layers';
 
 /** What holds for a bay whoever comes. */
@@ -66,7 +67,7 @@ function workOut(bay: Bay, bound: Bound): BayFacts {
       ),
     ),
     weakestCover: Math.min(
-      ...kinds.map(({ layer, mesh }) => weakened(meshes[mesh].strength.value, condition(layer))),
+      ...kinds.map(({ layer, mesh }) => weakened(strengthOf(layer, mesh, bound), condition(layer))),
     ),
     weakestFixing: Math.min(
       ...layers.flatMap((layer) =>

@@ -2,7 +2,7 @@
 import { attributes, limitsOf, type AmountId, type ChoiceId } from '../attributes';
 import type { Layer } from '../place/place';
 import { bounds, members, type PossibleChoice, type PossibleAmount } from '../place/possible';
-import { meshes, meshIds, type MeshId } from '../tables/meshes';
+import { meshIds, type MeshId } from '../tables/meshes';
 
 /** For the keeper: `best` takes every unread gap as shut, `worst` as wide open. */
 export type Bound = 'best' | 'worst';
@@ -55,24 +55,8 @@ export function memberAt<T, R>(
 }
 
 const meshOrNone: readonly (MeshId | 'none')[] = [...meshIds, 'none'];
-const gone = limitsOf('layer.clear')[1];
 
 /** Kinds of mesh a layer may be. */
 export function meshMembers(mesh: Layer['mesh'] | undefined): readonly (MeshId | 'none')[] {
   return members(mesh, meshOrNone);
-}
-
-/** Clear opening of a layer if it is this kind of mesh, mm: as measured, else as the tables have it; none at all is as open as can be. */
-export function clearOf(layer: Layer, mesh: MeshId | 'none', bound: Bound): number {
-  if (mesh === 'none') return gone;
-  if (layer.clear !== undefined && !('any' in layer.clear)) {
-    return lengthAt(layer.clear, 'layer.clear', bound);
-  }
-  return meshes[mesh].clear.value;
-}
-
-/** Smallest clear opening of a layer over all kinds of mesh it may be, mm. */
-export function clearOpening(layer: Layer, bound: Bound): number {
-  const all = meshMembers(layer.mesh).map((mesh) => clearOf(layer, mesh, bound));
-  return bound === 'best' ? Math.min(...all) : Math.max(...all);
 }

@@ -4,7 +4,8 @@ import { isWithin } from '../place/year-span';
 import type { Animal } from '../tables/animals';
 import { conditions, fixings } from '../tables/fixings';
 import { pullGaveNothing } from '../tables/strength';
-import { choiceAt, clearOf, lengthAt, meshMembers, memberAt, type Bound } from './bound';
+import { clearOf, strengthOf, wireOf } from './as-measured';
+import { choiceAt, lengthAt, meshMembers, memberAt, type Bound } from './bound';
 import { apertureFor, minutesOfOpening, openingReason, within, type Aperture } from './pass';
 import type { OpeningReason, TearReason } from './reason';
 import { addMinutes, compareMinutes } from './effort-level';
@@ -80,7 +81,11 @@ export function layerEffort(
       const passing = minutesOfOpening(opening);
       const passed: LayerEffort = { layer, attack: 'pass', minutes: passing, reason: opening };
       if (mesh === 'none' || passing === 0) return passed;
-      const torn = tearEffort(mesh, { fixing, condition, isTried: isTried(held, bound) }, animal);
+      const torn = tearEffort(
+        { mesh, strength: strengthOf(layer, mesh, bound), wire: wireOf(layer, mesh, bound) },
+        { fixing, condition, isTried: isTried(held, bound) },
+        animal,
+      );
       if (!torn) return passed;
       // Torn away, it leaves a doorway that is still too small.
       if (without === null) return passed;

@@ -1,7 +1,7 @@
 /** Properties over random bays: more of what keeps out never makes it easier, less of it or a wider opening never harder. */
 import fc from 'fast-check';
 import { allBays } from '../place/find';
-import type { Bay, Opening } from '../place/place';
+import type { Bay, Layer, Opening } from '../place/place';
 import { animals, animalIds, type Animal } from '../tables/animals';
 import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
@@ -128,6 +128,14 @@ const less: Readonly<Record<string, Change>> = {
     ...(bay.ground && { ground: { ...bay.ground, gap: { is: 1000 }, gapLifted: { is: 1000 } } }),
   }),
   'a hole anyone gets through': (bay) => ({ ...bay, largestHole: { is: 1000 } }),
+  'all mesh of thinner wire than it is sold with': (bay, choice) => {
+    const thin = (layer: Layer): Layer => ({ ...layer, wire: { is: 0.1 + (choice % 4) * 0.1 } });
+    return {
+      ...bay,
+      bands: bay.bands.map((band) => ({ ...band, layers: band.layers.map(thin) })),
+      openings: bay.openings.map((it) => (it.cover ? { ...it, cover: it.cover.map(thin) } : it)),
+    };
+  },
   'no strands': (bay) => ({ ...bay, strands: [] }),
 };
 

@@ -49,6 +49,8 @@ export interface TearReason {
   readonly kind: 'tear';
   readonly how: 'breaks' | 'pulls' | 'gnaws';
   readonly mesh: MeshId;
+  /** Thickness of its wire, where it was measured and it is the wire that breaks, mm. */
+  readonly wire?: number;
   readonly condition: Condition;
   /** What held it, where it is the fixing that gives. */
   readonly fixing?: Fixing;

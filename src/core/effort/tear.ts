@@ -19,6 +19,15 @@ export interface Torn {
   readonly reason: TearReason;
 }
 
+/** What there is to go through. */
+export interface Cover {
+  readonly mesh: MeshId;
+  /** Class of it where sound; see `strengthOf`. */
+  readonly strength: number;
+  /** Thickness of its wire, where it was measured and the class goes by it, mm. */
+  readonly wire?: number | undefined;
+}
+
 /** How cover is held where it hangs. */
 export interface Fixed {
   readonly fixing: Fixing;
@@ -29,18 +38,26 @@ export interface Fixed {
 
 /** The quickest of breaking, pulling off and gnawing; `undefined` where it does none of them. */
 export function tearEffort(
-  mesh: MeshId,
+  { mesh, strength, wire }: Cover,
   { fixing, condition, isTried }: Fixed,
   animal: Animal,
 ): Torn | undefined {
   const { breaks, pulls, gnaws } = animal.tears;
-  const { strength, gnawed, laid } = meshes[mesh];
-  const cover = weakened(strength.value, condition);
+  const { gnawed, laid } = meshes[mesh];
+  const cover = weakened(strength, condition);
   const minutes = minutesOf('minutes');
   if (breaks.value >= cover) {
     return {
       minutes,
-      reason: { kind: 'tear', how: 'breaks', mesh, condition, strength: cover, figure: breaks },
+      reason: {
+        kind: 'tear',
+        how: 'breaks',
+        mesh,
+        ...(wire !== undefined && { wire }),
+        condition,
+        strength: cover,
+        figure: breaks,
+      },
     };
   }
   const hold = weakened(fixingClass[fixing].value, condition);

@@ -9,7 +9,7 @@ import { answersBy, type Answers } from '../memo';
 import { framesOf } from '../place/frame';
 import type { Bay, Face, ItemId, Place } from '../place/place';
 import { any, type Is, type Possible } from '../place/possible';
-import { layersMeasuredBefore } from './overtaken';
+import { overtakenMeasures } from './overtaken';
 import { setAttributes } from './set-attribute';
 import type { Reading, Walk } from './walk';
 
@@ -74,9 +74,9 @@ export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace 
     const own = values.get(item) ?? new Map<AttributeId, Possible>();
     values.set(item, own.set(reading.attribute, reading.value));
   }
-  for (const item of layersMeasuredBefore(place, walks)) {
-    provenance.delete(attributeKey(item, 'layer.clear'));
-    values.get(item)?.set('layer.clear', any);
+  for (const { item, attribute } of overtakenMeasures(place, walks)) {
+    provenance.delete(attributeKey(item, attribute));
+    values.get(item)?.set(attribute, any);
   }
   const found = withoutStaleVolts(
     setAttributes(place, values),

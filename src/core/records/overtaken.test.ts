@@ -14,7 +14,7 @@ const layer = 'north-low-1';
 const pen = (clear?: number) =>
   penPlace(['stoat'], { mesh: 'hex-50', ...(clear !== undefined && { clear }) });
 
-type Said = readonly [attribute: 'layer.mesh' | 'layer.clear', value: ReadingValue];
+type Said = readonly [attribute: 'layer.mesh' | 'layer.clear' | 'layer.wire', value: ReadingValue];
 
 const walk = (date: string, ...said: readonly Said[]): Walk => ({
   id: date,
@@ -32,11 +32,14 @@ const walk = (date: string, ...said: readonly Said[]): Walk => ({
   })),
 });
 
-function clearOf(place: ReturnType<typeof pen>, ...walks: readonly Walk[]) {
+const clearOf = (place: ReturnType<typeof pen>, ...walks: readonly Walk[]) =>
+  layerOf(place, walks)?.clear;
+
+function layerOf(place: ReturnType<typeof pen>, walks: readonly Walk[]) {
   const { place: found } = applyReadings(place, walks);
   const it = findItem(found, layer);
   const layers = it?.bay.bands.flatMap((band) => band.layers);
-  return layers?.find(({ id }) => id === layer)?.clear;
+  return layers?.find(({ id }) => id === layer);
 }
 
 const measured = walk('2026-03-01', ['layer.mesh', is('hex-50')], ['layer.clear', is(45)]);
@@ -49,6 +52,18 @@ test('of mesh that was replaced, told by a walk, nothing measured is kept', () =
   // It is as if it had never been read, and can be asked for again.
   const { provenance } = applyReadings(pen(), [measured, replaced]);
   expect(provenance.has(attributeKey(layer, 'layer.clear'))).toBe(false);
+});
+
+test('nor is the thickness of a wire that was taken away', () => {
+  const wire = walk('2026-03-01', ['layer.wire', is(0.7)]);
+  expect(layerOf(pen(), [wire])?.wire).toEqual(is(0.7));
+  expect(layerOf(pen(), [wire, replaced])?.wire).toEqual(any);
+  // Told in the same walk as the mesh that it is of, or after it, it stays.
+  const together = walk('2026-05-01', ['layer.wire', is(0.9)], ['layer.mesh', is('welded-13')]);
+  expect(layerOf(pen(), [together])?.wire).toEqual(is(0.9));
+  expect(layerOf(pen(), [replaced, walk('2026-06-01', ['layer.wire', is(0.9)])])?.wire).toEqual(
+    is(0.9),
+  );
 });
 
 test('the same netting come again is not what was measured', () => {

@@ -1,6 +1,6 @@
 /**
- * Measures that a later reading has overtaken: a clear opening was measured in a mesh that is no longer there. It is not asked for where the
- * kind of mesh says it, so that nobody would ever come to correct it.
+ * Measures that a later reading has overtaken: a clear opening or a wire was measured in a mesh that is no longer there. They are not asked
+ * for where the kind of mesh says them, so that nobody would ever come to correct them.
  */
 import { saysItsOpening } from '../attributes/clear-opening';
 import { allBays } from '../place/find';
@@ -9,51 +9,67 @@ import type { Layer } from '../place/bay';
 import type { Possible } from '../place/possible';
 import type { Reading, Walk } from './walk';
 
-interface Known {
-  mesh: Possible;
-  /** There is a clear opening to be overtaken. */
-  isMeasured: boolean;
-  /** In which walk; absent: it was described with the mesh. */
-  measuredIn?: Walk;
-  isOvertaken: boolean;
+/** What is measured in a mesh, and is that of no other. */
+const measures = ['layer.clear', 'layer.wire'] as const;
+type Measure = (typeof measures)[number];
+
+/** A measure that counts no more. */
+export interface Overtaken {
+  readonly item: ItemId;
+  readonly attribute: Measure;
 }
 
-/** Layers whose clear opening, as described or last measured, is that of a mesh which was there before. */
-export function layersMeasuredBefore(place: Place, walks: readonly Walk[]): readonly ItemId[] {
+/** Measures of layers that, as described or last measured, are those of a mesh which was there before. */
+export function overtakenMeasures(place: Place, walks: readonly Walk[]): readonly Overtaken[] {
   const read = walks
     .flatMap((walk) => walk.readings.map((reading) => ({ walk, reading })))
     .filter(({ reading }) => tells(reading))
     .sort((a, b) => order(a).localeCompare(order(b)));
   if (!read.some(({ reading }) => reading.attribute === 'layer.mesh')) return [];
-  const layers = new Map(layersOf(place).map((it) => [it.id, it]));
-  const known = new Map<ItemId, Known>();
-  for (const { walk, reading } of read) {
-    const { item, attribute, value } = reading;
-    const layer = layers.get(item);
-    if (!layer || value === 'cannot-tell') continue;
-    const { mesh, clear } = layer;
-    const it = known.get(item) ?? { mesh, isMeasured: clear !== undefined, isOvertaken: false };
-    known.set(item, it);
-    if (attribute === 'layer.clear') {
-      it.measuredIn = walk;
-      it.isMeasured = true;
-      it.isOvertaken = false;
-      continue;
+  const layers = layersOf(place);
+  return measures.flatMap((attribute) =>
+    layers
+      .filter((layer) => isOvertaken(attribute, layer, read))
+      .map(({ id }) => ({ item: id, attribute })),
+  );
+}
+
+interface Read {
+  readonly walk: Walk;
+  readonly reading: Reading;
+}
+
+function isOvertaken(attribute: Measure, layer: Layer, read: readonly Read[]): boolean {
+  const own = read.filter(({ reading }) => reading.item === layer.id);
+  let { mesh }: { mesh: Possible } = layer;
+  let isMeasured = layer[attribute === 'layer.clear' ? 'clear' : 'wire'] !== undefined;
+  let measuredIn: Walk | undefined;
+  let isOver = false;
+  for (const { walk, reading } of own) {
+    if (reading.value === 'cannot-tell') continue;
+    if (reading.attribute === attribute) {
+      measuredIn = walk;
+      isMeasured = true;
+      isOver = false;
     }
+    if (reading.attribute !== 'layer.mesh') continue;
     // What the same walk measured was measured in what it found there, unless that turned out to be nothing to be measured.
-    const isOfThis = it.measuredIn === walk && !saysItsOpening(value);
-    if (it.isMeasured && !isOfThis && isOther(it.mesh, value)) it.isOvertaken = true;
-    it.mesh = value;
+    const isOfThis =
+      measuredIn === walk && !(attribute === 'layer.clear' && saysItsOpening(reading.value));
+    if (isMeasured && !isOfThis && isOther(mesh, reading.value)) isOver = true;
+    mesh = reading.value;
   }
-  return [...known].flatMap(([id, { isOvertaken }]) => (isOvertaken ? [id] : []));
+  return isOver;
 }
 
 const tells = ({ attribute, value }: Reading): boolean =>
-  value !== 'cannot-tell' && (attribute === 'layer.mesh' || attribute === 'layer.clear');
+  value !== 'cannot-tell' && (attribute === 'layer.mesh' || isMeasure(attribute));
+
+const isMeasure = (attribute: string): attribute is Measure =>
+  measures.some((it) => it === attribute);
 
 /** By day, and by the hour within it. */
-const order = ({ walk, reading }: { readonly walk: Walk; readonly reading: Reading }): string =>
-  `${walk.date} ${reading.at}`;
+const order = ({ walk, reading }: Read): string => `${walk.date} ${reading.at}`;
 
 function layersOf(place: Place): readonly Layer[] {
   return allBays(place).flatMap(({ bay }) => [

@@ -1,5 +1,6 @@
 /** Can the birds get out? The flock’s own kinds against each gap of the zone they are in by day. Said beside, never in the hold. */
-import { clearOpening, lengthAt } from '../effort/bound';
+import { clearOpening } from '../effort/as-measured';
+import { lengthAt } from '../effort/bound';
 import { doorwayOf, standsOpen } from '../effort/doors';
 import { isBareBand, isNone, isNotThere } from '../effort/layers';
 import { isOutermost } from '../place/find';

@@ -1,4 +1,5 @@
-import { meshes, weldedClear } from './meshes';
+import { meshes, strengthOfWire, weldedClear } from './meshes';
+import { coverClass } from './strength';
 
 describe('what mesh really clears', () => {
   // Source: reference figures, “clear aperture, calc”: mesh centre to centre minus wire, US Steel Wire Gauge.
@@ -27,6 +28,28 @@ describe('what mesh really clears', () => {
   test('every mesh clears no more than its pitch', () => {
     for (const mesh of Object.values(meshes)) {
       expect(mesh.clear.value).toBeLessThanOrEqual(mesh.pitch.value);
+    }
+  });
+});
+
+describe('what wire makes of mesh', () => {
+  // Source: reference figures, wire diameters by US Steel Wire Gauge; which gauge stops whom is common practice.
+  test.each([
+    [0.439, '27', coverClass.lightMesh],
+    [0.655, '23', coverClass.lightMesh],
+    [0.884, '20', coverClass.lightMesh],
+    [1.041, '19', coverClass.clampedMesh],
+    [1.016, '19 (UK)', coverClass.clampedMesh],
+    [1.588, '16', coverClass.heavyMesh],
+    [2.032, '14', coverClass.heavyMesh],
+    [3.77, '9', coverClass.heavyMesh],
+  ] as const)('%d mm, gauge %s', (wire, _, strength) => {
+    expect(strengthOfWire(wire)).toBe(strength);
+  });
+
+  test('every mesh of steel is as strong in the tables as its own wire makes it', () => {
+    for (const { kind, wire, strength } of Object.values(meshes)) {
+      if (wire && kind !== 'hex') expect(strengthOfWire(wire.value)).toBe(strength);
     }
   });
 });

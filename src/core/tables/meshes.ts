@@ -3,7 +3,7 @@
  * pitch and wire (pitch is centre to centre, so clear = pitch − wire); netting is sold by its clear width.
  */
 import type { Figure } from './figure';
-import { practice, published } from './millimetres';
+import { assumed, practice, published } from './millimetres';
 import { coverClass } from './strength';
 
 /** A kind of mesh or board. */
@@ -59,14 +59,29 @@ export function weldedClear(pitchMm: number, wireMm: number): number {
   return Math.round((pitchMm - wireMm) * 100) / 100;
 }
 
-function welded(
-  id: MeshId,
-  across: Figure,
-  wire: Figure,
-  strength: Figure = coverClass.heavyMesh,
-): Mesh {
+/** From which wire on steel mesh is of a class, mm: halfway between the gauges that practice names. */
+export const wireFrom = {
+  clampedMesh: assumed(
+    0.96,
+    'Between 20 and 19 gauge: lighter wire is cut and torn as 23 gauge is.',
+  ),
+  heavyMesh: assumed(1.31, 'Between 19 and 16 gauge.'),
+} as const;
+
+/** Class of strength of steel mesh of this wire, mm. Netting twisted from wire is not of these: its cells give way first. */
+export function strengthOfWire(wireMm: number): Figure {
+  if (wireMm >= wireFrom.heavyMesh.value) return coverClass.heavyMesh;
+  return wireMm >= wireFrom.clampedMesh.value ? coverClass.clampedMesh : coverClass.lightMesh;
+}
+
+/** Whether a thicker or a thinner wire makes this kind of mesh stronger or weaker. */
+export const isOfItsWire = ({ kind }: Mesh): boolean =>
+  kind === 'welded' || kind === 'chain-link' || kind === 'woven';
+
+function welded(id: MeshId, across: Figure, wire: Figure): Mesh {
   const note = `${across.value} mm centre to centre less ${wire.value} mm wire.`;
   const clear: Figure = { ...wire, value: weldedClear(across.value, wire.value), note };
+  const strength = strengthOfWire(wire.value);
   return { id, kind: 'welded', pitch: across, wire, clear, strength, climbedAs: 'wire' };
 }
 
@@ -124,14 +139,9 @@ function fabric(id: MeshId, clear: Figure): Mesh {
 
 /** Meshes and sheets by id: clear openings, wire, what they withstand. */
 export const meshes: Readonly<Record<MeshId, Mesh>> = {
-  'welded-3': welded('welded-3', practice(3.175, '⅛ in'), gauge(0.439, '27'), coverClass.lightMesh),
-  'welded-6': welded('welded-6', practice(6.35, '¼ in'), gauge(0.655, '23'), coverClass.lightMesh),
-  'welded-13': welded(
-    'welded-13',
-    practice(12.7, '½ in'),
-    gauge(1.041, '19'),
-    coverClass.clampedMesh,
-  ),
+  'welded-3': welded('welded-3', practice(3.175, '⅛ in'), gauge(0.439, '27')),
+  'welded-6': welded('welded-6', practice(6.35, '¼ in'), gauge(0.655, '23')),
+  'welded-13': welded('welded-13', practice(12.7, '½ in'), gauge(1.041, '19')),
   'welded-25': welded('welded-25', practice(25.4, '1 in'), gauge(1.588, '16')),
   'welded-25x50': welded('welded-25x50', practice(25.4, '1 in by 2 in'), gauge(2.032, '14')),
   'welded-50x100': welded('welded-50x100', practice(50.8, '2 in by 4 in'), gauge(2.032, '14')),

@@ -136,6 +136,14 @@ const openings: readonly OldAnswer[] = [
     ['stoat', 'in'],
   ),
   answer(
+    'light-mesh',
+    'half-inch mesh of 0.7 mm wire, as thin as 23 gauge, holds like that of 1.04',
+    ['raccoon', 'in'],
+    ['domestic-dog', 'in'],
+    ['stoat', 'shut'],
+    ['red-fox', 'shut'],
+  ),
+  answer(
     'mesh-replaced',
     'stoats and mink walk in by what was measured in the netting that half-inch mesh has replaced',
     ['stoat', 'shut'],

@@ -2,6 +2,7 @@
 import { bayText } from '@/words/screens/bay';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { coarsestMesh, wireLimits } from '@/core/attributes/limits';
 import {
   addLayer,
   cutBand,
@@ -15,8 +16,7 @@ import {
 import type { Band, Layer } from '@/core/place/place';
 import type { Condition, Fixing } from '@/core/tables/fixings';
 import { conditions, fixings } from '@/core/tables/fixings';
-import { meshes, meshIds, type MeshId } from '@/core/tables/meshes';
-import type { EnteredLength } from '@/core/walk/length-entry';
+import { isOfItsWire, meshes, meshIds, type MeshId } from '@/core/tables/meshes';
 import { LengthField } from '@/features/edit/LengthField';
 import { newId } from '@/store/ids';
 import { Button } from '@/ui/controls/Button';
@@ -32,8 +32,9 @@ import { SeasonFields } from '@/features/edit/SeasonFields';
 const isSolid = (mesh: MeshId | 'none' | undefined): boolean =>
   mesh !== undefined && mesh !== 'none' && meshes[mesh].kind === 'solid';
 
-const longestMesh = 300;
-const thickestWire = 10;
+/** No kind is said, or one whose strength goes by its wire. */
+const hasWire = (mesh: MeshId | 'none' | undefined): boolean =>
+  mesh === undefined || (mesh !== 'none' && isOfItsWire(meshes[mesh]));
 
 export function CoverPart(parts: BayParts & { readonly isWall: boolean }) {
   const { found, edit, bay, isWall } = parts;
@@ -189,34 +190,27 @@ function bandWords({ bay, band, place }: LayerProps): string {
 }
 
 function LayerFields({ place: { units }, layer, edit, change }: LayerProps) {
-  const setWire = ({ mm, entered }: EnteredLength) =>
-    change('wire', (bay) => ({
-      ...bay,
-      bands: bay.bands.map((band) => ({
-        ...band,
-        layers: band.layers.map((it) =>
-          it.id === layer.id ? { ...it, wire: { is: mm, entered } } : it,
-        ),
-      })),
-    }));
+  const mesh = chosen<MeshId | 'none'>(layer.mesh);
   return (
     <>
-      {!isSolid(chosen<MeshId | 'none'>(layer.mesh)) && (
+      {!isSolid(mesh) && (
         <>
           <LengthField
             label={bayText.clearOpeningWhereMeasured}
             {...lengthOf(layer.clear)}
             units={units}
-            longest={longestMesh}
+            longest={coarsestMesh}
             onChange={(it) => edit.say('clear-opening', saidLength(layer.id, 'layer.clear', it))}
           />
-          <LengthField
-            label={bayText.wireThicknessWhereMeasured}
-            {...lengthOf(layer.wire)}
-            units={units}
-            longest={thickestWire}
-            onChange={setWire}
-          />
+          {hasWire(mesh) && (
+            <LengthField
+              label={bayText.wireThicknessWhereMeasured}
+              {...lengthOf(layer.wire)}
+              units={units}
+              longest={wireLimits[1]}
+              onChange={(it) => edit.say('wire', saidLength(layer.id, 'layer.wire', it))}
+            />
+          )}
         </>
       )}
       <SeasonFields

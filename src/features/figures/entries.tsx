@@ -12,7 +12,7 @@ import {
   swingForce,
   type LatchId,
 } from '@/core/tables/latches';
-import { meshes, meshIds } from '@/core/tables/meshes';
+import { meshes, meshIds, wireFrom } from '@/core/tables/meshes';
 import { gaugeIds, gauges } from '@/core/tables/gauges';
 import {
   earthAtMost,
@@ -121,6 +121,18 @@ export const entries: readonly Entry[] = [
       ),
     };
   }),
+  {
+    id: 'wire-classes',
+    kind: 'meshes',
+    name: figuresText.whatWireMakesOfMesh,
+    words: figuresText.gaugeThinThickImported,
+    figures: () => (
+      <>
+        <FigureLine name={figuresText.countsAs19Gauge} figure={wireFrom.clampedMesh} />
+        <FigureLine name={figuresText.countsAsHeavyMesh} figure={wireFrom.heavyMesh} />
+      </>
+    ),
+  },
   ...latchIds.map((id): Entry => ({
     id,
     kind: 'latches',

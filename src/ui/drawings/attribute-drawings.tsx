@@ -50,6 +50,7 @@ export const attributeDrawings: {
   'top.width': { hands: shapes.look, mark: 'item' },
   'layer.mesh': { hands: shapes.look, mark: 'band', answers: coverPicture },
   'layer.clear': { hands: shapes.meshMeasured, mark: 'band' },
+  'layer.wire': { hands: shapes.meshMeasured, mark: 'band' },
   'layer.fixing': { hands: shapes.fixings, mark: 'band', answers: fixingPictures },
   'layer.condition': { hands: shapes.look, mark: 'band', answers: conditionPictures },
   'opening.gap': { hands: shapes.doorGap, mark: 'item' },

@@ -48,6 +48,16 @@ export const wallWords = {
     givesWay: layerGivesWay,
     tonight: over,
   },
+  'layer.wire': {
+    ask: {
+      title: 'Thickness of the wire',
+      todo: 'One wire across, with a calliper or a wire gauge, clean of its zinc lumps.',
+      short: 'thickness of the wire',
+    },
+    sort: 'mesh',
+    givesWay: layerGivesWay,
+    tonight: over,
+  },
   'layer.fixing': {
     ask: ({ opening = 'mesh' }) => ({
       title: `What holds the cover of the ${opening} on?`,
