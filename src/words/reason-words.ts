@@ -2,6 +2,7 @@
 import { isFallenShut } from '@/core/effort/reason';
 import type {
   DigReason,
+  OpeningReason,
   LatchVerdict,
   LiftReason,
   OverReason,
@@ -220,17 +221,33 @@ const isLostByMoving = ({ reason, minutes }: PartEffort): boolean =>
   !['rock', 'hard-surface'].includes(reason.soil);
 
 function digSentence(
-  { soil, enough, ratio, floor }: DigReason,
+  { soil, enough, ratio, floor, through }: DigReason,
   animal: string,
-  { units }: Place,
+  place: Place,
 ): string {
+  const { units } = place;
   if (soil === 'rock' || soil === 'hard-surface')
     return `${capital(soilNames[soil][0])}: nothing digs there.`;
   if (floor) return `${capital(meshNames[floor][unitIndex({ units })])} under the floor ends it.`;
   const need = skirtWords(enough.depth.value, enough.outward.value, units);
+  if (through) {
+    return `${capital(animal)} digs down to it and ${throughWords(through, place)}. ${capital(need)}, of mesh that stops it, keeps it out.`;
+  }
   return ratio >= 1
     ? `Enough to keep ${animal} from digging (${need}).`
     : `${capital(animal)} is kept from digging by ${need}.`;
+}
+
+/** What it does with mesh that lies in the ground and does not stop it. */
+function throughWords(through: OpeningReason | TearReason, place: Place): string {
+  if (through.kind === 'tear') {
+    const name = meshNames[through.mesh][unitIndex(place)];
+    return through.how === 'gnaws' ? `gnaws through ${name}` : `tears through ${name}`;
+  }
+  const openings = `openings of ${lengthWords(through.opening, place.units)}`;
+  return through.verdict === 'passes'
+    ? `is through its ${openings}`
+    : `may squeeze through its ${openings}`;
 }
 
 /** What stands there, said once for all whom it stops or not; `undefined` where each reason says it itself. */

@@ -219,6 +219,19 @@ describe('a door', () => {
     expect(easiest(open, 'red-fox')?.reason.kind).toBe('stands-open');
   });
 
+  test('what walks gets up to a pop door by the ramp that birds use; drawn up, the ramp is the door', () => {
+    const pop: Opening = {
+      ...{ ...door, kind: 'pop-door', up: 600, width: 300, height: 350 },
+      ...{ gap: { is: 120 }, gapPulled: { is: 120 } },
+    };
+    const minutes = (more: Partial<Opening>) =>
+      easiest({ ...sound, openings: [{ ...pop, ...more }] }, 'striped-skunk')?.minutes;
+    expect(minutes({})).toBe(0);
+    expect(minutes({ moves: 'drops-open' })).toBeNull();
+    expect(minutes({ moves: 'drops-open', habit: 'never' })).toBe(0);
+    expect(minutes({ kind: 'window' })).toBeNull();
+  });
+
   test('a vent is as good as the mesh behind it', () => {
     const vent = (mesh: 'hex-25' | 'welded-13'): Bay => ({
       ...sound,

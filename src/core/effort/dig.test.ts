@@ -1,5 +1,6 @@
 import type { Bay } from '../place/place';
 import { animals, animalIds, type AnimalId } from '../tables/animals';
+import type { MeshId } from '../tables/meshes';
 import type { Soil } from '../tables/soils';
 import { digEffort, ratioOf } from './dig';
 
@@ -104,6 +105,59 @@ describe('common practice', () => {
   test('a house wall on a floor has no ground line to dig under', () => {
     const { ground: _ground, ...wall } = bay(0, 0);
     expect(level(wall, 'red-fox')).toBeUndefined();
+  });
+});
+
+describe('mesh in the ground that does not stop it (common practice)', () => {
+  const meshed = (mesh: MeshId, outward: number): Bay => {
+    const it = bay(0, outward);
+    const { ground } = it;
+    return {
+      ...it,
+      ground: {
+        ...ground,
+        skirt: { ...ground?.skirt, mesh: { is: mesh }, outward: { is: outward } },
+      },
+    } as Bay;
+  };
+  const minutes = (it: Bay, id: AnimalId) => digEffort(it, animals[id], 'worst')?.minutes;
+
+  test('an apron of two-inch chain link is no bare ground to a badger: it would have to squeeze through', () => {
+    expect(level(meshed('chain-link-50', 610), 'american-badger')).toBe('night');
+    expect(level(meshed('chain-link-50', 0), 'american-badger')).toBe('minutes');
+  });
+
+  test('hex netting is torn on the way, which is minutes more; the reason says so', () => {
+    const [none, hex] = [bay(0, 0), meshed('hex-50', 610)];
+    expect(minutes(none, 'red-fox')).toBe(5);
+    expect(minutes(hex, 'red-fox')).toBe(10);
+    expect(digEffort(hex, animals['red-fox'], 'worst')?.reason).toMatchObject({
+      outward: 610,
+      ratio: 0,
+      through: { kind: 'tear', mesh: 'hex-50' },
+    });
+  });
+
+  test('mesh whose openings pass it costs nothing, and nothing by the name of mesh neither', () => {
+    expect(minutes(meshed('welded-50x100', 610), 'norway-rat')).toBe(5);
+    expect(minutes(meshed('hex-50', 610), 'norway-rat')).toBe(5);
+  });
+
+  test('a floor that it tears costs as much; one that it does not ends the dig', () => {
+    const floored = (floor: MeshId): Bay => {
+      const it = bay(0, 0);
+      return { ...it, ground: { ...it.ground, floor: { is: floor } } } as Bay;
+    };
+    expect(minutes(floored('hex-25'), 'red-fox')).toBe(10);
+    expect(minutes(floored('welded-13'), 'red-fox')).toBeNull();
+  });
+});
+
+describe('where only both together are printed, each alone counts for something (assumption of ours)', () => {
+  test('a badger is an hour at an apron of two feet, and a metre keeps it out', () => {
+    expect(level(bay(0, 610), 'european-badger')).toBe('hour');
+    expect(level(bay(0, 1000), 'european-badger')).toBe('holds');
+    expect(level(bay(0, 300), 'european-badger')).toBe('minutes');
   });
 });
 

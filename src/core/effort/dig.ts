@@ -11,49 +11,114 @@ import {
 } from '../tables/digging';
 import { soilFigures, soils, type Soil } from '../tables/soils';
 import { choiceAt, lengthAt, meshMembers, memberAt, type Bound } from './bound';
-import { layerEffort } from './layers';
+import { layerEffort, type LayerEffort } from './layers';
 import { part } from './pass';
 import type { DigReason, PartEffort } from './reason';
-import { compareLevels, minutesOf, levelOfRatio, shifted, type EffortLevel } from './effort-level';
+import {
+  addMinutes,
+  compareLevels,
+  compareMinutes,
+  levelOf,
+  levelOfRatio,
+  minutesOf,
+  shifted,
+  type EffortLevel,
+} from './effort-level';
 
 /**
- * A ground line that meets any sufficient set holds; otherwise the nearest set's worst ratio gives the level. Rock and hard
- * surface stop digging (never a gap); stony soil is a level better, fresh digging a level worse; a mesh floor that the animal
- * does not go through ends it. `undefined` where there is nothing to dig under or it does not dig.
+ * A ground line that meets any sufficient set holds; otherwise the nearest set's worst ratio gives the level. Mesh in the ground that
+ * does not stop the animal is gone through on the way, which takes its own time. Rock and hard surface stop digging (never a gap); stony
+ * soil is a level better, fresh digging a level worse; a floor of mesh that the animal does not go through ends it. `undefined` where
+ * there is nothing to dig under or it does not dig.
  */
 export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
   const { ground } = bay;
   if (!ground || !animal.digs || bay.bands.length === 0) return undefined;
-  const skirt = skirtAt(ground, animal, bound);
-  const [first, ...rest] = animal.digs.map((enough) => ({ enough, ratio: ratioOf(skirt, enough) }));
-  if (!first) return undefined;
-  const nearest = rest.reduce((best, it) => (it.ratio > best.ratio ? it : best), first);
+  const ways = waysUnder(ground, animal, animal.digs, bound);
   const freshDigging = choiceAt(ground.digging, 'ground.digging', yesNo, bound) === 'yes';
-  const floor = stoppingFloor(ground, animal, bound);
-  const { level, soil } = memberAt(
+  const floor = floorAt(ground, animal, bound);
+  const quickest = memberAt(
     members(ground.soil, soils),
-    (it) => ({
-      soil: it,
-      level: floor
-        ? 'holds'
-        : movedOn(onSoil(nearest.ratio, it, freshDigging, animal.digsAs), ground.nights),
-    }),
-    (a, b) => compareLevels(a.level, b.level),
+    (soil) =>
+      easiestOf(
+        ways.map((way) => {
+          const dug = minutesOf(onSoil(way.ratio, soil, freshDigging, animal.digsAs));
+          const minutes = [way.through, floor]
+            .map((mesh) => (mesh ? mesh.minutes : 0))
+            .reduce(addMinutes, dug);
+          return { soil, way, minutes: movedOn(minutes, ground.nights) };
+        }),
+      ),
+    (a, b) => compareMinutes(a?.minutes ?? null, b?.minutes ?? null),
     bound,
   );
+  if (!quickest) return undefined;
+  const { soil, way, minutes } = quickest;
+  const { through, ...nearest } = way;
+  const stopping = floor?.minutes === null ? stoppingFloor(ground) : undefined;
   const reason: DigReason = {
     kind: 'dig',
     soil,
-    ...skirt,
     ...nearest,
     freshDigging,
+    ...(through && isOfMesh(through) && { through: through.reason }),
     ...(ground.nights !== undefined && { nights: ground.nights }),
-    ...(floor && { floor }),
+    ...(stopping && { floor: stopping }),
   };
   const { outward, depth } = nearest.enough;
   const attribute = outward.value > depth.value ? 'skirt.outward' : 'skirt.depth';
-  return part(animal, bay.id, { attack: 'dig', minutes: minutesOf(level), reason }, attribute);
+  return part(animal, bay.id, { attack: 'dig', minutes, reason }, attribute);
 }
+
+/** Under it: what is in the ground beside what would be enough, and what of it is gone through instead of round. */
+interface WayUnder extends SkirtLengths {
+  readonly enough: EnoughAgainstDigging;
+  readonly ratio: number;
+  readonly through?: LayerEffort;
+}
+
+/** Round the mesh in the ground, and through it where that does not stop the animal. */
+function waysUnder(
+  { skirt }: GroundLine,
+  animal: Animal,
+  sets: readonly EnoughAgainstDigging[],
+  bound: Bound,
+): WayUnder[] {
+  const lengths = skirtAt(skirt, bound);
+  const mesh = skirt && inGround(skirt.mesh, animal, bound);
+  const isThrough = mesh !== undefined && mesh.minutes !== null;
+  const found = isThrough && !isOfMesh(mesh) ? noSkirt : lengths;
+  const round = nearestOf(found, found, sets);
+  const through = nearestOf(noSkirt, found, sets);
+  return [
+    ...(round ? [round] : []),
+    ...(isThrough && through ? [{ ...through, through: mesh }] : []),
+  ];
+}
+
+/** By which set it comes nearest to enough, counted so long; said as found. */
+function nearestOf(
+  counted: SkirtLengths,
+  found: SkirtLengths,
+  sets: readonly EnoughAgainstDigging[],
+): WayUnder | undefined {
+  return sets
+    .map((enough) => ({ ...found, enough, ratio: ratioOf(counted, enough) }))
+    .reduce<WayUnder | undefined>(
+      (best, it) => (best && best.ratio >= it.ratio ? best : it),
+      undefined,
+    );
+}
+
+const easiestOf = <T extends { readonly minutes: number | null }>(all: readonly T[]) =>
+  all.reduce<T | undefined>(
+    (best, it) => (best && compareMinutes(best.minutes, it.minutes) <= 0 ? best : it),
+    undefined,
+  );
+
+/** There is mesh, and not nothing by that name. */
+const isOfMesh = ({ reason }: LayerEffort): boolean =>
+  reason.kind === 'tear' || Number.isFinite(reason.opening);
 
 interface SkirtLengths {
   readonly depth: number;
@@ -62,9 +127,8 @@ interface SkirtLengths {
 
 const noSkirt: SkirtLengths = { depth: 0, outward: 0 };
 
-function skirtAt({ skirt }: GroundLine, animal: Animal, bound: Bound): SkirtLengths {
+function skirtAt(skirt: GroundLine['skirt'], bound: Bound): SkirtLengths {
   if (!skirt) return bound === 'best' ? deepest : noSkirt;
-  if (!stopsInGround(skirt.mesh, animal, bound)) return noSkirt;
   const depth = lengthAt(skirt.depth, 'skirt.depth', bound);
   const tied = choiceAt(skirt.tied, 'skirt.tied', yesNo, bound);
   // An apron that is not tied to the wall leaves a slit to begin in: it counts nothing.
@@ -78,16 +142,22 @@ const deepest: SkirtLengths = {
   outward: lengthAt(undefined, 'skirt.outward', 'best'),
 };
 
-/** Whether mesh in the ground stops this animal at all. Held by the soil, it is not pulled off; it is bitten or passed. */
-export function stopsInGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): boolean {
+/** Held by the soil, it is not pulled off; it is bitten or passed. */
+function inGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): LayerEffort {
   const held = { fixing: { is: 'batten' }, condition: { is: 'sound' }, isApart: true } as const;
-  return layerEffort({ id: '', mesh }, held, { animal, bound }).minutes === null;
+  return layerEffort({ id: '', mesh }, held, { animal, bound });
 }
 
-function stoppingFloor({ floor }: GroundLine, animal: Animal, bound: Bound) {
-  if (!floor || !stopsInGround(floor, animal, bound)) return undefined;
-  return meshMembers(floor).find((mesh) => mesh !== 'none');
+/** Whether mesh in the ground stops this animal for good. */
+export function stopsInGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): boolean {
+  return inGround(mesh, animal, bound).minutes === null;
 }
+
+/** What a dig comes up under, if anything is there. */
+const floorAt = ({ floor }: GroundLine, animal: Animal, bound: Bound): LayerEffort | undefined =>
+  floor && inGround(floor, animal, bound);
+
+const stoppingFloor = ({ floor }: GroundLine) => meshMembers(floor).find((mesh) => mesh !== 'none');
 
 /** The worst of a set's ratios; 1 where it has all of it, as nominal sizes go. */
 export function ratioOf(skirt: SkirtLengths, { depth, outward }: EnoughAgainstDigging): number {
@@ -97,8 +167,8 @@ export function ratioOf(skirt: SkirtLengths, { depth, outward }: EnoughAgainstDi
 }
 
 /** What takes a whole night is not done where the pen stands no longer: the dig begun is lost. */
-function movedOn(level: EffortLevel, nights: number | undefined): EffortLevel {
-  return level === 'night' && nights === 1 ? 'holds' : level;
+function movedOn(minutes: number | null, nights: number | undefined): number | null {
+  return levelOf(minutes) === 'night' && nights === 1 ? null : minutes;
 }
 
 const easier = (a: EffortLevel, b: EffortLevel): EffortLevel => (compareLevels(a, b) < 0 ? a : b);

@@ -1,7 +1,7 @@
 /** Properties over random bays: more of what keeps out never makes it easier, less of it or a wider opening never harder. */
 import fc from 'fast-check';
 import { allBays } from '../place/find';
-import type { Bay, Layer, Opening } from '../place/place';
+import type { Bay, GroundLine, Layer, Opening } from '../place/place';
 import { animals, animalIds, type Animal } from '../tables/animals';
 import { latchIds } from '../tables/latches';
 import { meshIds } from '../tables/meshes';
@@ -88,6 +88,20 @@ const more: Readonly<Record<string, Change>> = {
       ground: { ...bay.ground, weight: { is: 1000 }, pegs: { is: 1000 } },
     }),
   }),
+  'mesh in the ground where there was none, of any kind': (bay, choice) => ({
+    ...bay,
+    ...(bay.ground && {
+      ground: {
+        ...bay.ground,
+        skirt: {
+          mesh: { is: pick(meshIds, choice) },
+          depth: { is: pick([0, 150, 450], choice) },
+          outward: { is: pick([150, 305, 610], choice) },
+          tied: { is: 'yes' },
+        },
+      },
+    }),
+  }),
   'one more strand that touches nothing': (bay, choice) => ({
     ...bay,
     strands: [
@@ -139,10 +153,32 @@ const less: Readonly<Record<string, Change>> = {
   'no strands': (bay) => ({ ...bay, strands: [] }),
 };
 
+const nothing: NonNullable<GroundLine['skirt']> = {
+  mesh: { is: 'none' },
+  depth: { is: 0 },
+  outward: { is: 0 },
+  tied: { is: 'yes' },
+};
+
+/** What a change starts from, where it adds what may be there already. */
+const without: Readonly<Record<string, (bay: Bay) => Bay>> = {
+  'mesh in the ground where there was none, of any kind': (bay) => ({
+    ...bay,
+    ...(bay.ground && {
+      ground: {
+        ...bay.ground,
+        skirt: nothing,
+      },
+    }),
+  }),
+};
+
 test.each(Object.keys(more))('%s never makes it easier', (name) => {
   const change = more[name];
+  const from = without[name] ?? ((bay: Bay) => bay);
   fc.assert(
-    fc.property(cases, fc.nat(), (it, choice) => {
+    fc.property(cases, fc.nat(), (some, choice) => {
+      const it = { ...some, bay: from(some.bay) };
       const after = { ...it, bay: change?.(it.bay, choice) ?? it.bay };
       expect(weight(after)).toBeGreaterThanOrEqual(weight(it) - 1e-9);
     }),

@@ -1,6 +1,7 @@
 /** A door, lid, vent or window: as it stands, round its edges, by its latches, through its cover. */
 import type { Bay, Opening } from '../place/place';
 import { coverOf, isFixed } from '../place/opening-cover';
+import { movesOf } from '../place/opening-moves';
 import type { Animal } from '../tables/animals';
 import { heightOf, outOfReach } from './access';
 import { lengthAt, type Bound } from './bound';
@@ -30,7 +31,9 @@ export function openingEffort(
   bound: Bound,
   when: When,
 ): PartEffort[] {
-  const high = outOfReach(animal, heightOf(opening, bay), bay, bound);
+  const high = hasWayUp(opening, when)
+    ? undefined
+    : outOfReach(animal, heightOf(opening, bay), bay, bound);
   if (high) return [holding(animal, opening.id, high)];
   if (standsOpen(opening, when.doors)) return [throughDoorway(opening, animal, when)];
   if (isFixed(opening)) return [throughCover(opening, bay, { animal, bound, date: when.date })];
@@ -45,6 +48,17 @@ export function openingEffort(
     ...(offHinges ? [thenThrough(offHinges, opening, animal)] : []),
     throughCover(opening, bay, { animal, bound, date: when.date }),
   ];
+}
+
+/**
+ * Birds get up to the door they go in by on a ramp or a step, and whatever walks gets up by the same (common practice: a skunk, which does
+ * not climb, is in by a pop door left open). Where the door is the ramp, it is there when it is down.
+ */
+function hasWayUp(opening: Opening, { doors }: When): boolean {
+  return (
+    opening.kind === 'pop-door' &&
+    (movesOf(opening) !== 'drops-open' || standsOpen(opening, doors))
+  );
 }
 
 /** What works a latch or draws a door off its hinges has the doorway still to go through. */

@@ -72,7 +72,7 @@ export interface TimberReason {
 export interface DigReason {
   readonly kind: 'dig';
   readonly soil: Soil;
-  /** As judged, mm; an apron that is not tied to the wall, or of mesh that does not stop it, counts nothing. */
+  /** As found, mm; an apron that is not tied to the wall counts nothing. */
   readonly depth: number;
   readonly outward: number;
   /** The set it comes nearest to, and how near: the worst of its ratios, 1 where it is met. */
@@ -81,6 +81,8 @@ export interface DigReason {
   readonly freshDigging: boolean;
   /** Nights that a pen stands there before it moves on; absent: it stays. */
   readonly nights?: number;
+  /** Gone through and not round: how the mesh in the ground lets it by. The ratio is then that of bare ground. */
+  readonly through?: OpeningReason | TearReason;
   /** A mesh floor that stops it; digging then ends below. */
   readonly floor?: MeshId;
 }

@@ -51,7 +51,9 @@ function stopsOf(reason: Reason, { animal }: PartEffort): Remedy[] {
     }
     case 'dig':
       return [
-        ...(it.digs ?? []).map((enough): Remedy => ({ kind: 'skirt', enough })),
+        ...(it.digs ?? [])
+          .filter(({ isForJudgingOnly }) => !isForJudgingOnly)
+          .map((enough): Remedy => ({ kind: 'skirt', enough })),
         { kind: 'hard-ground' },
       ];
     case 'over':

@@ -11,6 +11,8 @@ import type { SourceId } from './sources';
 export interface EnoughAgainstDigging {
   readonly depth: Figure;
   readonly outward: Figure;
+  /** A place is judged by it; no mend is made to it, as there is a printed one to make it to. */
+  readonly isForJudgingOnly?: true;
 }
 
 /** Strong diggers, those that dig, and those that follow a burrow or a hole that is there already. */
@@ -71,10 +73,19 @@ export function deepOrOut(depth: number, outward: number): EnoughAgainstDigging[
 }
 
 /** The same where nobody has printed or agreed on a figure. */
-export function assumedDeepOrOut(depth: number, outward: number): EnoughAgainstDigging[] {
-  const note = 'It digs little; no figure is known to us.';
+export function assumedDeepOrOut(
+  depth: number,
+  outward: number,
+  note = 'It digs little; no figure is known to us.',
+): EnoughAgainstDigging[] {
   return [
     { depth: assumed(depth, note), outward: needless(assumed) },
     { depth: needless(assumed), outward: assumed(outward, note) },
   ];
+}
+
+/** Of a strong digger for which only both together are printed: each alone, far beyond what is printed. No mend is made to it. */
+export function strongDeepOrOut(depth: number, outward: number): EnoughAgainstDigging[] {
+  const note = 'Nothing is printed of it alone: about twice what both need.';
+  return assumedDeepOrOut(depth, outward, note).map((it) => ({ ...it, isForJudgingOnly: true }));
 }

@@ -136,6 +136,13 @@ const openings: readonly OldAnswer[] = [
     ['stoat', 'in'],
   ),
   answer(
+    'up-the-ramp',
+    'a skunk, which does not climb, never gets up to the pop door that hens walk in by',
+    ['striped-skunk', 'in', 'left-open'],
+    ['striped-skunk', 'shut'],
+    ['red-fox', 'in', 'left-open'],
+  ),
+  answer(
     'light-mesh',
     'half-inch mesh of 0.7 mm wire, as thin as 23 gauge, holds like that of 1.04',
     ['raccoon', 'in'],

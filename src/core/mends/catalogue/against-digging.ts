@@ -24,7 +24,7 @@ export function leastEnough(
   allowed: (enough: EnoughAgainstDigging) => boolean,
 ): Lengths | undefined {
   const each = ids.map((id) => {
-    const sets = (animals[id].digs ?? []).filter(allowed);
+    const sets = (animals[id].digs ?? []).filter((it) => !it.isForJudgingOnly && allowed(it));
     return sets.sort((a, b) => total(a) - total(b))[0];
   });
   if (each.length === 0 || each.some((set) => set === undefined)) return undefined;

@@ -1,6 +1,6 @@
 import { force, patience } from '../assumptions';
 import { practice } from '../millimetres';
-import { enough } from '../digging';
+import { enough, strongDeepOrOut } from '../digging';
 import { climbs, highByAssumption } from '../climbing';
 import { assumedWires, noseStrand, shocks } from '../shocking';
 import { tears } from '../strength';
@@ -31,7 +31,10 @@ export const europeanBadger: Animal = {
     used: ranging(closure, 50, 100),
     strict: closure,
   },
-  digs: [enough(500, 300, 'ha59', '500–600 mm down with a return of 300.', [500, 600])],
+  digs: [
+    enough(500, 300, 'ha59', '500–600 mm down with a return of 300.', [500, 600]),
+    ...strongDeepOrOut(1000, 1000),
+  ],
   digsAs: 'strong',
   climbs: climbs.clambers,
   leap: practice(1000, 'Clambers about 1 m; a poor jumper.'),
