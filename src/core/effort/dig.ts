@@ -36,42 +36,46 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
   if (!ground || !animal.digs || bay.bands.length === 0) return undefined;
   const ways = waysUnder(ground, animal, animal.digs, bound);
   const freshDigging = choiceAt(ground.digging, 'ground.digging', yesNo, bound) === 'yes';
-  const floor = floorAt(ground, animal, bound);
-  const quickest = memberAt(
+  const floor = ground.floor && inGround(ground.floor, animal, bound);
+  const under = (way: WayUnder, soil: Soil): Dug => {
+    const dug = minutesOf(onSoil(way.ratio, soil, freshDigging, animal.digsAs));
+    const down = way.through ? addMinutes(dug, way.through.minutes) : dug;
+    const minutes = movedOn(floor ? addMinutes(down, floor.minutes) : down, ground.nights);
+    return { soil, way, minutes };
+  };
+  const { soil, way, minutes } = memberAt(
     members(ground.soil, soils),
-    (soil) =>
-      easiestOf(
-        ways.map((way) => {
-          const dug = minutesOf(onSoil(way.ratio, soil, freshDigging, animal.digsAs));
-          const minutes = [way.through, floor]
-            .map((mesh) => (mesh ? mesh.minutes : 0))
-            .reduce(addMinutes, dug);
-          return { soil, way, minutes: movedOn(minutes, ground.nights) };
-        }),
-      ),
-    (a, b) => compareMinutes(a?.minutes ?? null, b?.minutes ?? null),
+    (it) => easiestOf(ways, (known) => under(known, it)),
+    (a, b) => compareMinutes(a.minutes, b.minutes),
     bound,
   );
-  if (!quickest) return undefined;
-  const { soil, way, minutes } = quickest;
-  const { through, ...nearest } = way;
   const stopping = floor?.minutes === null ? stoppingFloor(ground) : undefined;
   const reason: DigReason = {
     kind: 'dig',
     soil,
-    ...nearest,
+    depth: way.found.depth,
+    outward: way.found.outward,
+    enough: way.enough,
+    ratio: way.ratio,
     freshDigging,
-    ...(through && isOfMesh(through) && { through: through.reason }),
+    ...(way.through && isOfMesh(way.through) && { through: way.through.reason }),
     ...(ground.nights !== undefined && { nights: ground.nights }),
     ...(stopping && { floor: stopping }),
   };
-  const { outward, depth } = nearest.enough;
+  const { outward, depth } = way.enough;
   const attribute = outward.value > depth.value ? 'skirt.outward' : 'skirt.depth';
   return part(animal, bay.id, { attack: 'dig', minutes, reason }, attribute);
 }
 
+interface Dug {
+  readonly soil: Soil;
+  readonly way: WayUnder;
+  readonly minutes: number | null;
+}
+
 /** Under it: what is in the ground beside what would be enough, and what of it is gone through instead of round. */
-interface WayUnder extends SkirtLengths {
+interface WayUnder {
+  readonly found: SkirtLengths;
   readonly enough: EnoughAgainstDigging;
   readonly ratio: number;
   readonly through?: LayerEffort;
@@ -83,38 +87,43 @@ function waysUnder(
   animal: Animal,
   sets: readonly EnoughAgainstDigging[],
   bound: Bound,
-): WayUnder[] {
+): readonly [WayUnder, ...WayUnder[]] {
   const lengths = skirtAt(skirt, bound);
   const mesh = skirt && inGround(skirt.mesh, animal, bound);
-  const isThrough = mesh !== undefined && mesh.minutes !== null;
-  const found = isThrough && !isOfMesh(mesh) ? noSkirt : lengths;
-  const round = nearestOf(found, found, sets);
-  const through = nearestOf(noSkirt, found, sets);
-  return [
-    ...(round ? [round] : []),
-    ...(isThrough && through ? [{ ...through, through: mesh }] : []),
-  ];
+  if (!mesh || mesh.minutes === null) return [nearestOf(lengths, lengths, sets)];
+  // Where there is none by that name its lengths are none either.
+  if (!isOfMesh(mesh)) return [nearestOf(noSkirt, noSkirt, sets)];
+  const { enough, ratio } = nearestOf(noSkirt, lengths, sets);
+  return [nearestOf(lengths, lengths, sets), { found: lengths, enough, ratio, through: mesh }];
 }
 
 /** By which set it comes nearest to enough, counted so long; said as found. */
 function nearestOf(
   counted: SkirtLengths,
   found: SkirtLengths,
-  sets: readonly EnoughAgainstDigging[],
-): WayUnder | undefined {
-  return sets
-    .map((enough) => ({ ...found, enough, ratio: ratioOf(counted, enough) }))
-    .reduce<WayUnder | undefined>(
-      (best, it) => (best && best.ratio >= it.ratio ? best : it),
-      undefined,
-    );
+  [first, ...rest]: readonly EnoughAgainstDigging[],
+): WayUnder {
+  if (!first) throw new Error('an animal that digs, and nothing is enough');
+  let [enough, ratio] = [first, ratioOf(counted, first)];
+  for (const it of rest) {
+    const own = ratioOf(counted, it);
+    if (own > ratio) [enough, ratio] = [it, own];
+  }
+  return { found, enough, ratio };
 }
 
-const easiestOf = <T extends { readonly minutes: number | null }>(all: readonly T[]) =>
-  all.reduce<T | undefined>(
-    (best, it) => (best && compareMinutes(best.minutes, it.minutes) <= 0 ? best : it),
-    undefined,
-  );
+/** The way that takes least, the first of those alike. */
+function easiestOf(
+  [first, ...rest]: readonly [WayUnder, ...WayUnder[]],
+  under: (way: WayUnder) => Dug,
+): Dug {
+  let easiest = under(first);
+  for (const way of rest) {
+    const it = under(way);
+    if (compareMinutes(it.minutes, easiest.minutes) < 0) easiest = it;
+  }
+  return easiest;
+}
 
 /** There is mesh, and not nothing by that name. */
 const isOfMesh = ({ reason }: LayerEffort): boolean =>
@@ -152,10 +161,6 @@ function inGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): LayerEffor
 export function stopsInGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): boolean {
   return inGround(mesh, animal, bound).minutes === null;
 }
-
-/** What a dig comes up under, if anything is there. */
-const floorAt = ({ floor }: GroundLine, animal: Animal, bound: Bound): LayerEffort | undefined =>
-  floor && inGround(floor, animal, bound);
 
 const stoppingFloor = ({ floor }: GroundLine) => meshMembers(floor).find((mesh) => mesh !== 'none');
 

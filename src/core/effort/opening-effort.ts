@@ -56,8 +56,7 @@ export function openingEffort(
  */
 function hasWayUp(opening: Opening, { doors }: When): boolean {
   return (
-    opening.kind === 'pop-door' &&
-    (movesOf(opening) !== 'drops-open' || standsOpen(opening, doors))
+    opening.kind === 'pop-door' && (movesOf(opening) !== 'drops-open' || standsOpen(opening, doors))
   );
 }
 

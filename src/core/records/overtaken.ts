@@ -3,6 +3,7 @@
  * for where the kind of mesh says them, so that nobody would ever come to correct them.
  */
 import { saysItsOpening } from '../attributes/clear-opening';
+import { groupedBy } from '../grouped-by';
 import { allBays } from '../place/find';
 import type { ItemId, Place } from '../place/place';
 import type { Layer } from '../place/bay';
@@ -26,12 +27,14 @@ export function overtakenMeasures(place: Place, walks: readonly Walk[]): readonl
     .filter(({ reading }) => tells(reading))
     .sort((a, b) => order(a).localeCompare(order(b)));
   if (!read.some(({ reading }) => reading.attribute === 'layer.mesh')) return [];
-  const layers = layersOf(place);
-  return measures.flatMap((attribute) =>
-    layers
-      .filter((layer) => isOvertaken(attribute, layer, read))
-      .map(({ id }) => ({ item: id, attribute })),
-  );
+  const byLayer = groupedBy(read, ({ reading }) => reading.item);
+  return layersOf(place).flatMap((layer) => {
+    const own = byLayer.get(layer.id);
+    if (!own) return [];
+    return measures
+      .filter((attribute) => isOvertaken(attribute, layer, own))
+      .map((attribute) => ({ item: layer.id, attribute }));
+  });
 }
 
 interface Read {
@@ -39,8 +42,8 @@ interface Read {
   readonly reading: Reading;
 }
 
-function isOvertaken(attribute: Measure, layer: Layer, read: readonly Read[]): boolean {
-  const own = read.filter(({ reading }) => reading.item === layer.id);
+/** `own`: what was read of this layer, oldest first. */
+function isOvertaken(attribute: Measure, layer: Layer, own: readonly Read[]): boolean {
   let { mesh }: { mesh: Possible } = layer;
   let isMeasured = layer[attribute === 'layer.clear' ? 'clear' : 'wire'] !== undefined;
   let measuredIn: Walk | undefined;
