@@ -160,6 +160,8 @@ function strung(face: Face): Face {
 }
 
 /** What the walk of October found, bay by bay. */
+const floors = new Set<string>();
+
 function walked(face: Face): void {
   const isHouse = face.between.includes('house');
   const isHoop = face.between.includes('hoop');
@@ -190,6 +192,12 @@ function walked(face: Face): void {
     readInches(bay.id, 'bay.panelPulled', isHoop ? 1 : solid ? 0 : 0.25);
     readInches(bay.id, 'bay.largestHole', holes[bay.id] ?? 0);
     if (bay.ground) walkedEdge(bay, isHoop);
+    const zone = face.between.find((it) => it !== outside);
+    // Earth, all of it: read once in each.
+    if (bay.ground && zone !== undefined && !floors.has(zone)) {
+      floors.add(zone);
+      record.read(bay.id, 'ground.floor', 'none');
+    }
     for (const opening of bay.openings) walkedOpening(opening);
   }
 }

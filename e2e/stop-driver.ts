@@ -5,7 +5,6 @@ import type { PlaceFile } from '../src/core/formats/place-file';
 import { latestReadings } from '../src/core/records/apply-readings';
 import { findBay } from '../src/core/place/find';
 import type { ReadingValue, Walk } from '../src/core/records/walk';
-import { framesOf } from '../src/core/place/frame';
 import { isGauge, quickAnswer } from '../src/core/walk/quick-answer';
 import type { Question } from '../src/core/walk/questions';
 import { isLikeWall, sameAsAt } from '../src/core/walk/same-as';
@@ -33,14 +32,12 @@ export interface Took {
 /** What stands in the record of the demo, by item and attribute. */
 export function truthOf({ place, walks }: PlaceFile): Map<string, ReadingValue> {
   return new Map(
-    [...latestReadings(walks, framesOf(place))].map(([key, { reading }]) => [key, reading.value]),
+    [...latestReadings(walks, place)].map(([key, { reading }]) => [key, reading.value]),
   );
 }
 
 function toldOf({ place, walks }: PlaceFile): Walk {
-  const readings = [...latestReadings(walks, framesOf(place)).values()].map(
-    ({ reading }) => reading,
-  );
+  const readings = [...latestReadings(walks, place).values()].map(({ reading }) => reading);
   return { id: 'told', placeId: place.id, date: day, kind: 'lap', ended: false, readings };
 }
 

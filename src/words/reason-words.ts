@@ -228,7 +228,10 @@ function digSentence(
   const { units } = place;
   if (soil === 'rock' || soil === 'hard-surface')
     return `${capital(soilNames[soil][0])}: nothing digs there.`;
-  if (floor) return `${capital(meshNames[floor][unitIndex({ units })])} under the floor ends it.`;
+  if (floor === 'unread')
+    return `Mesh or boards right across the floor would end it: nobody has looked.`;
+  if (floor)
+    return `${capital(meshNames[floor][unitIndex({ units })])} right across the floor ends it.`;
   const need = skirtWords(enough.depth.value, enough.outward.value, units);
   if (through) {
     return `${capital(animal)} digs down to it and ${throughWords(through, place)}. ${capital(need)}, of mesh that stops it, keeps it out.`;

@@ -61,6 +61,8 @@ export interface Circumstances {
     /** It swings or lifts, so that a latch holds it. */
     readonly isLatched: boolean;
   };
+  /** Where one stands inside the zone whose floor it is; at one of the walls on it only. */
+  readonly floorSection?: WalkSection;
   /** Where birds sleep within reach through this bay, as far as it is known: the section in which one stands beside them. */
   readonly roostSection?: WalkSection;
   readonly zone?: {
@@ -106,6 +108,8 @@ interface Common<K extends ItemKind> {
   readonly spots: readonly SpotKind[];
   /** Of a light frame: one for all its walls, so read once; or once where the whole pen has been moved, the worst of all. */
   readonly ofFrame?: 'always' | 'moved';
+  /** Of the ground within a zone: one for all walls that stand on it, so read once, from inside. */
+  readonly ofFloor?: true;
   /** Whether a file that leaves it out says that nobody has looked; otherwise that there is none. */
   isUnreadWithout(item: Items[K]): boolean;
 }

@@ -1,7 +1,6 @@
 /** Mesh laid as a floor right across, joined to the wall. */
 import { coverIds } from '../place/bay';
 import { choice, never } from './attribute';
-import { canBeDug } from './digging';
 import { ofGround } from './paths';
 
 /** Mesh of the floor under a pen. */
@@ -9,11 +8,12 @@ export const wireFloor = choice('bay', {
   choices: coverIds,
   better: 'none',
   asked: {
-    when: ({ ground }, { matters }) =>
-      matters.digging && canBeDug(ground) && ground?.floor !== undefined,
-    before: 'mesh',
+    when: ({ ground }, { matters, floorSection }) =>
+      matters.digging && floorSection !== undefined && ground?.floor !== undefined,
+    section: (_bay, { floorSection }) => floorSection,
   },
   shortWalks: [],
+  ofFloor: true,
   wears: false,
   isAlike: false,
   looksAt: [],

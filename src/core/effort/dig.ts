@@ -162,7 +162,8 @@ export function stopsInGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound)
   return inGround(mesh, animal, bound).minutes === null;
 }
 
-const stoppingFloor = ({ floor }: GroundLine) => meshMembers(floor).find((mesh) => mesh !== 'none');
+const stoppingFloor = ({ floor }: GroundLine): DigReason['floor'] =>
+  floor && 'any' in floor ? 'unread' : meshMembers(floor).find((mesh) => mesh !== 'none');
 
 /** The worst of a set's ratios; 1 where it has all of it, as nominal sizes go. */
 export function ratioOf(skirt: SkirtLengths, { depth, outward }: EnoughAgainstDigging): number {

@@ -83,8 +83,8 @@ export interface DigReason {
   readonly nights?: number;
   /** Gone through and not round: how the mesh in the ground lets it by. The ratio is then that of bare ground. */
   readonly through?: OpeningReason | TearReason;
-  /** A mesh floor that stops it; digging then ends below. */
-  readonly floor?: MeshId;
+  /** A floor that stops it, or might: nobody has looked. Digging then ends below. */
+  readonly floor?: MeshId | 'unread';
 }
 
 /** Over a top edge; lengths in mm. */

@@ -27,7 +27,7 @@ export function fenceJson(
       name: bay.name,
       volts: hundredths(volts),
       reaching: hundredths(reaching),
-      share: volts > 0 ? Math.min(1, hundredths(reaching / volts)) : 0,
+      share: volts > 0 ? hundredths(reaching / volts) : 0,
       isRead,
       touched: touched ?? null,
     })),

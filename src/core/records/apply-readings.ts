@@ -1,15 +1,14 @@
 /** The place as it was last found: structure with every reading laid over it, oldest walk first. */
-import { attributes, type AttributeId } from '../attributes';
-import type { Attribute } from '../attributes/attribute';
+import type { AttributeId } from '../attributes';
 import isSame from 'fast-deep-equal';
 import type { RestReading } from '../fence/battery-trend';
 import { withoutStaleVolts } from '../fence/stale-volts';
 import { withLine } from '../fence/with-line';
 import { answersBy, type Answers } from '../memo';
-import { framesOf } from '../place/frame';
 import type { Bay, Face, ItemId, Place } from '../place/place';
 import { any, type Is, type Possible } from '../place/possible';
 import { overtakenMeasures } from './overtaken';
+import { readTogether } from './read-together';
 import { setAttributes } from './set-attribute';
 import type { Reading, Walk } from './walk';
 
@@ -67,7 +66,7 @@ export function inDateOrder(walks: readonly Walk[]): Walk[] {
 
 /** Structure with every reading laid over it; a bay found as before is the same object. */
 export function applyReadings(place: Place, walks: readonly Walk[]): FoundPlace {
-  const provenance = latestReadings(walks, framesOf(place));
+  const provenance = latestReadings(walks, place);
   const values = new Map<ItemId, Map<AttributeId, Possible>>();
   for (const { item, reading } of provenance.values()) {
     if (reading.value === 'cannot-tell') continue;
@@ -118,18 +117,18 @@ function lastAlike(known: Answers<Bay, Bay>, structure: Bay | undefined, found: 
 }
 
 /**
- * "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. `frames`: what is read once for all
- * walls of one is laid over each, save where the same walk has read that wall itself.
+ * "Cannot tell" leaves what was known before, so it never takes the place of an earlier reading. `place`: what is read once for all
+ * walls of a frame or on a floor is laid over each, save where the same walk has read that wall itself.
  */
-export function latestReadings(
-  walks: readonly Walk[],
-  frames: ReadonlyMap<ItemId, readonly ItemId[]> = new Map(),
-): Map<string, Provenance> {
+export function latestReadings(walks: readonly Walk[], place?: Place): Map<string, Provenance> {
   const latest = new Map<string, Provenance>();
   for (const walk of inDateOrder(walks)) {
     for (const reading of walk.readings) {
       if (reading.value === 'cannot-tell') continue;
-      for (const item of wallsReadBy(reading, walk, frames)) {
+      const items = place
+        ? readTogether(place, reading.item, reading.attribute, walk.purpose)
+        : [reading.item];
+      for (const item of items) {
         const key = attributeKey(item, reading.attribute);
         const before = latest.get(key);
         const isOwn = before?.walk === walk && before.reading.item === item;
@@ -141,17 +140,4 @@ export function latestReadings(
     }
   }
   return latest;
-}
-
-function wallsReadBy(
-  { item, attribute }: Reading,
-  { purpose }: Walk,
-  frames: ReadonlyMap<ItemId, readonly ItemId[]>,
-): readonly ItemId[] {
-  const frame = frames.get(item);
-  if (!frame) return [item];
-  const { ofFrame }: Pick<Attribute, 'ofFrame'> = attributes[attribute];
-  const isOfAll = ofFrame === 'always' || (ofFrame === 'moved' && purpose === 'moved');
-  // Only what is read at the first wall was asked for all of them.
-  return isOfAll && frame[0] === item ? frame : [item];
 }

@@ -1,9 +1,10 @@
 /** Lays values over a place: each item gets its attributes, everything else stays as it is. */
-import { attributes, isOf, type AttributeId } from '../attributes';
+import { attributeIds, attributes, isOf, type AttributeId } from '../attributes';
 import type { AttributeOf, ItemKind, Items } from '../attributes/attribute';
 import { itemIdsOf } from '../place/find';
 import type { Bay, ItemId, Place } from '../place/place';
 import { isAmount, isChoice, type Possible } from '../place/possible';
+import { readTogether } from './read-together';
 
 /** Values by attribute, of one item. */
 type OwnValues = ReadonlyMap<AttributeId, Possible>;
@@ -15,7 +16,8 @@ export type Values = ReadonlyMap<ItemId, OwnValues>;
  * Returns a place with the values laid over it; values of items that are not in it change nothing (a removed bay's readings
  * stay in old walks). A bay that no value touches is the same object as before, so that its judgement can be kept.
  */
-export function setAttributes(place: Place, values: Values): Place {
+export function setAttributes(place: Place, told: Values): Place {
+  const values = acrossFloors(place, told);
   const fence = place.fence && withOwn('fence', place.fence, values.get(place.fence.id));
   return {
     ...place,
@@ -27,6 +29,24 @@ export function setAttributes(place: Place, values: Values): Place {
       return bays.every((bay, index) => bay === face.bays[index]) ? face : { ...face, bays };
     }),
   };
+}
+
+const floorAttributes = attributeIds.filter((id) => attributes[id].ofFloor);
+
+/** What is said of a floor at one wall is said at all that stand on it, save where something is said there itself. */
+function acrossFloors(place: Place, told: Values): Values {
+  const values = new Map(told);
+  for (const [item, own] of told) {
+    for (const id of floorAttributes) {
+      const value = own.get(id);
+      if (value === undefined) continue;
+      for (const wall of readTogether(place, item, id)) {
+        if (told.get(wall)?.has(id)) continue;
+        values.set(wall, new Map([...(values.get(wall) ?? []), [id, value]]));
+      }
+    }
+  }
+  return values;
 }
 
 function isTouched(bay: Bay, values: Values): boolean {

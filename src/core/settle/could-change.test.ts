@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { samphireYard } from '../../../demo/samphire-yard';
 import { tamarackBank } from '../../../demo/tamarack-bank';
 import { attributes } from '../attributes';
+import { beginPlace } from '../place/begin';
+import { framesOf } from '../place/frame';
 import type { Place } from '../place/place';
 import type { Possible } from '../place/possible';
 import { applyReadings } from '../records/apply-readings';
@@ -9,6 +11,7 @@ import { setAttribute } from '../records/set-attribute';
 import { judgeAll } from '../score/judge-all';
 import { scenarios } from '../score/scenario';
 import { samePoint } from '../tables/counting';
+import { readPlace } from '../tests/read-place';
 import { questionsOf, type Question } from '../walk/questions';
 import { quickAnswer } from '../walk/quick-answer';
 import { couldChange } from './could-change';
@@ -200,4 +203,46 @@ test('worst and best stand at the ends of what the attribute can be', () => {
   expect(endsOf('bay.condition')).toEqual({ best: { is: 'sound' }, worst: { is: 'failing' } });
   expect(endsOf('layer.mesh')).toEqual({ best: { is: 'masonry' }, worst: { is: 'none' } });
   expect(endsOf('strand.height')).toBeUndefined();
+});
+
+describe('what is read once for several walls is weighed at all of them', () => {
+  // A box that a dog lifts in time unless it is heavy, on earth in which foxes dig unless something lies across.
+  const box = ((): Place => {
+    const begun = beginPlace({
+      ...{ id: 'box', name: 'box', units: 'metric', region: 'gb', where: 'suburb', birds: 6 },
+      ...{ kind: 'grown', shape: 'low-box' },
+      sizes: {
+        ...{ runWidth: 1200, runDepth: 1800, runHeight: 600 },
+        ...{ sections: 1, houseWidth: 0, houseDepth: 0 },
+      },
+    } as const);
+    if ('problem' in begun) throw new Error(begun.problem);
+    const read = readPlace(begun, { run: { 'ground.pegs': 0 } });
+    const lived: Place = {
+      ...read,
+      setting: { ...read.setting, lives: ['red-fox', 'domestic-dog'] },
+    };
+    // An apron at the wall at which it is asked: what is read there bears on the others alone.
+    const [, ...others] = framesOf(lived).keys();
+    return others.reduce((it, bay) => setAttribute(it, bay, 'skirt.outward', { is: 0 }), lived);
+  })();
+  const unread = (place: Place, attribute: 'ground.floor' | 'ground.weight'): Place =>
+    [...framesOf(place).keys()].reduce(
+      (it, bay) => setAttribute(it, bay, attribute, { any: true }),
+      place,
+    );
+  const mattering = (place: Place) => couldChange(place, day).matters.map((it) => it.attribute);
+
+  test('a floor that nobody has looked at could keep out every dig', () => {
+    expect(mattering(unread(box, 'ground.floor'))).toEqual(['ground.floor']);
+  });
+
+  test('with a floor that holds, the weight of the frame is what is left', () => {
+    const floored = [...framesOf(box).keys()].reduce(
+      (it, bay) => setAttribute(it, bay, 'ground.floor', { is: 'welded-13' }),
+      box,
+    );
+    expect(mattering(floored)).toEqual([]);
+    expect(mattering(unread(floored, 'ground.weight'))).toEqual(['ground.weight']);
+  });
 });

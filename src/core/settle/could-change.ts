@@ -6,13 +6,14 @@
  * nothing there is folded; at the end all folded together are tried at both ends with the rest unread. More is worse never less (property
  * of the judgement), so that between those ends nothing differs either. Within a bay readings stand for one another in ways that only
  * reading them shows (a pull that gave nothing speaks for the staples): they are folded together or not at all. The line bears on every
- * wall, on each otherwise: what is read of it is never folded as long as anything is open.
+ * wall, on each otherwise, and so do a floor and a light frame: what is read of them is never folded as long as anything is open.
  */
 import { attributes } from '../attributes';
 import type { Attribute } from '../attributes/attribute';
 import { groupedBy } from '../grouped-by';
 import { getOrMake } from '../memo';
 import type { BayId, Place } from '../place/place';
+import { isReadTogether } from '../records/read-together';
 import { questionsOf, type Question } from '../walk/questions';
 import { answersOn, type Answers, type Day, type Told } from './answers';
 import { comparison, settledBetween } from './same-answers';
@@ -58,10 +59,14 @@ export function couldChange(found: Place, day: Day): Settling {
   return { matters: unread.filter(({ id }) => !ids.has(id)), folded };
 }
 
-/** The bay that a reading is of; none for the line, though one stands at a bay to read it: grass on one strand draws from all of it. */
+/**
+ * The bay that a reading is of; none for the line, though one stands at a bay to read it (grass on one strand draws from all of it), nor for
+ * what is read once for several walls.
+ */
 function wallOf({ bay, attribute }: Question): BayId | undefined {
   const { of, shortWalks }: Pick<Attribute, 'of' | 'shortWalks'> = attributes[attribute];
-  return of === 'fence' || shortWalks.includes('fence') ? undefined : bay;
+  const isOfMany = of === 'fence' || shortWalks.includes('fence') || isReadTogether(attribute);
+  return isOfMany ? undefined : bay;
 }
 
 /** A place, and what is said of it. */

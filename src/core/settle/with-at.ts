@@ -5,8 +5,9 @@ import { groupedBy } from '../grouped-by';
 import { answersBy, getOrMake } from '../memo';
 import type { Bay, BayId, Face, ItemId, Place } from '../place/place';
 import type { Possible } from '../place/possible';
+import { isReadTogether, readTogether } from '../records/read-together';
 import { setAttributes, setBayAttributes, type Values } from '../records/set-attribute';
-import type { Question } from '../walk/questions';
+import { questionId, type Question } from '../walk/questions';
 import { endsOf } from './ends';
 
 /** All at their best, or at their worst. */
@@ -14,10 +15,22 @@ export type End = 'best' | 'worst';
 
 /** The place with these readings at one of their ends. Asked again, its walls are the same objects, so that their judgement can be kept. */
 export function withAt(place: Place, questions: readonly Question[], end: End): Place {
-  const byBay = groupedBy(questions, ({ bay }) => bay);
+  const byBay = groupedBy(
+    questions.flatMap((it) => atAllWalls(place, it)),
+    ({ bay }) => bay,
+  );
   const faces = place.faces.map((face) => faceAt(face, byBay, end));
   const fence = setAttributes({ ...place, faces: [] }, valuesAt(questions, end)).fence;
   return withLine({ ...place, faces, ...(fence && { fence }) });
+}
+
+/** Asked at one wall, and read for all that it speaks for. */
+function atAllWalls(place: Place, question: Question): Question[] {
+  const { item, attribute } = question;
+  if (!isReadTogether(attribute)) return [question];
+  return readTogether(place, item, attribute).map((it) =>
+    it === item ? question : { ...question, id: questionId(it, attribute), item: it, bay: it },
+  );
 }
 
 const facesAt = answersBy<Face, Map<string, Face>>();

@@ -1,8 +1,10 @@
 /** What the animals, birds and line of a place make worth asking. */
 import type { WalkSection, Matters } from '../attributes/attribute';
+import { canBeDug } from '../attributes/digging';
 import { reachEffort } from '../effort/reach';
 import { nightShut } from '../effort/when';
 import { allBays } from '../place/find';
+import { floorsOf } from '../place/floor';
 import type { Bay, BayId, Face, Fence, Place, Zone } from '../place/place';
 import { hasWire } from '../place/strand-there';
 import { animals, type Animal } from '../tables/animals';
@@ -56,18 +58,14 @@ function mattersIn({ setting, flock, fence, zones }: Place, at: BayId | undefine
   };
 }
 
-/** Where roosts beside a face are looked at: the zone one stands in, and when on the walk. */
-export interface RoostSide {
+/** Where what lies inside is looked at: the zone one stands in, and when on the walk. */
+export interface Side {
   readonly section: WalkSection;
   readonly zone: Zone;
 }
 
 /** Where birds that sleep beside this face are asked about, if something reaches in through the bay as far as it is known. */
-export function roostSideOf(
-  { sleeping, reaching }: Birds,
-  bay: Bay,
-  face: Face,
-): RoostSide | undefined {
+export function roostSideOf({ sleeping, reaching }: Birds, bay: Bay, face: Face): Side | undefined {
   const beside = sleeping.find(({ id }) => face.between.includes(id));
   if (!beside) return undefined;
   const isReached = reaching.some((animal) => {
@@ -75,5 +73,22 @@ export function roostSideOf(
     return part !== undefined && part.minutes !== null;
   });
   if (!isReached) return undefined;
-  return { section: beside.kind === 'run' ? 'inside' : 'house', zone: beside };
+  return inside(beside);
+}
+
+const inside = (zone: Zone): Side => ({
+  section: zone.kind === 'house' ? 'house' : 'inside',
+  zone,
+});
+
+/** By the wall at which the floor of a zone is asked about: the first where anything could dig. */
+export function floorSidesOf(place: Place): ReadonlyMap<BayId, Side> {
+  const zones = new Map(place.zones.map((zone) => [zone.id, zone]));
+  return new Map(
+    [...new Set(floorsOf(place).values())].flatMap(({ zone: id, bays }) => {
+      const zone = zones.get(id);
+      const first = bays.find(({ ground }) => canBeDug(ground));
+      return zone && first ? [[first.id, inside(zone)] as const] : [];
+    }),
+  );
 }

@@ -20,7 +20,7 @@ import { innerWalls, lapOf } from '../place/lap';
 import type { Bay, BayId, Face, ItemId, Layer, Opening, Place, ZoneId } from '../place/place';
 import type { Possible } from '../place/possible';
 import { attributeKey } from '../records/apply-readings';
-import { roostSideOf, whatMatters, type PlaceMatters } from './matters';
+import { floorSidesOf, roostSideOf, whatMatters, type PlaceMatters, type Side } from './matters';
 
 /** Something a walk asks: one attribute of one item. */
 export interface Question {
@@ -89,10 +89,17 @@ function questionsByBay(place: Place): (readonly Question[])[] {
   const frames = framesOf(place);
   const byId = new Map(lap.map(({ bay }) => [bay.id, bay]));
   const firstInFrame = ({ id }: Bay): Bay | undefined => byId.get(frames.get(id)?.[0] ?? '');
+  const floorSides = floorSidesOf(place);
   const sectionQuestions = (
     bays: readonly { readonly bay: Bay; readonly face: Face }[],
     section: WalkSection,
-  ) => bays.map(({ bay, face }) => questionsAt(bay, face, section, matters, firstInFrame(bay)));
+  ) =>
+    bays.map(({ bay, face }) =>
+      questionsAt(
+        { bay, face, section, first: firstInFrame(bay), floor: floorSides.get(bay.id) },
+        matters,
+      ),
+    );
   return [
     ...sectionQuestions(lap, 'lap'),
     ...sectionQuestions(overhead, 'overhead'),
@@ -100,35 +107,37 @@ function questionsByBay(place: Place): (readonly Question[])[] {
   ];
 }
 
-interface LastAsked {
-  readonly matters: PlaceMatters;
+/** A bay, and all that its questions hang on beside the animals and birds. */
+interface AskedBay {
+  readonly bay: Bay;
+  readonly face: Face;
   readonly section: WalkSection;
-  readonly between: Face['between'];
+  /** The first wall of its light frame. */
   readonly first: Bay | undefined;
+  /** Where the floor inside is asked about, if it is at this wall. */
+  readonly floor: Side | undefined;
+}
+
+interface LastAsked extends AskedBay {
+  readonly matters: PlaceMatters;
   readonly questions: readonly Question[];
 }
 
 const lastAsked = answersBy<Bay, LastAsked>();
 
 /** A bay that is as it was, for the same animals and birds, is asked the same. */
-function questionsAt(
-  bay: Bay,
-  face: Face,
-  section: WalkSection,
-  matters: PlaceMatters,
-  first: Bay | undefined,
-): readonly Question[] {
+function questionsAt(it: AskedBay, matters: PlaceMatters): readonly Question[] {
+  const { bay, face, section, first, floor } = it;
   const last = lastAsked.get(bay);
   const isSame =
     last?.matters === matters &&
     last.section === section &&
-    last.between === face.between &&
-    last.first === first;
+    last.face.between === face.between &&
+    last.first === first &&
+    last.floor?.zone === floor?.zone;
   if (isSame) return last.questions;
-  const questions = bayQuestions(bay, face, section, matters).flatMap((it) =>
-    ofFrame(it, bay, first),
-  );
-  lastAsked.set(bay, { matters, section, between: face.between, first, questions });
+  const questions = bayQuestions(it, matters).flatMap((asked) => ofFrame(asked, bay, first));
+  lastAsked.set(bay, { ...it, matters, questions });
   return questions;
 }
 
@@ -149,18 +158,22 @@ const saysTheSame = (a: Possible | undefined, b: Possible | undefined): boolean 
 type Where = Pick<Question, 'opening' | 'band' | 'from' | 'name'>;
 
 function bayQuestions(
-  bay: Bay,
-  face: Face,
-  section: WalkSection,
+  { bay, face, section, floor }: AskedBay,
   { matters, line, ...of }: PlaceMatters,
 ) {
   // What stands ready for a mend is asked of when the mend is measured.
   if (isNotThere(bay)) return [];
   const roost = roostSideOf(of, bay, face);
-  const at: Circumstances = { matters, bay, face, ...(roost && { roostSection: roost.section }) };
+  const at: Circumstances = {
+    matters,
+    bay,
+    face,
+    ...(roost && { roostSection: roost.section }),
+    ...(floor && { floorSection: floor.section }),
+  };
   /** A wall looked at from within is asked about where one stands. */
-  const within: Where =
-    roost && roost.section !== section ? { from: roost.zone.id, name: roost.zone.name } : {};
+  const within = (side: Side | undefined): Where =>
+    side && side.section !== section ? { from: side.zone.id, name: side.zone.name } : {};
   const ask = <K extends ItemKind>(
     kind: K,
     item: Items[K] & { readonly id: ItemId },
@@ -208,7 +221,8 @@ function bayQuestions(
     ...bay.bands.flatMap(({ layers: all, from, to }) => layers(all, { band: [from, to] })),
     ...ask('bay', bay, {}, at, afterMesh),
     ...bay.openings.flatMap(opening),
-    ...ask('bay', bay, within, at, besideBirds),
+    ...ask('bay', bay, within(roost), at, besideBirds),
+    ...ask('bay', bay, within(floor), at, underfoot),
     ...strands,
   ];
 }
@@ -217,4 +231,6 @@ const ofBays = attributesOf('bay');
 const beforeMesh = ofBays.filter(({ asked }) => asked.before === 'mesh');
 const afterMesh = ofBays.filter(({ asked }) => asked.before === undefined && !asked.section);
 /** Asked from another section than the bay's own. */
-const besideBirds = ofBays.filter(({ asked }) => asked.before === undefined && asked.section);
+const fromInside = ofBays.filter(({ asked }) => asked.before === undefined && asked.section);
+const besideBirds = fromInside.filter(({ ofFloor }) => !ofFloor);
+const underfoot = fromInside.filter(({ ofFloor }) => ofFloor);

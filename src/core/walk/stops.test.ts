@@ -58,8 +58,8 @@ test('inside one stands at one place: how near birds roost to each wall is asked
       attribute === 'bay.roost' && bay !== undefined ? [bay] : [],
     );
   expect(stops.filter(({ section }) => section === 'inside').map(({ id }) => id)).toEqual([
-    'inside-hoop',
     'inside-run',
+    'inside-hoop',
   ]);
   expect(roosts('inside-hoop')).toHaveLength(5);
   // After the looks at the zone itself.

@@ -91,11 +91,15 @@ function allStops(found: FoundPlace, day: string): Stop[] {
   // What is asked of a whole zone comes where one goes in; floors and flat roofs after the walls.
   const rank = ({ bay }: Stop) =>
     bay === undefined ? -1 : walls.includes(bay) ? walls.indexOf(bay) : walls.length;
+  // From inside, zone by zone as the keeper has them.
+  const inside = place.zones.map(({ id }) => `inside-${id}`);
   return walkSections.flatMap((section) => {
     const stops = stopsOfSection(
       section,
       asked.filter((question) => question.section === section),
     );
+    if (section === 'inside')
+      return stops.sort((a, b) => inside.indexOf(a.id) - inside.indexOf(b.id));
     return section === 'lap' || section === 'house'
       ? stops.sort((a, b) => rank(a) - rank(b))
       : stops;

@@ -24,7 +24,11 @@ export function Lore({ id, place, visits }: Props) {
     <>
       <Part title={animalText.whenItIsAbout}>
         <Txt>{aboutWords(animals[id], place)}</Txt>
-        <Txt>{animalText.thatIsWhatIsReckoned(visits)}</Txt>
+        <Txt>
+          {place.setting.lives.includes(id)
+            ? animalText.thatIsWhatIsReckoned(visits)
+            : animalText.notAmongWhatLivesHere}
+        </Txt>
         <LinkRow href="/lives" says={animalText.howOftenComesAndWhat(name)}>
           <Txt kind="strong" tone="holds">
             {animalText.howOftenItComesAnd}

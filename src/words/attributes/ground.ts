@@ -68,9 +68,9 @@ export const groundWords = {
   },
   'ground.floor': {
     ask: {
-      title: 'Mesh under the floor',
-      todo: 'What lies under the soil of the run, right across and joined to the wall?',
-      short: 'mesh under the floor',
+      title: 'The floor: mesh or boards right across?',
+      todo: 'Under soil and litter too: scrape in a corner. It counts where it is joined to the walls all round. Bare soil: nothing.',
+      short: 'what the floor is',
     },
     answers: coverWords,
     sort: 'floors',

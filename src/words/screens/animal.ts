@@ -8,6 +8,7 @@ export const animalText = spoken('animal', {
   whenItIsAbout: 'When it is about',
   thatIsWhatIsReckoned: (visits: number) =>
     `${rateSentence(visits)} That is what is reckoned with here in these hours.`,
+  notAmongWhatLivesHere: 'Not among what you say lives here: no loss is reckoned to it.',
   howOftenItComesAnd: 'How often it comes, and what was seen',
   whatItLeavesBehind: 'What it leaves behind',
   signsOverlapAndScavengersAlter: (assumption: string, source: string) =>

@@ -65,7 +65,10 @@ export function layersOf(band: string, cover: readonly Cover[]) {
 function groundOf(edge: ZoneDress['edge'], moves: Zone['moves']): Bay['ground'] {
   if (edge === 'floor') return undefined;
   const nights = moves && { nights: 1 };
-  return edge === 'frame' ? { weight: any, pegs: any, timber: any, ...nights } : { ...nights };
+  const floor = any;
+  return edge === 'frame'
+    ? { weight: any, pegs: any, timber: any, floor, ...nights }
+    : { floor, ...nights };
 }
 
 /** An edge between two zones with nothing in it: one walks through. */
