@@ -1,6 +1,7 @@
 /** What a row of a stop is called: the reading in short, with the height of its band, or the zone, where there are several. */
 import { findBay } from '@/core/place/find';
 import type { Place } from '@/core/place/place';
+import { isReadTogether } from '@/core/records/read-together';
 import type { Question } from '@/core/walk/questions';
 import { questionWords } from './attributes';
 import { lengthWords } from './length-words';
@@ -9,8 +10,9 @@ import { capital } from './names';
 export function rowWords(place: Place, question: Question): string {
   const { short } = questionWords(question, place);
   const { band, section, name, bay } = question;
-  // From one place inside all walls are looked at: each row says which.
-  if (question.from !== undefined && bay !== undefined) {
+  // From one place inside all walls are looked at: each row says which, but of the floor, which is one for all.
+  const isOfOneWall = bay !== undefined && !isReadTogether(question.attribute);
+  if (question.from !== undefined && isOfOneWall) {
     return `${capital(short)}: ${findBay(place, bay)?.bay.name ?? bay}`;
   }
   // One look up at all roofs: each row says whose.

@@ -5,7 +5,8 @@ import { ofGround } from './paths';
 
 /** Mesh of the floor under a pen. */
 export const wireFloor = choice('bay', {
-  choices: coverIds,
+  // Bare earth is what most runs have.
+  choices: ['none', ...coverIds.filter((it) => it !== 'none')],
   better: 'none',
   asked: {
     when: ({ ground }, { matters, floorSection }) =>

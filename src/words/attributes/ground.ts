@@ -69,10 +69,11 @@ export const groundWords = {
   'ground.floor': {
     ask: {
       title: 'The floor: mesh or boards right across?',
-      todo: 'Under soil and litter too: scrape in a corner. It counts where it is joined to the walls all round. Bare soil: nothing.',
+      todo: 'Under soil and litter too: scrape in a corner. It counts where it is joined to the walls all round.',
       short: 'what the floor is',
     },
-    answers: coverWords,
+    answers: (cover, place) =>
+      cover === 'none' ? ['bare earth', 'what digs comes up in it'] : coverWords(cover, place),
     sort: 'floors',
     tonight: edge,
   },
