@@ -58,7 +58,7 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
     enough: way.enough,
     ratio: way.ratio,
     freshDigging,
-    ...(way.through && isOfMesh(way.through) && { through: way.through.reason }),
+    ...(way.through && { through: way.through.reason }),
     ...(ground.nights !== undefined && { nights: ground.nights }),
     ...(stopping && { floor: stopping }),
   };

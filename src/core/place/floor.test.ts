@@ -1,0 +1,85 @@
+/** What the floor is made of is asked once in each zone, from inside, and is that of all walls round it. */
+import { applyReadings, attributeKey } from '../records/apply-readings';
+import { setAttribute } from '../records/set-attribute';
+import type { Walk } from '../records/walk';
+import { questionsOf } from '../walk/questions';
+import { beginPlace } from './begin';
+import { allBays } from './find';
+import { floorsOf } from './floor';
+import type { Place } from './place';
+import { shapes, type ShapeId, type Sizes } from './shapes';
+
+function begun(shape: ShapeId): Place {
+  const sizes = Object.fromEntries(
+    Object.entries(shapes[shape].asks).map(([size, [millimetres]]) => [size, millimetres]),
+  ) as Sizes;
+  const place = beginPlace({
+    ...{ id: shape, name: shape, units: 'metric', region: 'gb', where: 'suburb', birds: 6 },
+    ...{ kind: 'grown', shape, sizes },
+  } as const);
+  if ('problem' in place) throw new Error(place.problem);
+  return { ...place, setting: { ...place.setting, lives: ['red-fox'] } };
+}
+
+const asked = (place: Place) =>
+  questionsOf(place).filter(({ attribute }) => attribute === 'ground.floor');
+const floorsAt = (place: Place) => allBays(place).flatMap(({ bay }) => bay.ground?.floor ?? []);
+
+test('once in each run, pen and sleeping end that stands on earth, where one stands inside', () => {
+  const where = (shape: ShapeId) =>
+    asked(begun(shape)).map(({ section, from, item }) => [section, from, item]);
+  expect(where('run-round')).toEqual([['inside', 'run', 'run-front-1']]);
+  expect(where('a-frame')).toEqual([
+    ['inside', 'run', 'run-front-1'],
+    ['house', 'house', 'house-front-1'],
+  ]);
+  // A house on a floor of its own, and a deck over its pen, have no earth to come up in.
+  expect(where('shed')).toEqual([]);
+  expect(where('side-by-side')).toEqual([['inside', 'run', 'run-front-1']]);
+});
+
+test('where the first wall stands on what nothing digs through it is asked at the next', () => {
+  const place = setAttribute(begun('run-round'), 'run-front-1', 'ground.soil', {
+    is: 'hard-surface',
+  });
+  expect(asked(place).map(({ item }) => item)).toEqual(['run-front-2']);
+});
+
+test('nothing that digs, nothing asked', () => {
+  const place = begun('run-round');
+  const lives = { ...place, setting: { ...place.setting, lives: ['goshawk' as const] } };
+  expect(asked(lives)).toEqual([]);
+});
+
+test('read at one wall, on whichever, it is the floor of all; later readings go before earlier ones', () => {
+  const place = begun('a-frame');
+  const read = (date: string, item: string, is: string): Walk => ({
+    ...{ id: date, placeId: place.id, date, kind: 'lap', ended: true },
+    readings: [
+      {
+        ...{ id: `${date}-floor`, item, attribute: 'ground.floor', value: { is } },
+        ...{ how: 'looked', at: `${date}T10:00:00Z` },
+      },
+    ],
+  });
+  const earth = read('2026-05-01', 'run-front-1', 'none');
+  const mesh = read('2026-06-01', 'run-back-1', 'welded-13');
+  const found = applyReadings(place, [earth, mesh]);
+  const pen =
+    floorsOf(place)
+      .get('run-front-1')
+      ?.bays.map(({ id }) => id) ?? [];
+  expect(pen.length).toBeGreaterThan(2);
+  for (const { bay } of allBays(found.place)) {
+    if (!bay.ground) continue;
+    const isOfPen = pen.includes(bay.id);
+    expect([bay.id, bay.ground.floor]).toEqual([
+      bay.id,
+      isOfPen ? { is: 'welded-13' } : { any: true },
+    ]);
+    if (!isOfPen) continue;
+    const from = found.provenance.get(attributeKey(bay.id, 'ground.floor'));
+    expect(from?.walk.date).toBe('2026-06-01');
+  }
+  expect(floorsAt(applyReadings(place, [mesh]).place)).toContainEqual({ is: 'welded-13' });
+});
