@@ -66,6 +66,20 @@ test('a number is whole where it must be, and may be emptied', () => {
   expect(onChange).toHaveBeenCalledWith(undefined);
 });
 
+test('a number that something else refuses stays as typed, with what stands in its way', () => {
+  const onChange = jest.fn();
+  const refuse = (it: number) => (it > 4 ? 'More than the other.' : undefined);
+  render(
+    <NumberField label="Volts" value={3} least={0} most={15} refuse={refuse} onChange={onChange} />,
+  );
+  type('Volts', '5');
+  expect(onChange).not.toHaveBeenCalled();
+  expect(screen.getByText('More than the other.')).toBeTruthy();
+  expect(screen.getByLabelText('Volts')).toHaveProperty('value', '5');
+  type('Volts', '3.5');
+  expect(onChange).toHaveBeenCalledWith(3.5);
+});
+
 test('a name is needed, and not longer than can be kept', () => {
   const onChange = jest.fn();
   render(<TextField label="Name" text="hut" most={80} onChange={onChange} />);

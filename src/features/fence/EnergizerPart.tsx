@@ -29,7 +29,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
         typeof said === 'function' ? said(line.energizer) : said,
       );
       // What stands on a plate can be told one after the other; together it has to be possible.
-      isPossible = next.open === undefined || next.loaded === undefined || next.loaded < next.open;
+      isPossible = notBoth(next.open, next.loaded) === undefined;
       return isPossible ? { energizer: next } : undefined;
     });
     if (!isPossible) edit.setTrouble(fenceText.moreOpenThanLoaded);
@@ -49,6 +49,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
             value={open}
             least={0.1}
             most={15}
+            refuse={(it) => notBoth(it, loaded)}
             onChange={(it) => void set({ open: it })}
           />
         </View>
@@ -58,6 +59,7 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
             value={loaded}
             least={0.1}
             most={15}
+            refuse={(it) => notBoth(open, it)}
             onChange={(it) => void set({ loaded: it })}
           />
         </View>
@@ -122,6 +124,12 @@ export function EnergizerPart({ energizer, edit, onChange }: Props) {
     </Part>
   );
 }
+
+/** A line that is loaded never shows more than one that is not. */
+const notBoth = (open: number | undefined, loaded: number | undefined): string | undefined =>
+  open === undefined || loaded === undefined || loaded < open
+    ? undefined
+    : fenceText.moreOpenThanLoaded;
 
 type Said = { readonly [K in keyof Energizer]?: Energizer[K] | undefined };
 
