@@ -114,11 +114,13 @@ export const wallWords = {
     tonight: shut,
   },
   'bay.largestHole': {
-    ask: {
+    ask: (asked, place) => ({
       title: 'Largest hole',
-      todo: 'Look the whole bay over: rust, chewed wood, knots, torn wire. Read the largest hole.',
+      todo: standsOnAFloor(asked, place)
+        ? 'Look the whole wall over, its corners and the floor along it too: rot, chewed wood, knots. Read the largest hole.'
+        : 'Look the whole bay over: rust, chewed wood, knots, torn wire. Read the largest hole.',
       short: 'largest hole',
-    },
+    }),
     sort: 'holes',
     givesWay: () => 'through a hole',
     tonight: shut,
@@ -161,6 +163,13 @@ export const wallWords = {
     tonight: blocked,
   },
 } satisfies Partial<AllWords>;
+
+/** A wall of a house that has a floor of its own: what is wrong with that along the wall is read with it. */
+function standsOnAFloor({ bay: id }: Asked, place: Place): boolean {
+  const at = id === undefined ? undefined : findBay(place, id);
+  if (!at || at.face.kind === 'roof' || at.face.kind === 'floor') return false;
+  return at.bay.ground === undefined && at.bay.base === undefined;
+}
 
 /** Whether the layer asked about is of something that opens, rather than of a vent or window. */
 function isDoor({ item }: Asked, place: Place): boolean {
