@@ -8,6 +8,7 @@ export const wireFloor = choice('bay', {
   // Bare earth is what most runs have.
   choices: ['none', ...coverIds.filter((it) => it !== 'none')],
   better: 'none',
+  usual: 'none',
   asked: {
     when: ({ ground }, { matters, floorSection }) =>
       matters.digging && floorSection !== undefined && ground?.floor !== undefined,

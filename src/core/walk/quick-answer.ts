@@ -1,4 +1,7 @@
-/** What is said in one tap of something unread, where it is as it should be: no wider than shuts out all that live here; the best of a list. */
+/**
+ * What is said in one tap of something unread, where it is as it should be: no wider than shuts out all that live here; the best of a list,
+ * or what it mostly is.
+ */
 import { attributes } from '../attributes';
 import { mostOf } from '../place/group-on';
 import type { Place } from '../place/place';
@@ -16,7 +19,8 @@ export function quickAnswer(place: Place, question: Question): ReadingValue | un
   const attribute = attributes[id];
   if (attribute.value === 'choice') {
     const [best] = Array.isArray(attribute.better) ? (attribute.better as readonly string[]) : [];
-    return best === undefined ? undefined : { is: best };
+    const quick = attribute.usual ?? best;
+    return quick === undefined ? undefined : { is: quick };
   }
   if (id === 'check.heads') return headsOf(place);
   const { bears } = attribute;
