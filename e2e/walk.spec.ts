@@ -246,9 +246,9 @@ test('sunlight and signals are chosen and stay', async ({ page }) => {
   await unfold(page, 'Looks and signals');
   await button(page, 'sunlight').click();
   await button(page, 'a tremble').click();
-  // Nobody leaves a page within the thousandths of a second that keeping it takes.
-  await page.waitForFunction(() => Object.values({ ...localStorage }).includes('vibration'));
-  await page.reload();
+  await page.getByRole('link', { name: 'Walk', exact: true }).first().click();
+  await expect(headline(page)).not.toHaveText('Place');
+  await page.goto('/place');
   await unfold(page, 'Looks and signals');
   await expect(button(page, 'a tremble')).toHaveAttribute('aria-pressed', 'true');
   await expect(page.locator('html')).toHaveAttribute('data-appearance', 'sunlight');
