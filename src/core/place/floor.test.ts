@@ -33,7 +33,12 @@ test('once in each run, pen and sleeping end that stands on earth, where one sta
     ['inside', 'run', 'run-front-1'],
     ['house', 'house', 'house-front-1'],
   ]);
-  // A house on a floor of its own, and a deck over its pen, have no earth to come up in.
+  // Under a house that is open to its run one looks in from there, at a floor of its own.
+  expect(where('raised')).toEqual([
+    ['inside', 'run', 'run-front-1'],
+    ['inside', 'run', 'under-front-1'],
+  ]);
+  // A house on a floor of its own has no earth to come up in.
   expect(where('shed')).toEqual([]);
   expect(where('side-by-side')).toEqual([['inside', 'run', 'run-front-1']]);
 });

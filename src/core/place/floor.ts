@@ -25,3 +25,17 @@ export const floorsOf = memoized((place: Place): ReadonlyMap<BayId, Floor> => {
 });
 
 const zoneInside = ({ between }: Face): ZoneId | undefined => between.find((it) => it !== outside);
+
+/** By the space under a house that is open to a run, that run: one looks in from there. */
+export function lookedIntoFrom({ zones, faces }: Place): ReadonlyMap<ZoneId, ZoneId> {
+  const kinds = new Map(zones.map(({ id, kind }) => [id, kind]));
+  const isOpen = ({ bays }: Face) =>
+    bays.length > 0 && bays.every(({ bands }) => bands.length === 0);
+  return new Map(
+    faces.filter(isOpen).flatMap(({ between }) => {
+      const under = between.find((it) => kinds.get(it) === 'under-house');
+      const run = between.find((it) => kinds.get(it) === 'run');
+      return under !== undefined && run !== undefined ? [[under, run] as const] : [];
+    }),
+  );
+}

@@ -4,7 +4,7 @@ import { canBeDug } from '../attributes/digging';
 import { reachEffort } from '../effort/reach';
 import { nightShut } from '../effort/when';
 import { allBays } from '../place/find';
-import { floorsOf } from '../place/floor';
+import { floorsOf, lookedIntoFrom } from '../place/floor';
 import type { Bay, BayId, Face, Fence, Place, Zone } from '../place/place';
 import { hasWire } from '../place/strand-there';
 import { animals, type Animal } from '../tables/animals';
@@ -84,9 +84,10 @@ const inside = (zone: Zone): Side => ({
 /** By the wall at which the floor of a zone is asked about: the first where anything could dig. */
 export function floorSidesOf(place: Place): ReadonlyMap<BayId, Side> {
   const zones = new Map(place.zones.map((zone) => [zone.id, zone]));
+  const from = lookedIntoFrom(place);
   return new Map(
     [...new Set(floorsOf(place).values())].flatMap(({ zone: id, bays }) => {
-      const zone = zones.get(id);
+      const zone = zones.get(from.get(id) ?? id);
       const first = bays.find(({ ground }) => canBeDug(ground));
       return zone && first ? [[first.id, inside(zone)] as const] : [];
     }),
