@@ -83,6 +83,10 @@ export function isKnown<T>(possible: Is<T> | object | undefined): possible is Is
   return possible !== undefined && 'is' in possible;
 }
 
+/** Whether it is there and nobody has looked. */
+export const isUnread = (possible: object | undefined): boolean =>
+  possible !== undefined && 'any' in possible;
+
 /** Whether it is a set of amounts; "any" is one too. */
 export function isAmount(possible: Possible): possible is PossibleAmount {
   return (

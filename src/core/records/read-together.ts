@@ -4,6 +4,7 @@ import type { Attribute } from '../attributes/attribute';
 import { floorsOf } from '../place/floor';
 import { framesOf } from '../place/frame';
 import type { ItemId, Place } from '../place/place';
+import { isUnread } from '../place/possible';
 import type { WalkPurpose } from './walk';
 
 type Shared = Pick<Attribute, 'ofFrame' | 'ofFloor'>;
@@ -22,14 +23,16 @@ export function readTogether(
   purpose?: WalkPurpose,
 ): readonly ItemId[] {
   const { ofFrame, ofFloor }: Shared = attributes[attribute];
-  if (ofFloor)
-    return (
-      floorsOf(place)
-        .get(item)
-        ?.bays.map(({ id }) => id) ?? [item]
-    );
+  if (ofFloor) return onTheSameFloor(place, item);
   const isOfAll = ofFrame === 'always' || (ofFrame === 'moved' && purpose === 'moved');
   const frame = isOfAll ? framesOf(place).get(item) : undefined;
   // Only what is read at the first wall was asked for all of them.
   return frame?.[0] === item ? frame : [item];
+}
+
+/** Walls of which it is not known by themselves what they stand on. */
+function onTheSameFloor(place: Place, item: ItemId): readonly ItemId[] {
+  const { bays = [] } = floorsOf(place).get(item) ?? {};
+  const others = bays.filter(({ id, ground }) => id !== item && isUnread(ground?.floor));
+  return [item, ...others.map(({ id }) => id)];
 }

@@ -6,6 +6,7 @@ import { nightShut } from '../effort/when';
 import { allBays } from '../place/find';
 import { floorsOf, lookedIntoFrom } from '../place/floor';
 import type { Bay, BayId, Face, Fence, Place, Zone } from '../place/place';
+import { isUnread } from '../place/possible';
 import { hasWire } from '../place/strand-there';
 import { animals, type Animal } from '../tables/animals';
 
@@ -81,14 +82,15 @@ const inside = (zone: Zone): Side => ({
   zone,
 });
 
-/** By the wall at which the floor of a zone is asked about: the first where anything could dig. */
+/** By the wall at which the floor of a zone is asked about: the first where anything could dig, an unread one before others. */
 export function floorSidesOf(place: Place): ReadonlyMap<BayId, Side> {
   const zones = new Map(place.zones.map((zone) => [zone.id, zone]));
   const from = lookedIntoFrom(place);
   return new Map(
     [...new Set(floorsOf(place).values())].flatMap(({ zone: id, bays }) => {
       const zone = zones.get(from.get(id) ?? id);
-      const first = bays.find(({ ground }) => canBeDug(ground));
+      const diggable = bays.filter(({ ground }) => ground?.floor !== undefined && canBeDug(ground));
+      const first = diggable.find(({ ground }) => isUnread(ground?.floor)) ?? diggable[0];
       return zone && first ? [[first.id, inside(zone)] as const] : [];
     }),
   );
