@@ -234,7 +234,7 @@ function digSentence(
     return `${capital(meshNames[floor][unitIndex({ units })])} right across the floor ends it.`;
   const need = skirtWords(enough.depth.value, enough.outward.value, units);
   if (through) {
-    return `${capital(animal)} digs down to it and ${throughWords(through, place)}. ${capital(need)}, of mesh that stops it, keeps it out.`;
+    return `${capital(animal)} digs down to the mesh and ${throughWords(through, place)}. ${capital(need)}, of mesh that stops it, keeps it out.`;
   }
   return ratio >= 1
     ? `Enough to keep ${animal} from digging (${need}).`

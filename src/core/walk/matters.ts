@@ -78,7 +78,7 @@ export function roostSideOf({ sleeping, reaching }: Birds, bay: Bay, face: Face)
 }
 
 const inside = (zone: Zone): Side => ({
-  section: zone.kind === 'house' ? 'house' : 'inside',
+  section: zone.kind === 'run' || zone.kind === 'under-house' ? 'inside' : 'house',
   zone,
 });
 
