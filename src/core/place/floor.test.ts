@@ -50,6 +50,14 @@ test('where the first wall stands on what nothing digs through it is asked at th
   expect(asked(place).map(({ item }) => item)).toEqual(['run-front-2']);
 });
 
+test('a wall of which it is half known what it stands on is asked by itself once the others are read', () => {
+  const half = setAttribute(begun('run-round'), 'run-front-2', 'ground.floor', {
+    oneOf: ['none', 'hex-25'],
+  });
+  const place = setAttribute(half, 'run-front-1', 'ground.floor', { is: 'none' });
+  expect(asked(place).map(({ item }) => item)).toEqual(['run-front-2']);
+});
+
 test('nothing that digs, nothing asked', () => {
   const place = begun('run-round');
   const lives = { ...place, setting: { ...place.setting, lives: ['goshawk' as const] } };

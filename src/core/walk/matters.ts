@@ -6,7 +6,7 @@ import { nightShut } from '../effort/when';
 import { allBays } from '../place/find';
 import { floorsOf, lookedIntoFrom } from '../place/floor';
 import type { Bay, BayId, Face, Fence, Place, Zone } from '../place/place';
-import { isUnread } from '../place/possible';
+import { isKnown, isUnread } from '../place/possible';
 import { hasWire } from '../place/strand-there';
 import { animals, type Animal } from '../tables/animals';
 
@@ -82,7 +82,7 @@ const inside = (zone: Zone): Side => ({
   zone,
 });
 
-/** By the wall at which the floor of a zone is asked about: the first where anything could dig, an unread one before others. */
+/** By the wall at which the floor of a zone is asked about: the first where anything could dig; one that is less known before others. */
 export function floorSidesOf(place: Place): ReadonlyMap<BayId, Side> {
   const zones = new Map(place.zones.map((zone) => [zone.id, zone]));
   const from = lookedIntoFrom(place);
@@ -90,7 +90,10 @@ export function floorSidesOf(place: Place): ReadonlyMap<BayId, Side> {
     [...new Set(floorsOf(place).values())].flatMap(({ zone: id, bays }) => {
       const zone = zones.get(from.get(id) ?? id);
       const diggable = bays.filter(({ ground }) => ground?.floor !== undefined && canBeDug(ground));
-      const first = diggable.find(({ ground }) => isUnread(ground?.floor)) ?? diggable[0];
+      const first =
+        diggable.find(({ ground }) => isUnread(ground?.floor)) ??
+        diggable.find(({ ground }) => !isKnown(ground?.floor)) ??
+        diggable[0];
       return zone && first ? [[first.id, inside(zone)] as const] : [];
     }),
   );
