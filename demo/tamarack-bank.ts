@@ -191,12 +191,12 @@ function walked(face: Face): void {
     record.read(bay.id, 'bay.condition', isHoop ? 'worn' : 'sound');
     readInches(bay.id, 'bay.panelPulled', isHoop ? 1 : solid ? 0 : 0.25);
     readInches(bay.id, 'bay.largestHole', holes[bay.id] ?? 0);
-    if (bay.ground) walkedEdge(bay, isHoop);
-    const zone = face.between.find((it) => it !== outside);
-    // Earth, all of it: read once in each.
+    if (bay.ground && !bay.ground.onFloor) walkedEdge(bay, isHoop);
+    const zone = bay.ground?.onFloor ? 'house' : face.between.find((it) => it !== outside);
+    // Flags in the dairy, earth in the pens: read once in each.
     if (bay.ground && zone !== undefined && !floors.has(zone)) {
       floors.add(zone);
-      record.read(bay.id, 'ground.floor', 'none');
+      record.read(bay.id, 'ground.floor', zone === 'house' ? 'masonry' : 'none');
     }
     for (const opening of bay.openings) walkedOpening(opening);
   }

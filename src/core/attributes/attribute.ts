@@ -142,8 +142,8 @@ export interface ChoiceAttribute<K extends ItemKind, C extends string> extends C
   readonly notCompared?: readonly (readonly [C, C])[];
   /** The answer that asks for something to be seen to. */
   readonly toSeeTo?: C;
-  /** What it mostly is, said in one tap; where lists have no order. The least that it may be worth, so that nothing is affirmed unseen. */
-  readonly usual?: C;
+  /** What it mostly is at a bay, said in one tap; where lists have no order. */
+  readonly usualAt?: (bay: Bay) => C;
   /** What a mesh of that kind clears is judged as this opening. */
   readonly bears?: Bearing;
   readonly path?: Path<Items[K], PossibleChoice<C>>;

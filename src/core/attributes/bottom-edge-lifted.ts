@@ -1,4 +1,5 @@
 /** The gap under the sill with the bottom edge lifted by hand midway between posts. */
+import { standsOnEarth } from '../place/ground-line';
 import { amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { ofGround } from './paths';
@@ -9,7 +10,7 @@ export const bottomEdgeLifted = amount('bay', {
   better: 'less',
   limits: [0, widestGap],
   usual: usualGaps,
-  asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
+  asked: { when: ({ ground }) => standsOnEarth(ground), before: 'mesh' },
   shortWalks: ['storm', 'loss', 'moved'],
   ofFrame: 'moved',
   wears: true,

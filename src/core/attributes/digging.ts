@@ -1,11 +1,12 @@
 /** Where digging is worth asking about: nothing digs through rock or slabs, and what a skirt is made of matters only where there is one. */
 import type { GroundLine } from '../place/bay';
+import { standsOnEarth } from '../place/ground-line';
 import { isKnown, type PossibleAmount } from '../place/possible';
 import { soilFigures, type Soil } from '../tables/soils';
 
-/** False for a bay that stands on no ground, or on what nothing digs through. */
+/** False for a bay that stands on no ground as far as it is known, or on what nothing digs through. */
 export function canBeDug(ground: GroundLine | undefined): boolean {
-  if (!ground) return false;
+  if (!standsOnEarth(ground)) return false;
   return !(isKnown<Soil>(ground.soil) && soilFigures[ground.soil.is].digging === 'never');
 }
 

@@ -1,4 +1,5 @@
 /** Widest gap between sill and ground, at rest. */
+import { standsOnEarth } from '../place/ground-line';
 import { amount } from './attribute';
 import { usualGaps, widestGap } from './limits';
 import { ofGround } from './paths';
@@ -9,7 +10,7 @@ export const groundGap = amount('bay', {
   better: 'less',
   limits: [0, widestGap],
   usual: usualGaps,
-  asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
+  asked: { when: ({ ground }) => standsOnEarth(ground), before: 'mesh' },
   shortWalks: ['loss', 'moved'],
   ofFrame: 'moved',
   wears: true,

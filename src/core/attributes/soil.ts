@@ -1,4 +1,5 @@
 /** What the ground is along the outside of the bay. No order: a slab stops digging, and takes no pegs. */
+import { standsOnEarth } from '../place/ground-line';
 import { soils } from '../tables/soils';
 import { choice } from './attribute';
 import { ofGround } from './paths';
@@ -7,7 +8,7 @@ import { ofGround } from './paths';
 export const soil = choice('bay', {
   choices: soils,
   better: 'none',
-  asked: { when: ({ ground }) => ground !== undefined, before: 'mesh' },
+  asked: { when: ({ ground }) => standsOnEarth(ground), before: 'mesh' },
   shortWalks: ['moved'],
   ofFrame: 'always',
   wears: false,

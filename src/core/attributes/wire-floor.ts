@@ -1,17 +1,20 @@
-/** Mesh laid as a floor right across, joined to the wall. */
+/** Mesh, boards or slabs laid as a floor right across, joined to the wall. */
 import { coverIds } from '../place/bay';
+import type { MeshId } from '../tables/meshes';
 import { choice, never } from './attribute';
 import { ofGround } from './paths';
 
-/** Mesh of the floor under a pen. */
+/** What people floor a house with, before the rest. */
+const floors: readonly MeshId[] = ['solid-board', 'masonry'];
+
+/** What the floor of a house or a pen is. */
 export const wireFloor = choice('bay', {
-  // Bare earth is what most runs have.
-  choices: ['none', ...coverIds.filter((it) => it !== 'none')],
+  choices: ['none', ...floors, ...coverIds.filter((it) => it !== 'none' && !floors.includes(it))],
   better: 'none',
-  usual: 'none',
+  // Bare earth is what most runs have, boards what most houses.
+  usualAt: ({ ground }) => (ground?.onFloor ? 'solid-board' : 'none'),
   asked: {
-    when: ({ ground }, { matters, floorSection }) =>
-      matters.digging && floorSection !== undefined && ground?.floor !== undefined,
+    when: ({ ground }, { floorSection }) => ground !== undefined && floorSection !== undefined,
     section: (_bay, { floorSection }) => floorSection,
   },
   shortWalks: [],

@@ -3,6 +3,7 @@
  * once that most animals get nowhere by it, before any reason is worked out.
  */
 import { memoized } from '../memo';
+import { groundLineOf } from '../place/ground-line';
 import type { Bay, Layer } from '../place/place';
 import { members } from '../place/possible';
 import type { Animal } from '../tables/animals';
@@ -48,6 +49,7 @@ export function mayGoThrough(bay: Bay, animal: Animal, bound: Bound): boolean {
 }
 
 function workOut(bay: Bay, bound: Bound): BayFacts {
+  const ground = groundLineOf(bay);
   const layers = bay.bands.flatMap((band) => band.layers);
   const condition = (layer: Layer) =>
     choiceAt(layer.condition ?? bay.condition, 'bay.condition', conditions, bound);
@@ -60,8 +62,8 @@ function workOut(bay: Bay, bound: Bound): BayFacts {
     widest: Math.max(
       lengthAt(bay.panelPulled, 'bay.panelPulled', bound),
       lengthAt(bay.largestHole, 'bay.largestHole', bound),
-      bay.ground ? lengthAt(bay.ground.gap, 'ground.gap', bound) : 0,
-      bay.ground ? lengthAt(bay.ground.gapLifted, 'ground.gapLifted', bound) : 0,
+      ground ? lengthAt(ground.gap, 'ground.gap', bound) : 0,
+      ground ? lengthAt(ground.gapLifted, 'ground.gapLifted', bound) : 0,
       ...bay.bands.map(({ layers: own }) =>
         Math.min(...own.map((layer) => (layer.on ? Infinity : clearOpening(layer, bound)))),
       ),

@@ -1,5 +1,6 @@
 /** Dig: does this animal get under the ground line? */
 import { yesNo, type Skirt } from '../place/bay';
+import { groundLineOf, ownFloor } from '../place/ground-line';
 import type { Bay, GroundLine } from '../place/place';
 import { members } from '../place/possible';
 import type { Animal } from '../tables/animals';
@@ -32,8 +33,9 @@ import {
  * there is nothing to dig under or it does not dig.
  */
 export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
-  const { ground } = bay;
-  if (!ground || !animal.digs || bay.bands.length === 0) return undefined;
+  if (!animal.digs || bay.bands.length === 0) return undefined;
+  const ground = groundLineOf(bay);
+  if (!ground) return bay.ground && throughFloor(bay, bay.ground, animal, bound);
   const ways = waysUnder(ground, animal, animal.digs, bound);
   const freshDigging = choiceAt(ground.digging, 'ground.digging', yesNo, bound) === 'yes';
   const floor = ground.floor && inGround(ground.floor, animal, bound);
@@ -65,6 +67,17 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
   const { outward, depth } = way.enough;
   const attribute = outward.value > depth.value ? 'skirt.outward' : 'skirt.depth';
   return part(animal, bay.id, { attack: 'dig', minutes, reason }, attribute);
+}
+
+/** A floor of its own that the wall stands on: whoever digs comes to it from below, and has that to go through. */
+function throughFloor(
+  bay: Bay,
+  ground: GroundLine,
+  animal: Animal,
+  bound: Bound,
+): PartEffort | undefined {
+  const floor = ownFloor(ground);
+  return floor && part(animal, bay.id, inGround(floor, animal, bound), 'ground.floor');
 }
 
 interface Dug {

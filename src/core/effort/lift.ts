@@ -1,5 +1,6 @@
 /** Lift or tip: does this animal raise the edge of a light frame? */
 import { members } from '../place/possible';
+import { groundLineOf } from '../place/ground-line';
 import type { Bay } from '../place/place';
 import type { Animal } from '../tables/animals';
 import { soilFigures, soils } from '../tables/soils';
@@ -17,7 +18,7 @@ const gravity = 9.81;
  * `undefined` where posts are set.
  */
 export function liftEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
-  const { ground } = bay;
+  const ground = groundLineOf(bay);
   if (!ground?.weight || animal.flies) return undefined;
   const weight = lengthAt(ground.weight, 'ground.weight', bound);
   const pegs = lengthAt(ground.pegs, 'ground.pegs', bound);

@@ -1,5 +1,6 @@
 /** Every part of a bay that could be gone through: ground line, pulled panel, holes, bands of cover, bare stretches. */
 import type { AmountId } from '../attributes';
+import { groundLineOf } from '../place/ground-line';
 import type { Band, Bay } from '../place/place';
 import type { PossibleAmount } from '../place/possible';
 import type { Animal } from '../tables/animals';
@@ -29,12 +30,13 @@ export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): Par
   const bare = bareStretches(bay).map(({ from, to }) => passBare(bay, from, to, animal, bound));
   // Where nothing covers it there is nothing to pull at, and no sill.
   if (bay.bands.length === 0) return bare;
-  const ground = bay.ground ? [gap('ground.gap', bay.ground.gap, 'slot')] : [];
+  const line = groundLineOf(bay);
+  const ground = line ? [gap('ground.gap', line.gap, 'slot')] : [];
   // Nothing that flies lifts an edge or pulls a panel.
   const pulled = animal.flies
     ? []
     : [
-        ...(bay.ground ? [gap('ground.gapLifted', bay.ground.gapLifted, 'slot')] : []),
+        ...(line ? [gap('ground.gapLifted', line.gapLifted, 'slot')] : []),
         inCover('bay.panelPulled', bay.panelPulled, 'slot'),
       ];
   return [

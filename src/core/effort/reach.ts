@@ -1,6 +1,7 @@
 /** Reach: does a paw, muzzle or beak take a bird through the cover, or a bird put its own head out? */
 import type { AmountId, AttributeId } from '../attributes';
 import type { Bay, ItemId, Layer, Opening } from '../place/place';
+import { groundLineOf } from '../place/ground-line';
 import { coverOf, isFixed } from '../place/opening-cover';
 import { isWithin } from '../place/year-span';
 import type { Animal } from '../tables/animals';
@@ -124,9 +125,10 @@ function ownGaps(bay: Bay, bound: Bound): Gap[] {
     clear: lengthAt(possible, attribute, bound),
     opened: 0,
   });
+  const ground = groundLineOf(bay);
   return [
     gap('bay.largestHole', bay.largestHole),
-    ...(bay.ground ? [gap('ground.gap', bay.ground.gap)] : []),
+    ...(ground ? [gap('ground.gap', ground.gap)] : []),
   ];
 }
 

@@ -1,5 +1,6 @@
 /** Through the timber that a wall stands on, where rot has made it soft. */
 import { members } from '../place/possible';
+import { groundLineOf } from '../place/ground-line';
 import type { Bay } from '../place/place';
 import type { Animal } from '../tables/animals';
 import { timberClass, timberStates, type TimberState } from '../tables/timber';
@@ -20,7 +21,7 @@ const gnawing: Readonly<Record<Exclude<TimberState, 'sound'>, EffortLevel>> = {
  * of, and for what flies.
  */
 export function timberEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
-  const timber = bay.ground?.timber;
+  const timber = groundLineOf(bay)?.timber;
   if (!timber || animal.flies) return undefined;
   const [minutes, reason] = memberAt(
     members(timber, timberStates),

@@ -1,4 +1,5 @@
 /** A whole zone as a spot: its outer walls, and how large its ground is. */
+import { groundLineOf } from '../place/ground-line';
 import type { SpotKind } from '../place/spot';
 import { closeOutline } from '../place/outline';
 import { outside, type Bay, type Place, type Zone } from '../place/place';
@@ -14,7 +15,7 @@ export function wideZone(place: Place, zone: Zone, kind: SpotKind): WeakZone {
 
 /** A roof ends every free top edge; a floor joins every wall that stands on the ground. */
 export function suits(kind: SpotKind, bay: Bay): boolean {
-  return kind === 'top' ? bay.top.kind !== 'roof' : bay.ground !== undefined;
+  return kind === 'top' ? bay.top.kind !== 'roof' : groundLineOf(bay) !== undefined;
 }
 
 /** Its outer walls that something covers. */

@@ -101,8 +101,10 @@ export const groundLineSchema = named(
     skirt: optional(skirtSchema),
     /** Fresh digging along the edge, from either side. */
     digging: optional(eitherWay),
-    /** Mesh laid as a floor right across, joined to the wall. */
+    /** Mesh or boards laid as a floor right across, joined to the wall. */
     floor: optional(cover),
+    /** A house's wall: where the floor is of boards, sheet or stone it stands on that, and nothing of the earth counts. */
+    onFloor: optional(constant(true)),
     /** A light frame that stands on the ground: what it weighs, kg. Absent where posts are set. */
     weight: optional(possibleAmount),
     /** Length of the pegs that hold such a frame down; 0: none. */

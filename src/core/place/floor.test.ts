@@ -23,12 +23,17 @@ function begun(shape: ShapeId): Place {
 
 const asked = (place: Place) =>
   questionsOf(place).filter(({ attribute }) => attribute === 'ground.floor');
+const askedOfRun = (place: Place) =>
+  asked(place).flatMap(({ item }) => (item.startsWith('run') ? [item] : []));
 const floorsAt = (place: Place) => allBays(place).flatMap(({ bay }) => bay.ground?.floor ?? []);
 
-test('once in each run, pen and sleeping end that stands on earth, where one stands inside', () => {
+test('once in each run, pen, house and sleeping end on the ground, where one stands inside', () => {
   const where = (shape: ShapeId) =>
     asked(begun(shape)).map(({ section, from, item }) => [section, from, item]);
-  expect(where('run-round')).toEqual([['inside', 'run', 'run-front-1']]);
+  expect(where('run-round')).toEqual([
+    ['inside', 'run', 'run-front-1'],
+    ['house', undefined, 'house-front-1'],
+  ]);
   expect(where('a-frame')).toEqual([
     ['inside', 'run', 'run-front-1'],
     ['house', 'house', 'house-front-1'],
@@ -38,16 +43,14 @@ test('once in each run, pen and sleeping end that stands on earth, where one sta
     ['inside', 'run', 'run-front-1'],
     ['inside', 'run', 'under-front-1'],
   ]);
-  // A house on a floor of its own has no earth to come up in.
-  expect(where('shed')).toEqual([]);
-  expect(where('side-by-side')).toEqual([['inside', 'run', 'run-front-1']]);
+  expect(where('shed')).toEqual([['house', 'house', 'house-front-1']]);
 });
 
 test('where the first wall stands on what nothing digs through it is asked at the next', () => {
   const place = setAttribute(begun('run-round'), 'run-front-1', 'ground.soil', {
     is: 'hard-surface',
   });
-  expect(asked(place).map(({ item }) => item)).toEqual(['run-front-2']);
+  expect(askedOfRun(place)).toEqual(['run-front-2']);
 });
 
 test('a wall of which it is half known what it stands on is asked by itself once the others are read', () => {
@@ -55,13 +58,13 @@ test('a wall of which it is half known what it stands on is asked by itself once
     oneOf: ['none', 'hex-25'],
   });
   const place = setAttribute(half, 'run-front-1', 'ground.floor', { is: 'none' });
-  expect(asked(place).map(({ item }) => item)).toEqual(['run-front-2']);
+  expect(askedOfRun(place)).toEqual(['run-front-2']);
 });
 
-test('nothing that digs, nothing asked', () => {
+test('nothing that digs, nothing asked of a run', () => {
   const place = begun('run-round');
   const lives = { ...place, setting: { ...place.setting, lives: ['goshawk' as const] } };
-  expect(asked(lives)).toEqual([]);
+  expect(askedOfRun(lives)).toEqual([]);
 });
 
 test('read at one wall, on whichever, it is the floor of all; later readings go before earlier ones', () => {

@@ -4,7 +4,7 @@ import { memoized } from '../memo';
 import { allBays } from './find';
 import { outside, type Bay, type BayId, type Face, type Place, type ZoneId } from './place';
 
-/** Walls on the ground round one zone, of a wall between two zones the one that is named first. */
+/** Walls on the ground round one zone, of a wall between two zones the house whose wall it is, else the one that is named first. */
 export interface Floor {
   readonly zone: ZoneId;
   readonly bays: readonly Bay[];
@@ -12,8 +12,10 @@ export interface Floor {
 
 /** By each bay that stands on the ground of a zone, what it stands on. */
 export const floorsOf = memoized((place: Place): ReadonlyMap<BayId, Floor> => {
+  const houses = new Set(place.zones.flatMap(({ id, kind }) => (kind === 'house' ? [id] : [])));
   const standing = allBays(place).flatMap(({ bay, face }) => {
-    const zone = zoneInside(face);
+    const own = bay.ground?.onFloor && face.between.find((it) => houses.has(it));
+    const zone = own ?? zoneInside(face);
     return bay.ground && zone !== undefined ? [{ bay, zone }] : [];
   });
   const floors = new Map<BayId, Floor>();

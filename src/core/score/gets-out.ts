@@ -4,6 +4,7 @@ import { lengthAt } from '../effort/bound';
 import { doorwayOf, standsOpen } from '../effort/doors';
 import { isBareBand, isNone, isNotThere } from '../effort/layers';
 import { isOutermost } from '../place/find';
+import { groundLineOf } from '../place/ground-line';
 import { coverOf, isFixed } from '../place/opening-cover';
 import { isWithin } from '../place/year-span';
 import type { Bay, Group, Layer, Opening, Place } from '../place/place';
@@ -39,12 +40,13 @@ function widest(bay: Bay, date: string | undefined): Omit<WayOut, 'group' | 'bay
   const doors = bay.openings
     .filter((it) => low(it.up) && standsOpen(it, 'by-day'))
     .map((it) => ({ clear: doorwayOf(it).short, isDoor: true }));
+  const ground = groundLineOf(bay);
   const gaps = [
     lengthAt(bay.largestHole, 'bay.largestHole', 'best'),
     ...bay.openings
       .filter((it) => low(it.up) && !standsOpen(it, 'by-day'))
       .flatMap((it) => gapsOf(it, date)),
-    ...(bay.ground ? [lengthAt(bay.ground.gap, 'ground.gap', 'best')] : []),
+    ...(ground ? [lengthAt(ground.gap, 'ground.gap', 'best')] : []),
     ...bay.bands.filter(({ from }) => low(from)).map((band) => clearOfBand(band, date)),
   ].map((clear) => ({ clear, isDoor: false }));
   return [...doors, ...gaps].reduce<Omit<WayOut, 'group' | 'bay'> | undefined>(

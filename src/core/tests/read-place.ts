@@ -1,6 +1,6 @@
 /** Fills in every reading of a place that a walk asks for, from a few figures that say in what state it is. */
 import type { AttributeId } from '../attributes';
-import { allBays } from '../place/find';
+import { allBays, findBay } from '../place/find';
 import { outside, type Face, type Place } from '../place/place';
 import type { Possible } from '../place/possible';
 import { setAttribute } from '../records/set-attribute';
@@ -83,9 +83,16 @@ function laid(place: Place, run: State, house: State): Place {
 
 function valueOf(place: Place, question: Question, state: State): Possible {
   if (question.attribute === 'layer.clear') return { is: clearOf(place, question) };
-  const value = state[question.attribute] ?? sound[question.attribute];
+  const value =
+    state[question.attribute] ?? usualFloor(place, question) ?? sound[question.attribute];
   if (value === undefined) throw new Error(`nothing says ${question.attribute}`);
   return { is: value } as Possible;
+}
+
+/** Houses have boards, where nothing else is said. */
+function usualFloor(place: Place, { attribute, bay }: Question): string | undefined {
+  if (attribute !== 'ground.floor' || bay === undefined) return undefined;
+  return findBay(place, bay)?.bay.ground?.onFloor ? 'solid-board' : undefined;
 }
 
 /** As wide as such mesh is sold. */

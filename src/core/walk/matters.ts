@@ -83,13 +83,13 @@ const inside = (zone: Zone): Side => ({
 });
 
 /** By the wall at which the floor of a zone is asked about: the first where anything could dig; one that is less known before others. */
-export function floorSidesOf(place: Place): ReadonlyMap<BayId, Side> {
+export function floorSidesOf(place: Place, matters: Matters): ReadonlyMap<BayId, Side> {
   const zones = new Map(place.zones.map((zone) => [zone.id, zone]));
   const from = lookedIntoFrom(place);
   return new Map(
     [...new Set(floorsOf(place).values())].flatMap(({ zone: id, bays }) => {
       const zone = zones.get(from.get(id) ?? id);
-      const diggable = bays.filter(({ ground }) => ground?.floor !== undefined && canBeDug(ground));
+      const diggable = bays.filter(({ ground }) => floorTells(ground, matters));
       const first =
         diggable.find(({ ground }) => isUnread(ground?.floor)) ??
         diggable.find(({ ground }) => !isKnown(ground?.floor)) ??
@@ -97,4 +97,10 @@ export function floorSidesOf(place: Place): ReadonlyMap<BayId, Side> {
       return zone && first ? [[first.id, inside(zone)] as const] : [];
     }),
   );
+}
+
+/** Whether anything hangs on the floor at a wall: what stands on it, or who digs up through it. Files that name none are not asked. */
+function floorTells(ground: Bay['ground'], { digging }: Matters): boolean {
+  if (ground?.onFloor) return true;
+  return digging && ground?.floor !== undefined && canBeDug(ground);
 }

@@ -89,7 +89,7 @@ function questionsByBay(place: Place): (readonly Question[])[] {
   const frames = framesOf(place);
   const byId = new Map(lap.map(({ bay }) => [bay.id, bay]));
   const firstInFrame = ({ id }: Bay): Bay | undefined => byId.get(frames.get(id)?.[0] ?? '');
-  const floorSides = floorSidesOf(place);
+  const floorSides = floorSidesOf(place, matters.matters);
   const sectionQuestions = (
     bays: readonly { readonly bay: Bay; readonly face: Face }[],
     section: WalkSection,

@@ -3,6 +3,7 @@
  * or what it mostly is.
  */
 import { attributes } from '../attributes';
+import { findBay } from '../place/find';
 import { mostOf } from '../place/group-on';
 import type { Place } from '../place/place';
 import type { Interval } from '../place/possible';
@@ -19,7 +20,8 @@ export function quickAnswer(place: Place, question: Question): ReadingValue | un
   const attribute = attributes[id];
   if (attribute.value === 'choice') {
     const [best] = Array.isArray(attribute.better) ? (attribute.better as readonly string[]) : [];
-    const quick = attribute.usual ?? best;
+    const at = question.bay === undefined ? undefined : findBay(place, question.bay);
+    const quick = (at && attribute.usualAt?.(at.bay)) ?? best;
     return quick === undefined ? undefined : { is: quick };
   }
   if (id === 'check.heads') return headsOf(place);

@@ -19,8 +19,8 @@ const widestGap = 1000;
 
 export function GroundPart({ place, bay, found, edit, change }: BayParts) {
   const { units } = place;
-  const standing = standingOf(bay);
   const { ground } = found;
+  const standing = standingOf(found);
   const skirt = ground?.skirt;
   const covers = [...meshIds, 'none' as const].map(
     (it) => [it, meshNames[it][unitIndex(place)]] as const,
@@ -111,14 +111,16 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
               <Notice tone="hours">{bayText.beforeYouDigBuriedCables}</Notice>
             </>
           )}
-          <Picker
-            label={bayText.floorMeshRightAcrossJoined}
-            options={covers}
-            value={chosen<MeshId | 'none'>(ground?.floor)}
-            none={bayText.notLookedAt}
-            onChange={(it) => edit.say('floor', saidChoice(bay.id, 'ground.floor', it))}
-          />
         </>
+      )}
+      {ground && (
+        <Picker
+          label={bayText.floorMeshRightAcrossJoined}
+          options={covers}
+          value={chosen<MeshId | 'none'>(ground?.floor)}
+          none={bayText.notLookedAt}
+          onChange={(it) => edit.say('floor', saidChoice(bay.id, 'ground.floor', it))}
+        />
       )}
     </Part>
   );

@@ -1,11 +1,17 @@
 /** Ground line, skirt, frame and pegs. */
 import { findBay } from '@/core/place/find';
+import type { CoverId } from '@/core/place/bay';
 import type { Moves, Place } from '@/core/place/place';
 import { soilNames, timberNames } from '../names';
 import type { AllWords, Asked } from './attribute-words';
 import { coverWords } from './cover-words';
 
 const edge = 'a board or slab against the edge, with weight on it.';
+/** As floors are called. */
+const floorNames: Readonly<Partial<Record<CoverId, string>>> = {
+  'solid-board': 'boards',
+  masonry: 'slabs, brick or concrete',
+};
 const foot = 'slabs or a board flat along the foot of the wall.';
 
 export const groundWords = {
@@ -68,12 +74,15 @@ export const groundWords = {
   },
   'ground.floor': {
     ask: {
-      title: 'The floor: mesh or boards right across?',
+      title: 'The floor: boards, slabs or mesh right across?',
       todo: 'Under soil and litter too: scrape in a corner. It counts where it is joined to the walls all round.',
       short: 'what the floor is',
     },
-    answers: (cover, place) =>
-      cover === 'none' ? ['bare earth', 'what digs comes up in it'] : coverWords(cover, place),
+    answers: (cover, place) => {
+      if (cover === 'none') return ['bare earth', 'what digs comes up in it'];
+      const [name, opening] = coverWords(cover, place);
+      return [floorNames[cover] ?? name, opening];
+    },
     sort: 'floors',
     tonight: edge,
   },

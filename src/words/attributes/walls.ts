@@ -1,4 +1,5 @@
 /** Mesh, fixing, state, pull test and holes of a bay; its top edge, and birds at roost beside it. */
+import { standsOnEarth } from '@/core/place/ground-line';
 import { findBay, findItem } from '@/core/place/find';
 import { isFixed } from '@/core/place/opening-cover';
 import type { Place } from '@/core/place/place';
@@ -168,7 +169,7 @@ export const wallWords = {
 function standsOnAFloor({ bay: id }: Asked, place: Place): boolean {
   const at = id === undefined ? undefined : findBay(place, id);
   if (!at || at.face.kind === 'roof' || at.face.kind === 'floor') return false;
-  return at.bay.ground === undefined && at.bay.base === undefined;
+  return !standsOnEarth(at.bay.ground) && at.bay.base === undefined;
 }
 
 /** Whether the layer asked about is of something that opens, rather than of a vent or window. */

@@ -1,4 +1,5 @@
 /** What a wall stands on, and its strands. */
+import { standsOnEarth } from '../ground-line';
 import type { Bay, ItemId, Place } from '../place';
 import { any, is, type Is } from '../possible';
 import { changeBays, without } from './change-bay';
@@ -9,9 +10,9 @@ export const standings = ['earth', 'frame', 'floor'] as const;
 /** One of `standings`. */
 export type Standing = (typeof standings)[number];
 
-/** What a bay stands on: a floor, a light frame, or earth. */
+/** What a bay stands on, as far as it is known: a floor, a light frame, or earth. */
 export function standingOf({ ground }: Bay): Standing {
-  if (!ground) return 'floor';
+  if (!standsOnEarth(ground)) return 'floor';
   return ground.weight === undefined && ground.pegs === undefined ? 'earth' : 'frame';
 }
 
@@ -20,9 +21,10 @@ export function setStanding(bay: Bay, standing: Standing): Bay {
   const { ground = {}, ...rest } = bay;
   if (standing === 'floor') return rest;
   if (standing === 'frame') {
-    return { ...rest, ground: { weight: any, pegs: any, ...ground } };
+    const { onFloor: _onFloor, ...lifted } = ground;
+    return { ...rest, ground: { weight: any, pegs: any, ...lifted } };
   }
-  const { weight: _weight, pegs: _pegs, ...set } = ground;
+  const { weight: _weight, pegs: _pegs, onFloor: _onFloor, ...set } = ground;
   return { ...rest, ground: set };
 }
 

@@ -28,7 +28,7 @@ function layBay(
 ): Bay {
   const { base = 0 } = zone;
   const height = topOf(zone);
-  const ground = base > 0 ? undefined : groundOf(dress.edge, zone.moves);
+  const ground = base > 0 ? undefined : groundOf(dress.edge, zone);
   return {
     id,
     name,
@@ -62,8 +62,9 @@ export function layersOf(band: string, cover: readonly Cover[]) {
 }
 
 /** A pen that is moved stands one night on a spot, until it is told otherwise (assumption of ours). */
-function groundOf(edge: ZoneDress['edge'], moves: Zone['moves']): Bay['ground'] {
-  if (edge === 'floor') return undefined;
+function groundOf(edge: ZoneDress['edge'], { kind, moves }: Zone): Bay['ground'] {
+  // A house may have no floor but the earth: what it has is seen from inside.
+  if (edge === 'floor') return kind === 'house' ? { onFloor: true, floor: any } : undefined;
   const nights = moves && { nights: 1 };
   const floor = any;
   return edge === 'frame'

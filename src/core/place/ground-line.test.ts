@@ -1,0 +1,88 @@
+/**
+ * What a house stands on. Facts of the trade (common practice): under a house with an earth floor foxes and rats dig as under any wall;
+ * under boards nothing digs in, though rats gnaw up through them; through slabs nothing comes.
+ */
+import { bayEffort } from '../effort/bay-effort';
+import { readPlace } from '../tests/read-place';
+import { animals, type AnimalId } from '../tables/animals';
+import { setAttribute } from '../records/set-attribute';
+import { questionsOf } from '../walk/questions';
+import { setStanding, standingOf } from './edit/ground';
+import { beginPlace } from './begin';
+import { findBay } from './find';
+import type { Bay, Place } from './place';
+import { shapes, type Sizes } from './shapes';
+
+const { asks } = shapes.shed;
+const begun = beginPlace({
+  ...{ id: 'shed', name: 'shed', units: 'metric', region: 'gb', where: 'suburb', birds: 6 },
+  kind: 'grown',
+  shape: 'shed',
+  sizes: Object.fromEntries(Object.entries(asks).map(([size, [it]]) => [size, it])) as Sizes,
+} as const);
+if ('problem' in begun) throw new Error(begun.problem);
+const shed: Place = { ...begun, setting: { ...begun.setting, lives: ['red-fox', 'norway-rat'] } };
+
+const on = (floor: string) => setAttribute(shed, 'house-front-1', 'ground.floor', { is: floor });
+const wallOf = (place: Place): Bay => {
+  const at = findBay(place, 'house-back-1');
+  if (!at) throw new Error('no back wall');
+  return at.bay;
+};
+const askedOfEarth = (place: Place): string[] =>
+  questionsOf(place).flatMap(({ item, attribute }) =>
+    item === 'house-back-1' && /^(ground|skirt)/.test(attribute) ? [attribute] : [],
+  );
+
+/** A wall of brick without doors: which of its parts gives way soonest. */
+function below(place: Place, animal: AnimalId): string {
+  const read = readPlace(place, { run: {}, house: { 'skirt.outward': 0 } });
+  const wall = wallOf(read);
+  const bands = wall.bands.map((band) => ({
+    ...band,
+    layers: [{ id: 'bricks', mesh: { is: 'masonry' } as const }],
+  }));
+  const [soonest] = bayEffort({ ...wall, bands, openings: [] }, animals[animal], 'worst');
+  return soonest?.minutes === null ? 'holds' : (soonest?.attack ?? 'nothing');
+}
+
+test('of the earth it is asked only once there is known to be no floor', () => {
+  expect(askedOfEarth(shed)).toEqual([]);
+  expect(askedOfEarth(on('solid-board'))).toEqual([]);
+  expect(askedOfEarth(on('masonry'))).toEqual([]);
+  for (const open of ['none', 'hex-25']) {
+    expect(askedOfEarth(on(open))).toEqual(
+      expect.arrayContaining(['ground.gap', 'ground.gapLifted', 'ground.soil', 'skirt.outward']),
+    );
+  }
+});
+
+test('an earth floor is dug into, boards are gnawed through by rats alone, slabs by nobody', () => {
+  const who = ['red-fox', 'norway-rat'] as const;
+  const each = (floor: string) => who.map((animal) => below(on(floor), animal));
+  expect(each('none')).toEqual(['dig', 'dig']);
+  expect(each('solid-board')).toEqual(['holds', 'tear']);
+  expect(each('masonry')).toEqual(['holds', 'holds']);
+});
+
+test('unread it may be any of them', () => {
+  const dug = (place: Place, bound: 'best' | 'worst') =>
+    bayEffort({ ...wallOf(place), openings: [] }, animals['red-fox'], bound).find(
+      ({ attack }) => attack === 'dig',
+    );
+  expect(dug(shed, 'worst')?.minutes).toBeLessThan(30);
+  expect(dug(shed, 'best')?.minutes).toBeNull();
+  const { ground: _ground, ...rest } = wallOf(shed);
+  const unsaid: Bay = { ...rest, ground: { onFloor: true } };
+  const parts = bayEffort({ ...unsaid, openings: [] }, animals['red-fox'], 'best');
+  expect(parts.find(({ attack }) => attack === 'dig')?.minutes).toBeNull();
+});
+
+test('on its own page it stands on a floor until it is known to have none', () => {
+  expect(standingOf(wallOf(shed))).toBe('floor');
+  expect(standingOf(wallOf(on('solid-board')))).toBe('floor');
+  expect(standingOf(wallOf(on('none')))).toBe('earth');
+  const set = setStanding(wallOf(shed), 'earth');
+  expect([standingOf(set), set.ground?.onFloor]).toEqual(['earth', undefined]);
+  expect(standingOf(setStanding(wallOf(shed), 'frame'))).toBe('frame');
+});
