@@ -8,6 +8,7 @@ import { isNotThere } from './layers';
 import { liftEffort } from './lift';
 import { openingEffort } from './opening-effort';
 import { overEffort } from './over';
+import { ownFloorEffort } from './own-floor';
 import { passBay } from './pass-bay';
 import { reachEfforts } from './reach';
 import { turnedBackAt, type PartEffort, type StrandEffect } from './reason';
@@ -63,6 +64,7 @@ const none: readonly PartEffort[] = [];
 function underAndOver(bay: Bay, animal: Animal, bound: Bound): (PartEffort | undefined)[] {
   return [
     digEffort(bay, animal, bound),
+    ownFloorEffort(bay, animal, bound),
     overEffort(bay, animal, bound),
     liftEffort(bay, animal, bound),
     timberEffort(bay, animal, bound),

@@ -49,7 +49,7 @@ export function mayGoThrough(bay: Bay, animal: Animal, bound: Bound): boolean {
 }
 
 function workOut(bay: Bay, bound: Bound): BayFacts {
-  const ground = groundLineOf(bay);
+  const ground = groundLineOf(bay, bound);
   const layers = bay.bands.flatMap((band) => band.layers);
   const condition = (layer: Layer) =>
     choiceAt(layer.condition ?? bay.condition, 'bay.condition', conditions, bound);

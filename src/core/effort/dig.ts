@@ -1,6 +1,6 @@
 /** Dig: does this animal get under the ground line? */
 import { yesNo, type Skirt } from '../place/bay';
-import { groundLineOf, ownFloor } from '../place/ground-line';
+import { groundLineOf } from '../place/ground-line';
 import type { Bay, GroundLine } from '../place/place';
 import { members } from '../place/possible';
 import type { Animal } from '../tables/animals';
@@ -34,8 +34,8 @@ import {
  */
 export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
   if (!animal.digs || bay.bands.length === 0) return undefined;
-  const ground = groundLineOf(bay);
-  if (!ground) return bay.ground && throughFloor(bay, bay.ground, animal, bound);
+  const ground = groundLineOf(bay, bound);
+  if (!ground) return undefined;
   const ways = waysUnder(ground, animal, animal.digs, bound);
   const freshDigging = choiceAt(ground.digging, 'ground.digging', yesNo, bound) === 'yes';
   const floor = ground.floor && inGround(ground.floor, animal, bound);
@@ -67,17 +67,6 @@ export function digEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | 
   const { outward, depth } = way.enough;
   const attribute = outward.value > depth.value ? 'skirt.outward' : 'skirt.depth';
   return part(animal, bay.id, { attack: 'dig', minutes, reason }, attribute);
-}
-
-/** A floor of its own that the wall stands on: whoever digs comes to it from below, and has that to go through. */
-function throughFloor(
-  bay: Bay,
-  ground: GroundLine,
-  animal: Animal,
-  bound: Bound,
-): PartEffort | undefined {
-  const floor = ownFloor(ground);
-  return floor && part(animal, bay.id, inGround(floor, animal, bound), 'ground.floor');
 }
 
 interface Dug {
@@ -164,8 +153,8 @@ const deepest: SkirtLengths = {
   outward: lengthAt(undefined, 'skirt.outward', 'best'),
 };
 
-/** Held by the soil, it is not pulled off; it is bitten or passed. */
-function inGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): LayerEffort {
+/** Mesh or boards in the ground: held by the soil, not pulled off but bitten or passed. */
+export function inGround(mesh: Skirt['mesh'], animal: Animal, bound: Bound): LayerEffort {
   const held = { fixing: { is: 'batten' }, condition: { is: 'sound' }, isApart: true } as const;
   return layerEffort({ id: '', mesh }, held, { animal, bound });
 }

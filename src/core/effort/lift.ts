@@ -18,7 +18,7 @@ const gravity = 9.81;
  * `undefined` where posts are set.
  */
 export function liftEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
-  const ground = groundLineOf(bay);
+  const ground = groundLineOf(bay, bound);
   if (!ground?.weight || animal.flies) return undefined;
   const weight = lengthAt(ground.weight, 'ground.weight', bound);
   const pegs = lengthAt(ground.pegs, 'ground.pegs', bound);

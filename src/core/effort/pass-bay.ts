@@ -30,7 +30,7 @@ export function passBay(bay: Bay, animal: Animal, bound: Bound, when: When): Par
   const bare = bareStretches(bay).map(({ from, to }) => passBare(bay, from, to, animal, bound));
   // Where nothing covers it there is nothing to pull at, and no sill.
   if (bay.bands.length === 0) return bare;
-  const line = groundLineOf(bay);
+  const line = groundLineOf(bay, bound);
   const ground = line ? [gap('ground.gap', line.gap, 'slot')] : [];
   // Nothing that flies lifts an edge or pulls a panel.
   const pulled = animal.flies

@@ -125,7 +125,7 @@ function ownGaps(bay: Bay, bound: Bound): Gap[] {
     clear: lengthAt(possible, attribute, bound),
     opened: 0,
   });
-  const ground = groundLineOf(bay);
+  const ground = groundLineOf(bay, bound);
   return [
     gap('bay.largestHole', bay.largestHole),
     ...(ground ? [gap('ground.gap', ground.gap)] : []),

@@ -21,7 +21,7 @@ const gnawing: Readonly<Record<Exclude<TimberState, 'sound'>, EffortLevel>> = {
  * of, and for what flies.
  */
 export function timberEffort(bay: Bay, animal: Animal, bound: Bound): PartEffort | undefined {
-  const timber = groundLineOf(bay)?.timber;
+  const timber = groundLineOf(bay, bound)?.timber;
   if (!timber || animal.flies) return undefined;
   const [minutes, reason] = memberAt(
     members(timber, timberStates),

@@ -15,7 +15,7 @@ export function wideZone(place: Place, zone: Zone, kind: SpotKind): WeakZone {
 
 /** A roof ends every free top edge; a floor joins every wall that stands on the ground. */
 export function suits(kind: SpotKind, bay: Bay): boolean {
-  return kind === 'top' ? bay.top.kind !== 'roof' : groundLineOf(bay) !== undefined;
+  return kind === 'top' ? bay.top.kind !== 'roof' : groundLineOf(bay, 'worst') !== undefined;
 }
 
 /** Its outer walls that something covers. */

@@ -2,26 +2,36 @@
  * What a wall stands on. A house's walls stand on its own floor where that is of boards, sheet or stone, and then nothing of the earth
  * counts; where there is none, or mesh, they stand on the earth like a run's. Which of the two is seen from inside.
  */
-import { meshes, type MeshId } from '../tables/meshes';
+import { meshes, meshIds, type MeshId } from '../tables/meshes';
 import type { Bay, GroundLine } from './bay';
-import { any, isKnown, members } from './possible';
+import { isKnown, members } from './possible';
 
 type FloorKind = MeshId | 'none';
 
-const isSolid = (floor: FloorKind): boolean => floor !== 'none' && meshes[floor].kind === 'solid';
+const floorKinds: readonly FloorKind[] = [...meshIds, 'none'];
 
-/** The floor that a house's wall surely stands on, as far as it is known; `undefined` where it may stand on the earth. */
-export function ownFloor({ onFloor, floor }: GroundLine): GroundLine['floor'] {
-  if (onFloor !== true || floor === undefined || 'any' in floor) return undefined;
-  return members<FloorKind>(floor, []).every(isSolid) ? floor : undefined;
+const isSolid = (floor: FloorKind): floor is MeshId =>
+  floor !== 'none' && meshes[floor].kind === 'solid';
+
+/** Floors that a house's wall may stand on, and whether it surely stands on one; none of what is no house's. */
+export function ownFloor({ onFloor, floor }: GroundLine): {
+  readonly kinds: readonly MeshId[];
+  readonly isSure: boolean;
+} {
+  if (onFloor !== true) return { kinds: [], isSure: false };
+  const all = members(floor, floorKinds);
+  const kinds = all.filter(isSolid);
+  return { kinds, isSure: kinds.length === all.length };
 }
 
-/** Where the wall meets the earth, as it is judged: nowhere where it surely stands on a floor of its own. */
-export function groundLineOf({ ground }: Bay): GroundLine | undefined {
+/**
+ * Where the wall meets the earth, as it is judged: nowhere where it stands on a floor of its own, which at the best it does as soon as it
+ * may, at the worst only where it surely does.
+ */
+export function groundLineOf({ ground }: Bay, bound: 'best' | 'worst'): GroundLine | undefined {
   if (ground?.onFloor !== true) return ground;
-  if (ownFloor(ground)) return undefined;
-  // What a house stands on and nobody has said may be anything.
-  return ground.floor ? ground : { ...ground, floor: any };
+  const { kinds, isSure } = ownFloor(ground);
+  return isSure || (bound === 'best' && kinds.length > 0) ? undefined : ground;
 }
 
 /** Whether what is asked of the earth at a wall is worth asking: of a house only once it is known to have no floor of its own. */

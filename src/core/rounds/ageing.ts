@@ -6,7 +6,7 @@ import { attributeIds, attributes, type AttributeId } from '../attributes';
 import { allBays } from '../place/find';
 import type { Mend } from '../records/mend';
 import type { GroundLine } from '../place/bay';
-import { groundLineOf } from '../place/ground-line';
+import { standsOnEarth } from '../place/ground-line';
 import type { Bay, BayId, ItemId, Layer, Place } from '../place/place';
 import { isKnown } from '../place/possible';
 import { setAttribute } from '../records/set-attribute';
@@ -115,10 +115,9 @@ function fixingKind({ fixing: own }: Layer, { fixing: ofBay }: Bay): AgeingKind 
 }
 
 /** On slabs and rock it dries. */
-function standsOnSoil(bay: Bay): boolean {
-  const ground = groundLineOf(bay);
+function standsOnSoil({ ground }: Bay): boolean {
   const soil = ground?.soil;
-  return ground !== undefined && !(isKnown<Soil>(soil) && dry.includes(soil.is));
+  return standsOnEarth(ground) && !(isKnown<Soil>(soil) && dry.includes(soil.is));
 }
 
 const dry: readonly Soil[] = ['hard-surface', 'rock'];

@@ -40,7 +40,7 @@ function widest(bay: Bay, date: string | undefined): Omit<WayOut, 'group' | 'bay
   const doors = bay.openings
     .filter((it) => low(it.up) && standsOpen(it, 'by-day'))
     .map((it) => ({ clear: doorwayOf(it).short, isDoor: true }));
-  const ground = groundLineOf(bay);
+  const ground = groundLineOf(bay, 'best');
   const gaps = [
     lengthAt(bay.largestHole, 'bay.largestHole', 'best'),
     ...bay.openings

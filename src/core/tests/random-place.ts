@@ -133,7 +133,7 @@ function skirt(knowledge: Knowledge): fc.Arbitrary<Skirt> {
   });
 }
 
-/** Posts set, or a light frame that may be lifted. */
+/** Posts set, a light frame that may be lifted, or a house that may have a floor of its own. */
 function ground(knowledge: Knowledge): fc.Arbitrary<NonNullable<Bay['ground']>> {
   return fc
     .record({
@@ -153,8 +153,15 @@ function ground(knowledge: Knowledge): fc.Arbitrary<NonNullable<Bay['ground']>> 
         nil: undefined,
         freq: 4,
       }),
+      own: fc.option(choice(['solid-board', 'masonry', 'hex-25', 'none'] as const, knowledge), {
+        nil: undefined,
+        freq: 4,
+      }),
     })
-    .map(({ frame, floor, ...rest }) => ({ ...rest, ...frame, ...(floor && { floor }) }));
+    .map(({ frame, floor, own, ...rest }) => ({
+      ...rest,
+      ...(own ? { floor: own, onFloor: true as const } : { ...frame, ...(floor && { floor }) }),
+    }));
 }
 
 const tops: readonly TopEdge[] = [
