@@ -13,9 +13,9 @@ export const moreMendWords = {
     ],
   },
   'floor-mesh': {
-    name: 'Lay a mesh floor under the run',
+    name: 'Lay a mesh floor under the earth',
     steps: [
-      'Take a spade’s depth of earth off the run.',
+      'Take a spade’s depth of earth off, right across.',
       'Lay 13 mm (½ in) welded mesh right across, strips lapped by a hand, turned up and fixed to every wall.',
       'Put the earth back: birds must not stand on wire.',
     ],
