@@ -69,7 +69,7 @@ export function itemId(item: Item): ItemId {
 }
 
 /** Ids of all items of a bay. */
-export const itemIdsOf = (bay: Bay): readonly ItemId[] => itemsOf(bay).map(itemId);
+export const itemIdsOf = memoized((bay: Bay): readonly ItemId[] => itemsOf(bay).map(itemId));
 
 /** The item of that id, with where it stands. */
 export function findItem(place: Place, id: ItemId): Item | undefined {

@@ -93,6 +93,7 @@ const lastFace = answersBy<Face, Face>();
  * be kept. Values only; the answer is the same with or without.
  */
 function keepUnchanged(place: Place, found: Place): Place {
+  if (found === place) return place;
   return {
     ...found,
     faces: found.faces.map((face, at) => {

@@ -17,6 +17,7 @@ export type Values = ReadonlyMap<ItemId, OwnValues>;
  * stay in old walks). A bay that no value touches is the same object as before, so that its judgement can be kept.
  */
 export function setAttributes(place: Place, told: Values): Place {
+  if (told.size === 0) return place;
   const values = acrossFloors(place, told);
   const fence = place.fence && withOwn('fence', place.fence, values.get(place.fence.id));
   return {

@@ -162,7 +162,7 @@ function routesOfWays(
   if (known) return known.routes;
   const routes: Route[] = [];
   for (const bay of ways.bays) {
-    const route = lightestRoute(bay, zone, rest, hasBirds);
+    const route = lastRoute(bay, zone, rest, hasBirds);
     if (route) routes.push(route);
   }
   routes.sort((a, b) => a.weight - b.weight);
@@ -170,6 +170,30 @@ function routesOfWays(
   // Cut by `pop`: setting a length costs as much as finding the answer.
   if (answers.unshift({ rest, hasBirds, routes: made }) > mostKept) answers.pop();
   return made;
+}
+
+interface LastRoute {
+  readonly zone: ZoneId;
+  readonly rest: Rest | undefined;
+  readonly hasBirds: boolean;
+  readonly route: Route | undefined;
+}
+
+const routeBy = answersBy<BayWays, LastRoute>();
+
+/** Of the bays of a wall one was read: by the others it goes on as before. */
+function lastRoute(
+  ways: BayWays,
+  zone: ZoneId,
+  rest: Rest | undefined,
+  hasBirds: boolean,
+): Route | undefined {
+  const last = routeBy.get(ways);
+  if (last && last.rest === rest && last.hasBirds === hasBirds && last.zone === zone)
+    return last.route;
+  const route = lightestRoute(ways, zone, rest, hasBirds);
+  routeBy.set(ways, { zone, rest, hasBirds, route });
+  return route;
 }
 
 /** Into the zone and on, or a bird taken through the cover, whichever is the lighter. */
