@@ -15,7 +15,7 @@ import { lineWants } from '../line-wants';
 import { isBirdsWay } from '../birds-way';
 import { spotOf, weakSpot } from '../spots';
 import type { WeakSpot } from '../weak-spot';
-import { suits, wallsOf, weakZone } from '../weak-zone';
+import { wallsFor, weakZone } from '../weak-zone';
 import type { Case } from './cases';
 
 /** Birds are never shut in or out by a mend against doors that stand open by day. */
@@ -69,7 +69,7 @@ const wideKinds: readonly SpotKind[] = ['top', 'dig'];
 function zonesOf(place: Place, spots: readonly WeakSpot[]): WeakSpot[] {
   return place.zones.flatMap((zone) =>
     wideKinds.flatMap((kind): WeakSpot[] => {
-      const walls = wallsOf(place, zone).filter((bay) => suits(kind, bay));
+      const walls = wallsFor(place, zone, kind);
       const own = spots.filter(({ spot, bay }) => spot.kind === kind && walls.includes(bay));
       const [first] = own;
       if (!first) return [];
