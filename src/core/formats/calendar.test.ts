@@ -56,6 +56,9 @@ test('in a later file the same thing has the same UID and a higher number, so th
   expect(after?.uid).toBe(before?.uid);
   expect(after?.sequence).toBeGreaterThan(before?.sequence ?? NaN);
   expect(after?.start.toString()).toBe('2026-12-10');
+  // Of two files written a minute apart the later one counts.
+  const minuteOn = read(calendarFile([volts], 'yard', new Date('2026-11-29T10:01:00Z')))[0];
+  expect(minuteOn?.sequence).toBe((before?.sequence ?? NaN) + 1);
   // Another place’s are its own.
   expect(read(calendarFile([volts], 'other', at))[0]?.uid).not.toBe(before?.uid);
 });

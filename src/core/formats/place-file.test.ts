@@ -70,6 +70,7 @@ describe('bad files are refused with what is wrong', () => {
 
   test('a huge file, before it is parsed', () => {
     expect(problemOf(' '.repeat(largestFile + 1))?.problem).toBe('too-large');
+    expect(problemOf(' '.repeat(largestFile))?.problem).toBe('not-json');
   });
 
   const wrong: [name: string, change: (file: never) => void, path: RegExp][] = [
