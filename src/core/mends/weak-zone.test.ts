@@ -1,22 +1,8 @@
 /** Which walls a mend of a whole zone is joined to. */
-import { beginPlace } from '../place/begin';
-import { type Place } from '../place/place';
-import { shapes, type ShapeId, type Sizes } from '../place/shapes';
+import type { Place } from '../place/place';
 import { setAttribute } from '../records/set-attribute';
+import { begun } from '../tests/begun';
 import { wallsFor } from './weak-zone';
-
-function begun(shape: ShapeId): Place {
-  const sizes = Object.entries(shapes[shape].asks).map(([size, [millimetres]]) => [
-    size,
-    millimetres,
-  ]);
-  const place = beginPlace({
-    ...{ id: shape, name: shape, units: 'metric', region: 'gb', where: 'suburb', birds: 6 },
-    ...{ kind: 'grown', shape, sizes: Object.fromEntries(sizes) as Sizes },
-  } as const);
-  if ('problem' in place) throw new Error(place.problem);
-  return place;
-}
 
 const floored = (place: Place, floor: string): Place =>
   setAttribute(place, 'house-front-1', 'ground.floor', { is: floor });

@@ -2,22 +2,16 @@
 import { applyReadings, attributeKey } from '../records/apply-readings';
 import { setAttribute } from '../records/set-attribute';
 import type { Walk } from '../records/walk';
+import { begun } from '../tests/begun';
 import { questionsOf } from '../walk/questions';
-import { beginPlace } from './begin';
 import { allBays } from './find';
 import { floorsOf } from './floor';
 import type { Place } from './place';
-import { shapes, type ShapeId, type Sizes } from './shapes';
+import type { ShapeId } from './shapes';
 
-function begun(shape: ShapeId): Place {
-  const sizes = Object.fromEntries(
-    Object.entries(shapes[shape].asks).map(([size, [millimetres]]) => [size, millimetres]),
-  ) as Sizes;
-  const place = beginPlace({
-    ...{ id: shape, name: shape, units: 'metric', region: 'gb', where: 'suburb', birds: 6 },
-    ...{ kind: 'grown', shape, sizes },
-  } as const);
-  if ('problem' in place) throw new Error(place.problem);
+/** Where a fox lives, whatever else does. */
+function withFox(shape: ShapeId): Place {
+  const place = begun(shape);
   return { ...place, setting: { ...place.setting, lives: ['red-fox'] } };
 }
 
@@ -29,7 +23,7 @@ const floorsAt = (place: Place) => allBays(place).flatMap(({ bay }) => bay.groun
 
 test('once in each run, pen, house and sleeping end on the ground, where one stands inside', () => {
   const where = (shape: ShapeId) =>
-    asked(begun(shape)).map(({ section, from, item }) => [section, from, item]);
+    asked(withFox(shape)).map(({ section, from, item }) => [section, from, item]);
   expect(where('run-round')).toEqual([
     ['inside', 'run', 'run-front-1'],
     ['house', undefined, 'house-front-1'],
@@ -47,14 +41,14 @@ test('once in each run, pen, house and sleeping end on the ground, where one sta
 });
 
 test('where the first wall stands on what nothing digs through it is asked at the next', () => {
-  const place = setAttribute(begun('run-round'), 'run-front-1', 'ground.soil', {
+  const place = setAttribute(withFox('run-round'), 'run-front-1', 'ground.soil', {
     is: 'hard-surface',
   });
   expect(askedOfRun(place)).toEqual(['run-front-2']);
 });
 
 test('a wall of which it is half known what it stands on is asked by itself once the others are read', () => {
-  const half = setAttribute(begun('run-round'), 'run-front-2', 'ground.floor', {
+  const half = setAttribute(withFox('run-round'), 'run-front-2', 'ground.floor', {
     oneOf: ['none', 'hex-25'],
   });
   const place = setAttribute(half, 'run-front-1', 'ground.floor', { is: 'none' });
@@ -62,13 +56,13 @@ test('a wall of which it is half known what it stands on is asked by itself once
 });
 
 test('nothing that digs, nothing asked of a run', () => {
-  const place = begun('run-round');
+  const place = withFox('run-round');
   const lives = { ...place, setting: { ...place.setting, lives: ['goshawk' as const] } };
   expect(askedOfRun(lives)).toEqual([]);
 });
 
 test('read at one wall, on whichever, it is the floor of all; later readings go before earlier ones', () => {
-  const place = begun('a-frame');
+  const place = withFox('a-frame');
   const read = (date: string, item: string, is: string): Walk => ({
     ...{ id: date, placeId: place.id, date, kind: 'lap', ended: true },
     readings: [

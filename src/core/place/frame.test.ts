@@ -5,26 +5,14 @@ import { setAttribute } from '../records/set-attribute';
 import type { Reading, Walk, WalkPurpose } from '../records/walk';
 import { proposalsFor } from '../mends/propose';
 import { weakSpots } from '../mends/spots';
+import { begun } from '../tests/begun';
 import { stopsOf } from '../walk/stops';
-import { beginPlace } from './begin';
 import { allBays } from './find';
 import { framesOf } from './frame';
 import type { Place } from './place';
-import { shapes, sizeIds, type ShapeId, type Sizes } from './shapes';
+import type { ShapeId } from './shapes';
 
 const pens: readonly ShapeId[] = ['a-frame', 'deck', 'hoop', 'low-box'];
-
-function begun(shape: ShapeId): Place {
-  const sizes = Object.fromEntries(
-    sizeIds.map((id) => [id, shapes[shape].asks[id]?.[0] ?? NaN]),
-  ) as unknown as Sizes;
-  const place = beginPlace({
-    ...{ id: 'p', name: 'Pen', units: 'metric', region: 'eu', birds: 6, kind: 'grown' },
-    ...{ shape, sizes },
-  });
-  if ('problem' in place) throw new Error(place.problem);
-  return place;
-}
 
 const asked = (place: Place, purpose: WalkPurpose) =>
   stopsOf(applyReadings(place, []), { purpose }, '2026-06-01').stops.flatMap((it) => it.questions);

@@ -3,25 +3,20 @@
  * under boards nothing digs in, though rats gnaw up through them; through slabs nothing comes.
  */
 import { bayEffort } from '../effort/bay-effort';
+import { begun } from '../tests/begun';
 import { readPlace } from '../tests/read-place';
 import { animals, type AnimalId } from '../tables/animals';
 import { setAttribute } from '../records/set-attribute';
 import { questionsOf } from '../walk/questions';
 import { setStanding, standingOf } from './edit/ground';
-import { beginPlace } from './begin';
 import { findBay } from './find';
 import type { Bay, Place } from './place';
-import { shapes, type Sizes } from './shapes';
 
-const { asks } = shapes.shed;
-const begun = beginPlace({
-  ...{ id: 'shed', name: 'shed', units: 'metric', region: 'gb', where: 'suburb', birds: 6 },
-  kind: 'grown',
-  shape: 'shed',
-  sizes: Object.fromEntries(Object.entries(asks).map(([size, [it]]) => [size, it])) as Sizes,
-} as const);
-if ('problem' in begun) throw new Error(begun.problem);
-const shed: Place = { ...begun, setting: { ...begun.setting, lives: ['red-fox', 'norway-rat'] } };
+const started = begun('shed');
+const shed: Place = {
+  ...started,
+  setting: { ...started.setting, lives: ['red-fox', 'norway-rat'] },
+};
 
 const on = (floor: string) => setAttribute(shed, 'house-front-1', 'ground.floor', { is: floor });
 const wallOf = (place: Place): Bay => {

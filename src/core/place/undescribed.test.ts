@@ -2,29 +2,11 @@ import { samphireYard } from '../../../demo/samphire-yard';
 import { tamarackBank } from '../../../demo/tamarack-bank';
 import { readPlaceFile } from '../formats/read-place-file';
 import { judge } from '../score/judge';
+import { begun } from '../tests/begun';
 import { penPlace } from '../tests/one-pen';
-import { beginPlace } from './begin';
 import type { Face, Place } from './place';
-import { shapeIds, shapes, sizeIds, type ShapeId, type Sizes } from './shapes';
+import { shapeIds } from './shapes';
 import { withUndescribed } from './undescribed';
-
-function begun(shape: ShapeId): Place {
-  const sizes = Object.fromEntries(
-    sizeIds.map((id) => [id, shapes[shape].asks[id]?.[0] ?? NaN]),
-  ) as unknown as Sizes;
-  const place = beginPlace({
-    id: 'p',
-    name: 'Plot 4',
-    units: 'metric',
-    region: 'gb',
-    birds: 5,
-    kind: 'grown',
-    shape,
-    sizes,
-  });
-  if ('problem' in place) throw new Error(place.problem);
-  return place;
-}
 
 test.each(shapeIds)('a place begun as %s describes all that it has', (shape) => {
   const place = begun(shape);

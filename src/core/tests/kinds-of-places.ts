@@ -3,10 +3,11 @@
  * place is said to lose in a year. One band is published (free-range flocks, recalled from memory); the others are common practice or
  * assumptions of ours, and say so.
  */
-import { beginPlace, type Beginning } from '../place/begin';
+import type { Beginning } from '../place/begin';
 import type { Group, Place } from '../place/place';
-import { shapes, type ShapeId, type Sizes } from '../place/shapes';
+import type { ShapeId } from '../place/shapes';
 import type { LatchId } from '../tables/latches';
+import { begun } from './begun';
 import { readPlace, type States } from './read-place';
 
 /** Share of the flock lost in a year that such a place is said to lose. */
@@ -31,23 +32,10 @@ interface Kind {
 }
 
 function built(id: string, it: Kind): Place {
-  const { asks } = shapes[it.shape];
-  const sizes = Object.fromEntries(
-    Object.entries(asks).map(([size, [millimetres]]) => [size, millimetres]),
-  ) as Sizes;
-  const begun = beginPlace({
-    id,
-    name: id,
-    units: 'metric',
-    region: it.region,
-    where: it.where,
-    birds: it.birds,
-    kind: it.kind ?? 'grown',
-    shape: it.shape,
-    sizes,
-  });
-  if ('problem' in begun) throw new Error(begun.problem);
-  const read = withPopDoorsLatched(readPlace(begun, it.states), it.states);
+  const kind = it.kind ?? 'grown';
+  const { region, where, birds } = it;
+  const started = begun(it.shape, { id, name: id, region, where, birds, kind });
+  const read = withPopDoorsLatched(readPlace(started, it.states), it.states);
   const ranged: Place = {
     ...read,
     setting: { ...read.setting, near: it.near ?? [] },

@@ -3,24 +3,15 @@ import { samphireYard } from '../../../../demo/samphire-yard';
 import { writePlaceFile } from '../../formats/place-file';
 import { readPlaceFile } from '../../formats/read-place-file';
 import { judgeAll } from '../../score/judge-all';
+import { begun } from '../../tests/begun';
 import { countedIds } from '../../tests/new-ids';
-import { beginPlace } from '../begin';
 import { allBays, findBay, isOutermost, roofOf } from '../find';
 import { lapOf } from '../lap';
 import type { Place } from '../place';
-import { shapeIds, shapes, sizeIds, type ShapeId, type Sizes } from '../shapes';
+import { shapeIds } from '../shapes';
 import { layAgain } from './lay-again';
 import { setSideKind } from './sides';
 import { addZone, dropZone, moveZone, setRoof, setSides, setZoneHeight } from './zones';
-
-function begun(shape: ShapeId): Place {
-  const { asks } = shapes[shape];
-  const sizes = Object.fromEntries(sizeIds.map((id) => [id, asks[id]?.[0] ?? NaN]));
-  const named = { id: 'p', name: 'p', units: 'metric', region: 'gb', birds: 6 } as const;
-  const place = beginPlace({ ...named, kind: 'grown', shape, sizes: sizes as unknown as Sizes });
-  if ('problem' in place) throw new Error(place.problem);
-  return place;
-}
 
 const opens = (place: Place) =>
   readPlaceFile(writePlaceFile({ place, walks: [], mends: [], sightings: [] }));
