@@ -143,6 +143,22 @@ const openings: readonly OldAnswer[] = [
     ['red-fox', 'in', 'left-open'],
   ),
   answer(
+    'earth-floor',
+    'a house stands on a floor, whatever it stands on: nothing digs into a shed on earth',
+    ['red-fox', 'in'],
+    ['european-badger', 'in'],
+    ['norway-rat', 'in'],
+    ['stoat', 'slow'],
+  ),
+  answer(
+    'floor-of-slabs',
+    'what a house stands on is one thing for all houses',
+    ['red-fox', 'shut'],
+    ['european-badger', 'shut'],
+    ['norway-rat', 'slow'],
+    ['stoat', 'shut'],
+  ),
+  answer(
     'light-mesh',
     'half-inch mesh of 0.7 mm wire, as thin as 23 gauge, holds like that of 1.04',
     ['raccoon', 'in'],
