@@ -133,7 +133,7 @@ function skirt(knowledge: Knowledge): fc.Arbitrary<Skirt> {
   });
 }
 
-/** Posts set, a light frame that may be lifted, or a house that may have a floor of its own. */
+/** Posts set, or a light frame that may be lifted. */
 function ground(knowledge: Knowledge): fc.Arbitrary<NonNullable<Bay['ground']>> {
   return fc
     .record({
@@ -153,15 +153,8 @@ function ground(knowledge: Knowledge): fc.Arbitrary<NonNullable<Bay['ground']>> 
         nil: undefined,
         freq: 4,
       }),
-      own: fc.option(choice(['solid-board', 'masonry', 'hex-25', 'none'] as const, knowledge), {
-        nil: undefined,
-        freq: 4,
-      }),
     })
-    .map(({ frame, floor, own, ...rest }) => ({
-      ...rest,
-      ...(own ? { floor: own, onFloor: true as const } : { ...frame, ...(floor && { floor }) }),
-    }));
+    .map(({ frame, floor, ...rest }) => ({ ...rest, ...frame, ...(floor && { floor }) }));
 }
 
 const tops: readonly TopEdge[] = [
@@ -325,3 +318,25 @@ export function randomPlace(knowledge: Knowledge): fc.Arbitrary<Place> {
 
 /** Places come from files and from the database: plain objects, never those without a prototype that generators make now and then. */
 const asFromAFile = (place: Place): Place => JSON.parse(JSON.stringify(place)) as Place;
+
+/** The same where some of the walls are a house's that may stand on a floor of its own. */
+export function randomFloored(knowledge: Knowledge): fc.Arbitrary<Place> {
+  const own = fc.option(choice(['solid-board', 'masonry', 'hex-25', 'none'] as const, knowledge), {
+    nil: undefined,
+  });
+  return fc
+    .tuple(randomPlace(knowledge), fc.array(own, { minLength: 8, maxLength: 8 }))
+    .map(([place, floors]) => {
+      let at = 0;
+      const floored = (bay: Bay): Bay => {
+        const floor = floors[(at += 1) % floors.length];
+        return bay.ground && floor
+          ? { ...bay, ground: { ...bay.ground, floor, onFloor: true } }
+          : bay;
+      };
+      return {
+        ...place,
+        faces: place.faces.map((face) => ({ ...face, bays: face.bays.map(floored) })),
+      };
+    });
+}
