@@ -117,7 +117,7 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
         <Picker
           label={bayText.floorMeshRightAcrossJoined}
           options={covers}
-          value={chosen<MeshId | 'none'>(ground?.floor)}
+          value={chosen<MeshId | 'none'>(ground.floor)}
           none={bayText.notLookedAt}
           onChange={(it) => edit.say('floor', saidChoice(bay.id, 'ground.floor', it))}
         />

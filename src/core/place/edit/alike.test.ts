@@ -1,9 +1,6 @@
 import { samphireYard } from '../../../../demo/samphire-yard';
-import { begun } from '../../tests/begun';
 import { countedIds } from '../../tests/new-ids';
 import { applyReadings } from '../../records/apply-readings';
-import { setAttribute } from '../../records/set-attribute';
-import type { Bay } from '../bay';
 import { findBay, isOutermost } from '../find';
 import { makeAlike, reachOf } from './alike';
 import { addStrand, setStanding, standingOf } from './ground';
@@ -47,19 +44,6 @@ test('a strand is strung along bays; the place has an electric line from then on
   expect(strung.fence).toMatchObject({ on: 'always' });
   expect(strung.fence?.volts).toBeUndefined();
   expect(findBay(strung, 'n2')?.bay.strands.at(-1)?.height).toEqual({ is: 150 });
-});
-
-test('a wall that is made like one of the house stands on what it stood on', () => {
-  const shed = begun('run-round');
-  const earth = setAttribute(shed, 'run-front-1', 'ground.floor', { is: 'none' });
-  const { bay: house } = findBay(earth, 'house-front-1') ?? {};
-  const { bay: run } = findBay(earth, 'run-front-1') ?? {};
-  if (!house || !run) throw new Error('no walls');
-  const like = (shown: Bay, id: string) =>
-    findBay(makeAlike(earth, shown, [id], countedIds()), id)?.bay.ground;
-  expect(like(house, 'run-front-1')).toMatchObject({ floor: { is: 'none' } });
-  expect(like(house, 'run-front-1')).not.toHaveProperty('onFloor');
-  expect(like(run, 'house-front-1')).toMatchObject({ onFloor: true, floor: { any: true } });
 });
 
 test('what a wall stands on', () => {

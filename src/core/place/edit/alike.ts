@@ -59,14 +59,12 @@ export function makeAlike(place: Place, shown: Bay, ids: readonly BayId[], newId
   });
 }
 
-/** A gap is a bay's own, and so is whether it stands on the floor of a house; soil, skirt, floor and frame are as shown. */
+/** A gap is a bay's own; soil, skirt, floor and frame are as shown. */
 function groundLike(own: GroundLine, shown: GroundLine): GroundLine {
-  const { gap, gapLifted, digging, onFloor, floor } = own;
-  const { gap: _gap, gapLifted: _lifted, digging: _digging, onFloor: _, ...alike } = shown;
+  const { gap, gapLifted, digging } = own;
+  const { gap: _gap, gapLifted: _lifted, digging: _digging, ...alike } = shown;
   return {
     ...alike,
-    ...(onFloor !== shown.onFloor && floor && { floor }),
-    ...(onFloor && { onFloor }),
     ...(isKnown(gap) && { gap }),
     ...(isKnown(gapLifted) && { gapLifted }),
     ...(isKnown(digging) && { digging }),
