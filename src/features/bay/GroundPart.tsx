@@ -10,6 +10,7 @@ import { Choice } from '@/ui/controls/Choice';
 import { Notice } from '@/ui/controls/Notice';
 import { Part } from '@/ui/controls/Part';
 import { Picker } from '@/ui/controls/Picker';
+import { answerWords } from '@/words/attributes';
 import { standingNames } from '@/words/edit-words';
 import { meshNames, soilNames, timberNames, unitIndex } from '@/words/names';
 import { chosen, lengthOf, saidChoice, saidLength, type BayParts } from './bay-edit';
@@ -25,6 +26,8 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
   const covers = [...meshIds, 'none' as const].map(
     (it) => [it, meshNames[it][unitIndex(place)]] as const,
   );
+  // Called as the walk calls them.
+  const floors = covers.map(([it]) => [it, answerWords(place, 'ground.floor', it)[0]] as const);
   const field = (
     label: string,
     made: ChangeMade,
@@ -116,7 +119,7 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
       {ground && (
         <Picker
           label={bayText.floorMeshRightAcrossJoined}
-          options={covers}
+          options={floors}
           value={chosen<MeshId | 'none'>(ground.floor)}
           none={bayText.notLookedAt}
           onChange={(it) => edit.say('floor', saidChoice(bay.id, 'ground.floor', it))}
