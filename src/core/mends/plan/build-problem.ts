@@ -20,7 +20,7 @@ import { casesOfYear, type MonthCase } from './cases';
 import { linksOf, type LinkMaker, type TermCase } from './links';
 import { missedCases, type MissedCase } from './missed';
 import type { ByGroup, PlanProblem, Term } from './problem';
-import type { SpotWeights } from './spot-weights';
+import { spotKey, type SpotWeights } from './spot-weights';
 import { shutFrom } from './shut-from';
 import type { UnitPrices } from '../shopping/shop';
 import type { WeakSpot } from '../weak-spot';
@@ -72,10 +72,16 @@ export function buildProblem(
   const candidates = all.filter((it) => !harmful.includes(it));
   const place = (id: string): number => candidates.findIndex((it) => it.id === id);
   const excluded = candidates.map(({ excludes }) => new Set(excludes.map(place)));
+  const spotKeys = candidates.map(
+    ({ mend: { spot } }) =>
+      new Set((['through', 'reach'] as const).map((way) => spotKey({ way, spot }))),
+  );
   const maker: LinkMaker = {
     states: harmful.length === 0 ? tried : bayStates(ready, candidates),
     mendsOf: mendsByBay(ready, candidates),
     excludes: (a, b) => excluded[a]?.has(b) ?? false,
+    isFor: (mend, key) => spotKeys[mend]?.has(key) ?? false,
+    isOfHabit: (mend) => candidates[mend]?.mend.spot.kind === 'habit',
     areOfOne: (a, b) => [a, b].every((it) => isOfDescribedLine(ready, candidates[it])),
   };
   const rounds = missedCases(

@@ -12,6 +12,10 @@ export interface LinkMaker {
   /** Places of the candidates that bear on a bay, ascending. */
   readonly mendsOf: ReadonlyMap<BayId, readonly number[]>;
   readonly excludes: (a: number, b: number) => boolean;
+  /** Whether a mend is made for the spot of that key. */
+  readonly isFor: (mend: number, key: string) => boolean;
+  /** Whether it is about how a door stands, by day or night. */
+  readonly isOfHabit: (mend: number) => boolean;
 }
 
 /** Whose term it is, and the zone of the birds. */
@@ -69,7 +73,7 @@ interface SpotTable {
 function spotTables(
   bay: BayId,
   at: Meeting,
-  { states, mendsOf, excludes, areOfOne }: LinkMaker,
+  { states, mendsOf, excludes, areOfOne, isFor, isOfHabit }: LinkMaker,
 ): SpotTable[] {
   const weights = (made: readonly number[]) => states.weights(bay, made, at);
   const mends = mendsOf.get(bay) ?? [];
@@ -81,8 +85,25 @@ function spotTables(
     const telling = mends.filter((mend) =>
       spots.some((spot) => isOther(base.get(spot), alone.get(mend)?.get(spot))),
     );
+    const changes = (made: readonly number[], by: number): boolean => {
+      const both = weights([...made, by].sort((a, b) => a - b));
+      const before = weights(made);
+      return spots.some((spot) => isOther(before.get(spot), both.get(spot)));
+    };
+    // A latch tells nothing while its door stands open, or falls shut and is not fastened; it does once the door is shut by day.
+    const along = mends.filter((it) => isOfHabit(it) && !telling.includes(it));
+    const others = [...telling, ...along];
+    const meant = mends.filter(
+      (it) => telling.includes(it) || spots.some((spot) => isFor(it, spot)),
+    );
+    const tellsWith = (mend: number, of: readonly number[]): boolean =>
+      of.some((it) => it !== mend && !excludes(it, mend) && changes([it], mend));
     const own = mends.filter(
-      (mend) => telling.includes(mend) || telling.some((it) => areOfOne(it, mend)),
+      (mend) =>
+        telling.includes(mend) ||
+        telling.some((it) => areOfOne(it, mend)) ||
+        (meant.includes(mend) && tellsWith(mend, others)) ||
+        (along.includes(mend) && tellsWith(mend, meant)),
     );
     const subsets = setsOf(own, excludes);
     const table: SpotTable = {

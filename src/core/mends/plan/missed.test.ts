@@ -68,6 +68,24 @@ const places: readonly (readonly [string, Place, Evening[]])[] = [
     withDoors({ gate: { byDay: 'open', habit: 'cold-or-storms' } }),
     evenings({}, [10, { 'pop-door': 'shut' }], [5, { 'pop-door': 'open' }]),
   ],
+  [
+    'a gate that falls shut and has nothing to fasten',
+    withDoors({ gate: { byDay: 'open', letGo: 'two-closers', latches: [] } }),
+    evenings({}, [20, both('shut', 'shut')], [2, both('open', 'shut')]),
+  ],
+  [
+    'a gate that stands open day and night, and would fall shut with nothing to fasten',
+    withDoors({
+      'pop-door': { habit: 'never' },
+      gate: { byDay: 'open', habit: 'cold-or-storms', letGo: 'two-closers', latches: [] },
+    }),
+    [],
+  ],
+];
+
+const ofRoundKinds = [
+  ...['spring-closer', 'shut-nightly', 'shut-by-day', 'light-door'],
+  ...['two-motion-latch', 'clip-through-hasp', 'padlock'],
 ];
 
 test.each(places)(
@@ -75,7 +93,7 @@ test.each(places)(
   (_name, place, log) => {
     const { problem, candidates, ready } = buildProblem(place, { log, year: 2026 });
     const ofRound = candidates.flatMap(({ mend: { kind } }, index) =>
-      ['spring-closer', 'shut-nightly', 'shut-by-day', 'light-door'].includes(kind) ? [index] : [],
+      ofRoundKinds.includes(kind) ? [index] : [],
     );
     expect(ofRound.length).toBeGreaterThan(0);
     const sets = [

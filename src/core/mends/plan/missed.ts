@@ -20,24 +20,36 @@ export interface MissedCase {
   readonly chance: number;
 }
 
-/** Readings by which a door comes into the round, or changes hands. */
-const moves: readonly AttributeId[] = ['opening.habit', 'opening.shutBy', 'opening.byDay'];
+/** Readings by which a door comes into the round or changes hands; one that falls shut by itself, once it has a latch that somebody fastens. */
+const moves: readonly AttributeId[] = [
+  ...(['opening.habit', 'opening.shutBy', 'opening.byDay', 'opening.letGo'] as const),
+  'latch.kind',
+];
 
 /** All ways the round may go with any of these mends made; nobody missing first. `ready`: with all they add standing ready. */
 export function missedCases(
   found: Place,
   log: readonly LogEntry[],
   ready: Place,
-  mends: readonly Pick<Mend, 'targets'>[],
+  mends: readonly Pick<Mend, 'bay' | 'targets'>[],
 ): readonly MissedCase[] {
   const moving = mends.filter(({ targets }) => targets.some((it) => moves.includes(it.attribute)));
-  const all = [found, ...moving.map((mend) => withMends(ready, [mend]))].flatMap((place) =>
+  // Two may be needed: shut each night, and a latch on what falls shut by itself.
+  const sets = moving.flatMap((mend, index) => [
+    [mend],
+    ...moving.slice(index + 1).flatMap((it) => (it.bay === mend.bay ? [[mend, it]] : [])),
+  ]);
+  const all = [found, ...sets.map((it) => withMends(ready, it))].flatMap((place) =>
     shuttersOf(place).map((shutter) => [place, shutter] as const),
   );
-  const first = new Map([...all].reverse().map((it) => [it[1].id, it] as const));
-  const missables = [...first.values()].map(([place, shutter]) =>
-    // One that is not there yet has no evenings on record.
-    whoMisses(shutter, usuallyLeft(place, place === found ? log : [], shutter)),
+  // Of who shuts more doors once a mend is made those are told apart; one that is not yet in the round changes nothing by being missed.
+  const widest = new Map<string, (typeof all)[number]>();
+  for (const it of all) {
+    const before = widest.get(it[1].id);
+    if (!before || before[1].doors.length < it[1].doors.length) widest.set(it[1].id, it);
+  }
+  const missables = [...widest.values()].map(([place, shutter]) =>
+    whoMisses(shutter, usuallyLeft(place, log, shutter)),
   );
   return casesOf(missables).cases.map(({ open, chance }) => ({ missed: open, chance }));
 }

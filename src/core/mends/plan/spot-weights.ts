@@ -21,7 +21,10 @@ export interface SpotWeight extends BySpot {
   readonly minutes: number | null;
 }
 
-/** By a key of way and spot that nobody reads; a spot that holds is absent. */
+/** What a spot is told from others by, the way counted in. */
+export const spotKey = ({ way, spot }: BySpot): string => `${way} ${spot.kind} ${spot.item}`;
+
+/** By `spotKey`; a spot that holds is absent. */
 export type SpotWeights = ReadonlyMap<string, SpotWeight>;
 
 /** What each spot of a bay weighs for one animal, through it and by reach. */
@@ -30,7 +33,7 @@ export function spotWeights(place: Place, bay: Bay, animal: Animal, when: When):
   const weights = new Map<string, SpotWeight>();
   const add = (way: BySpot['way'], part: PartEffort): void => {
     const spot = spotOf(place, part);
-    const key = `${way} ${spot.kind} ${spot.item}`;
+    const key = spotKey({ way, spot });
     const before = weights.get(key);
     const weight = partWeight(part, animal);
     const minutes = turnedBackAt(part) >= strandsShut.value ? null : part.minutes;
