@@ -3,6 +3,7 @@
  * is checked when read. A record that cannot be read stays where it is.
  */
 import { shopSchema, type Shop } from '@/core/mends/shopping/shop';
+import { orderOf } from '@/core/order-of';
 import { placeSchema, type Place } from '@/core/place/place';
 import { goneKey, goneSchema, type Gone } from '@/core/records/gone';
 import { mendSchema, type Mend } from '@/core/records/mend';
@@ -158,7 +159,10 @@ export async function readYard(id: string): Promise<Yard | null> {
   const yard = {
     place: unpackOnce(placeKey, text, placeSchema),
     walks: load('walk', walkSchema),
-    mends: load('mend', mendSchema),
+    // As they came on to the list: their keys stand in any order.
+    mends: load('mend', mendSchema).sort(
+      orderOf((a, b) => (a.history[0]?.at ?? '') < (b.history[0]?.at ?? '')),
+    ),
     sightings: load('sighting', logEntrySchema),
   };
   const [shop] = read(shopKey, shopSchema);

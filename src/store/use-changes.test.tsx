@@ -10,7 +10,7 @@ import { findBay, findItem } from '@/core/place/find';
 import { judge } from '@/core/score/judge';
 import { localDay } from './local-day';
 import { keepPlace } from './keep-place';
-import { loadYard, type Yard } from './records';
+import { loadYard, readYard, type Yard } from './records';
 import { storage } from './storage';
 import { newId } from './ids';
 import { useChanges } from './use-changes';
@@ -170,6 +170,20 @@ test('a plan goes on the list as one change; what it adds stands ready, and the 
   expect(new Set(after.mends.map(({ id }) => id)).size).toBe(2);
   expect(findItem(after.place, 'nest-lid+second-fastening')?.kind).toBe('latch');
   expect(judge(after.place, after.walks).hold).toEqual(judge(place, walks).hold);
+});
+
+test('a plan taken on stays in its order, however its records are named', async () => {
+  const { planAll } = await changes();
+  const kinds = ['sill-board', 'sill-apron', 'kerb-along'];
+  const some = kinds.map((kind) => plannedMend(place, proposal('n2', kind), '', ''));
+  for (const wanted of [some, [...some].reverse()]) {
+    await storage.clear();
+    await keepPlace(new QueryClient(), { place, walks, mends: [], sightings });
+    await planAll(wanted.map((mend, at) => ({ ...mend, id: `m${9 - at}` })));
+    // As the next start of the browser reads them.
+    const kept = await readYard(place.id);
+    expect(kept?.mends.map(({ kind }) => kind)).toEqual(wanted.map(({ kind }) => kind));
+  }
 });
 
 test('a mend of one’s own is kept as one that might be made, and can be taken away again', async () => {

@@ -14,7 +14,7 @@ import type { Place } from '@/core/place/place';
 import type { PutOff, Reading, Walk } from '@/core/records/walk';
 import type { Course } from '@/core/walk/stops';
 import { openWalk, withReading } from '@/core/walk/open-walk';
-import { nextDay, nextStamp } from '@/core/walk/stamp';
+import { millisecondsLater, nextDay, nextStamp } from '@/core/walk/stamp';
 import { localDay } from './local-day';
 import type { ChangeMade } from '../core/records/change-made';
 import { changeYard } from './change-yard';
@@ -81,15 +81,18 @@ export function useChanges() {
         });
         return id;
       },
-      /** Takes all of a plan on to the list. */
+      /** Takes all of a plan on to the list, one after the other as they are to be made. */
       planAll: (wanted: readonly Mend[]) =>
         change(wanted.length === 1 ? 'mend' : 'plans-mends', (yard) => {
           const at = nextStamp(yard, new Date());
-          const mends = wanted.map((mend): Mend => ({
+          const mends = wanted.map((mend, index): Mend => ({
             ...mend,
             id: mend.id || newId('mend'),
             state: 'planned',
-            history: [...mend.history.filter((it) => it.at !== ''), { state: 'planned', at }],
+            history: [
+              ...mend.history.filter((it) => it.at !== ''),
+              { state: 'planned', at: millisecondsLater(at, index) },
+            ],
           }));
           return { place: readyFor(yard.place, mends), mends };
         }),

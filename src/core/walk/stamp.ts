@@ -20,6 +20,11 @@ export function nextStamp({ walks, mends }: Recorded, clock: Date): string {
   return new Date(Math.max(clock.getTime(), newest + 1)).toISOString();
 }
 
+/** ISO 8601: of several records made at once each comes after the one before. */
+export function millisecondsLater(at: string, by: number): string {
+  return new Date(Date.parse(at) + by).toISOString();
+}
+
 const later = (newest: number, at: string): number => Math.max(newest, Date.parse(at));
 
 /** The day of a new walk, YYYY-MM-DD: the keeper's own, but never before the last walk's. */

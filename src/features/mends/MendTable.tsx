@@ -26,6 +26,7 @@ const stationWidth = 72;
 
 const orders: readonly (readonly [MendOrder, string])[] = [
   ['lap', mendsText.byLap],
+  ['planned', mendsText.byPlan],
   ['state', mendsText.byState],
   ['money', mendsText.byMoney],
   ['work', mendsText.byWork],

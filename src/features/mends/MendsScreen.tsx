@@ -26,18 +26,21 @@ import { FiltersPart } from './FiltersPart';
 import { HalfDoneList } from './HalfDoneList';
 import { JobsPart } from './JobsPart';
 import { MendTable } from './MendTable';
+import { sortedBy, type MendOrder } from './sorted';
 
 interface Group {
   readonly name: string;
   readonly states: readonly MendState[];
   /** Those of the keeper's own that are only thought of, or all others. */
   readonly own?: boolean;
+  /** Absent: along the lap. */
+  readonly order?: MendOrder;
 }
 
 const groups: readonly Group[] = [
   { name: mendsText.openAgain, states: ['open'], own: false },
   { name: mendsText.doneMeasureAgain, states: ['done'] },
-  { name: mendsText.toDo, states: ['planned', 'bought'] },
+  { name: mendsText.toDo, states: ['planned', 'bought'], order: 'planned' },
   { name: mendsText.holding, states: ['held'] },
   { name: mendsText.ofYourOwn, states: ['open'], own: true },
 ];
@@ -116,13 +119,13 @@ export function MendsScreen({ yard }: { readonly yard: Yard }) {
       {wide ? (
         <MendTable place={found.place} listed={shown} today={today} />
       ) : (
-        groups.map(({ name, states, own }) => (
+        groups.map(({ name, states, own, order = 'lap' }) => (
           <MendGroup
             key={name}
             name={name}
             place={found.place}
             today={today}
-            mends={shown
+            mends={sortedBy(shown, order)
               .map(({ mend }) => mend)
               .filter(
                 (mend) =>

@@ -2,12 +2,13 @@
 import { mendStates } from '@/core/records/mend';
 import type { ListedMend } from './filters';
 
-export const mendOrders = ['lap', 'state', 'money', 'work', 'due'] as const;
+export const mendOrders = ['lap', 'planned', 'state', 'money', 'work', 'due'] as const;
 export type MendOrder = (typeof mendOrders)[number];
 
-/** What is first in each: nearest the gate, least far come, cheapest, quickest, due soonest. What nothing is known of comes last. */
+/** What is first in each: nearest the gate, first in the plan, least far come, cheapest, quickest, due soonest. What nothing is known of comes last. */
 const keys: Readonly<Record<MendOrder, (it: ListedMend) => number | string>> = {
   lap: ({ at }) => at,
+  planned: ({ mend }) => mend.history.findLast(({ state }) => state === 'planned')?.at ?? '9999',
   state: ({ mend }) => mendStates.indexOf(mend.state),
   money: ({ planned }) => planned?.cents ?? Infinity,
   work: ({ planned }) => planned?.minutes ?? Infinity,

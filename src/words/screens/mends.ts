@@ -93,6 +93,7 @@ export const mendsText = spoken('mends', {
   whatAndWhere: 'What and where',
   inTheOrderOf: 'In the order of',
   byLap: 'the lap',
+  byPlan: 'the plan',
   byState: 'how far it is',
   byMoney: 'money',
   byWork: 'work',
