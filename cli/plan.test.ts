@@ -38,8 +38,17 @@ interface Printed {
   }[];
 }
 
-const printed = (...args: string[]): Printed =>
-  JSON.parse(plan(demo, '--json', ...args).stdout) as Printed;
+const known = new Map<string, Printed>();
+
+/** Of the demo place; the same is asked for once. */
+function printed(...args: string[]): Printed {
+  const key = args.join(' ');
+  const before = known.get(key);
+  if (before) return before;
+  const it = JSON.parse(plan(demo, '--json', ...args).stdout) as Printed;
+  known.set(key, it);
+  return it;
+}
 
 /** What a set of mends leaves, from the printed terms alone. */
 function leftBy({ terms, fixedOf, flock }: Printed, set: ReadonlySet<string>): number {
@@ -98,41 +107,39 @@ test('what is printed is by its schema', () => {
     readFileSync(join(root, 'docs/format/plan.schema.json'), 'utf8'),
   ) as object;
   const valid = new Ajv2020().compile(schema);
-  for (const args of [[], ['--budget', '20', '--shut-out', 'stoat'], ['--budget', '1']]) {
-    valid(JSON.parse(plan(demo, '--json', ...args).stdout));
+  for (const args of [
+    ['--budget', '30'],
+    ['--budget', '20', '--shut-out', 'stoat'],
+    ['--budget', '1'],
+  ]) {
+    valid(printed(...args));
     expect(valid.errors).toBeNull();
   }
 });
 
 test.each(['5', '15', '30', '60'])('no set within %s leaves fewer, by brute force', (budget) => {
   const it = printed('--budget', budget, '--by-metre');
-  const sets = everySet(it).filter(({ cents }) => cents <= Number(budget) * 100);
-  const least = Math.min(...sets.map(({ set }) => leftBy(it, set)));
+  const all = everySet(it).map(({ set, cents }) => ({ cents, left: leftBy(it, set) }));
+  const leastFor = (most: number) =>
+    Math.min(...all.filter(({ cents }) => cents <= most).map(({ left }) => left));
+  const least = leastFor(Number(budget) * 100);
   // Mends that spare none to speak of are not in it.
   expect(it.after - least).toBeLessThan(0.01);
   expect(it.bound).toBeCloseTo(least, 8);
   expect(leftBy(it, new Set(it.chosen))).toBeCloseTo(it.after, 8);
   expect(leftBy(it, new Set())).toBeCloseTo(it.before, 8);
   for (const point of it.curve) {
-    const best = Math.min(
-      ...everySet(it)
-        .filter(({ cents }) => cents <= point.cents)
-        .map(({ set }) => leftBy(it, set)),
-    );
-    expect(point.after - best).toBeLessThan(0.01);
+    expect(point.after - leastFor(point.cents)).toBeLessThan(0.01);
   }
 });
 
-test.each(['20', '40', '100'])(
-  'with %s whole rolls, boards and packs can be paid for',
-  (budget) => {
-    const it = printed('--budget', budget);
-    expect(it.wholeCents).toBeLessThanOrEqual(Number(budget) * 100);
-    expect(it.wholeCents).toBeGreaterThanOrEqual(it.cents);
-    // By the metre there is never less to be had for the money.
-    expect(it.after).toBeGreaterThanOrEqual(printed('--budget', budget, '--by-metre').bound - 1e-9);
-  },
-);
+test.each(['15', '30', '60'])('with %s whole rolls, boards and packs can be paid for', (budget) => {
+  const it = printed('--budget', budget);
+  expect(it.wholeCents).toBeLessThanOrEqual(Number(budget) * 100);
+  expect(it.wholeCents).toBeGreaterThanOrEqual(it.cents);
+  // By the metre there is never less to be had for the money.
+  expect(it.after).toBeGreaterThanOrEqual(printed('--budget', budget, '--by-metre').bound - 1e-9);
+});
 
 test('in words, with the least sum where nothing can be bought', () => {
   expect(plan(demo, '--budget', '20').stdout).toContain('No other set of these mends does better.');

@@ -13,8 +13,10 @@ import {
   moneyOfPlan,
   moneyWords,
   timeWords,
+  whereWords,
   whyNotWords,
 } from './plan-words';
+import { mendName } from './mend-words';
 import { capital, count } from './names';
 
 export function planText(place: Place, document: PlanFindings): string {
@@ -50,7 +52,7 @@ export function planText(place: Place, document: PlanFindings): string {
       ({ animal, before, after, nightAfter }) =>
         `  ${animalName(animal)}: ${birdsWords(before)} to ${birdsWords(after)}${nightLeftWords(nightAfter)}`,
     ),
-    ...notLines(place, answer, title),
+    ...notLines(place, document, title),
     ...stopgaps.map(
       ({ mend, minutes }) => `  For tonight: ${mendTitle(place, mend)}: ${timeWords(minutes)}`,
     ),
@@ -59,16 +61,23 @@ export function planText(place: Place, document: PlanFindings): string {
   ].join('\n');
 }
 
-/** What is left out, once for each reason. */
+/** What is left out, once for each reason; each mend with all places where it might be. */
 function notLines(
   place: Place,
-  { others }: PlanFindings['answer'],
+  { answer: { others }, planning }: PlanFindings,
   title: (id: string) => string,
 ): string[] {
-  const byReason = groupedBy(Object.entries(others), ([, why]) => whyNotWords(place, why, title));
-  return [...byReason].map(
-    ([why, left]) => `  Not: ${left.map(([id]) => title(id)).join('; ')}. ${why}`,
+  const mends = new Map(
+    [...planning.candidates, ...planning.harmful].map(({ id, mend }) => [id, mend]),
   );
+  const byReason = groupedBy(Object.entries(others), ([, why]) => whyNotWords(place, why, title));
+  return [...byReason].map(([why, left]) => {
+    const those = left.flatMap(([id]) => mends.get(id) ?? []);
+    const named = [...groupedBy(those, mendName)].map(
+      ([name, them]) => `${name}: ${them.map((it) => whereWords(place, it)).join('; ')}`,
+    );
+    return `  Not: ${named.join(' · ')}. ${why}`;
+  });
 }
 
 function leastLine(
