@@ -68,14 +68,19 @@ function reduced({ problem }: Planning, most: number): PlanProblem {
   };
 }
 
-const someSet = (problem: PlanProblem, seeds: readonly number[]): number[] =>
-  seeds.reduce<number[]>((set, seed) => {
-    const index = seed % Math.max(1, problem.candidates.length);
-    const option = problem.candidates[index];
-    if (!option || set.includes(index) || set.some((it) => option.excludes.includes(it)))
-      return set;
-    return [...set, index];
+/** Mends that can be made together; of an odd draw all of one bay, where one may hide what another does. */
+function someSet({ problem, candidates }: Planning, seeds: readonly number[]): number[] {
+  const all = problem.candidates.map((_, index) => index);
+  const [first = 0] = seeds;
+  const bay = candidates[first % Math.max(1, all.length)]?.mend.bay;
+  const pool = first % 2 === 0 ? all : all.filter((it) => candidates[it]?.mend.bay === bay);
+  return seeds.reduce<number[]>((set, seed) => {
+    const index = pool[seed % Math.max(1, pool.length)];
+    const option = index === undefined ? undefined : problem.candidates[index];
+    if (index === undefined || !option || set.includes(index)) return set;
+    return set.some((it) => option.excludes.includes(it)) ? set : [...set, index];
   }, []);
+}
 
 const at = '2026-05-01T09:00:00Z';
 
@@ -93,32 +98,26 @@ describe('what a set of mends leaves', () => {
     expect(lossWith(problem, [])).toBeCloseTo(losses.birds.low, 9);
   });
 
-  test('any set made: the losses of the year of the place as it would be found', () => {
+  test('any set made, where not all is read: the losses of the year of the place as it would be found', () => {
     fc.assert(
       fc.property(randomPlace('some'), seeds, (place, chosen) => {
-        const { problem, candidates, ready } = buildProblem(place, { year });
-        const set = someSet(problem, chosen).filter(
-          // A door newly on the evening round is one more to be missed: the plan holds that chance fixed.
-          (index) => candidates[index]?.mend.kind !== 'shut-nightly',
-        );
-        const after = withMends(
-          ready,
-          set.flatMap((index) => candidates[index]?.mend ?? []),
-        );
-        const { birds } = lossesOfYear(after, [], {}, year);
+        const planning = buildProblem(place, { year });
+        const { problem, candidates, ready } = planning;
+        const set = someSet(planning, chosen);
+        const mends = set.flatMap((index) => candidates[index]?.mend ?? []);
+        const { birds } = lossesOfYear(withMends(ready, mends), [], {}, year);
         expect(lossWith(problem, set)).toBeCloseTo(birds.low, 6);
       }),
-      { numRuns: 15 },
+      { numRuns: 10 },
     );
   });
 
-  test('made exactly as asked, and measured so: the losses are the plan’s', () => {
+  test('made exactly as asked, as it would be found and as it is then measured: the losses are the plan’s', () => {
     fc.assert(
       fc.property(randomPlace('all'), seeds, (place, chosen) => {
-        const { problem, candidates, ready } = buildProblem(place, { year });
-        const set = someSet(problem, chosen).filter(
-          (index) => candidates[index]?.mend.kind !== 'shut-nightly',
-        );
+        const planning = buildProblem(place, { year });
+        const { problem, candidates, ready } = planning;
+        const set = someSet(planning, chosen);
         const mends = set.flatMap((index) => candidates[index]?.mend ?? []);
         const made = withMends(ready, mends);
         const readings = mends
@@ -133,32 +132,24 @@ describe('what a set of mends leaves', () => {
           ...{ id: 'w', placeId: place.id, date: at.slice(0, 10), ended: true },
           ...{ kind: 'measure-again', readings },
         };
-        const { birds } = lossesOfYear(ready, [walk], {}, year);
-        expect(lossWith(problem, set)).toBeCloseTo(birds.low, 6);
+        const planned = lossWith(problem, set);
+        expect(planned).toBeCloseTo(lossesOfYear(made, [], {}, year).birds.low, 6);
+        expect(planned).toBeCloseTo(lossesOfYear(ready, [walk], {}, year).birds.low, 6);
       }),
       { numRuns: 15 },
     );
   });
 
-  test('it does not matter which is made first', () => {
-    fc.assert(
-      fc.property(randomPlace('some'), seeds, (place, chosen) => {
-        const { problem, candidates, ready } = buildProblem(place, { year });
-        const mends = someSet(problem, chosen).flatMap((index) => candidates[index]?.mend ?? []);
-        const one = (it: typeof ready, mend: (typeof mends)[number]) => withMends(it, [mend]);
-        expect(mends.reduce(one, ready)).toEqual([...mends].reverse().reduce(one, ready));
-      }),
-      { numRuns: 15 },
-    );
-  });
-
-  test('no mend raises any animal’s chance, in any scenario, and one not yet made changes nothing', () => {
+  test('no mend raises any animal’s chance, in any scenario, whichever is made first, and one not yet made changes nothing', () => {
     fc.assert(
       // As a file is read: a wall joined to a roof that is not there would be climbed by way of a net alone.
       fc.property(randomPlace('some').map(withUndescribed), seeds, (place, chosen) => {
-        const { problem, candidates, ready } = buildProblem(place, { year });
-        const mends = someSet(problem, chosen).flatMap((index) => candidates[index]?.mend ?? []);
+        const planning = buildProblem(place, { year });
+        const { candidates, ready } = planning;
+        const mends = someSet(planning, chosen).flatMap((index) => candidates[index]?.mend ?? []);
         const after = withMends(ready, mends);
+        const one = (it: typeof ready, mend: (typeof mends)[number]) => withMends(it, [mend]);
+        expect([...mends].reverse().reduce(one, ready)).toEqual(mends.reduce(one, ready));
         for (const scenario of scenarios) {
           const [before, standing, then] = [place, ready, after].map((it) =>
             judge(it, [], { scenario }).animals.map(({ chance }) => chance.best),
