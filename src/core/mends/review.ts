@@ -9,7 +9,8 @@ import type { SpotKind } from '../place/spot';
 import type { Bay, Place } from '../place/place';
 import { bounds, type PossibleAmount } from '../place/possible';
 import type { Reading, ReadingMethod, Walk } from '../records/walk';
-import { animals } from '../tables/animals';
+import { answersBy, getOrMake } from '../memo';
+import { animals, type AnimalId } from '../tables/animals';
 import { wireTolerance } from '../tables/shocking';
 import { spotOf } from './spots';
 
@@ -71,9 +72,17 @@ function spotParts(found: Place, mend: Mend): PartEffort[] {
   const bays = new Set(items.flatMap((item) => findItem(found, item)?.bay ?? []));
   return [...bays].flatMap((bay) =>
     mend.stops
-      .flatMap((id) => bayEffort(bay, animals[id], 'worst'))
+      .flatMap((id) => partsAtWorst(bay, id))
       .filter((part) => isOfMend(found, bay, mend, part)),
   );
+}
+
+const atWorst = answersBy<Bay, Map<AnimalId, readonly PartEffort[]>>();
+
+/** Of a bay many mends may have been made, each looked at again with every reading. */
+function partsAtWorst(bay: Bay, id: AnimalId): readonly PartEffort[] {
+  const byAnimal = getOrMake(atWorst, bay, () => new Map<AnimalId, readonly PartEffort[]>());
+  return getOrMake(byAnimal, id, () => bayEffort(bay, animals[id], 'worst'));
 }
 
 function isOfMend(found: Place, bay: Bay, { spot }: Mend, part: PartEffort): boolean {

@@ -4,6 +4,7 @@
  */
 import { saysItsOpening } from '../attributes/clear-opening';
 import { groupedBy } from '../grouped-by';
+import { memoized } from '../memo';
 import { allBays } from '../place/find';
 import type { ItemId, Place } from '../place/place';
 import type { Layer } from '../place/bay';
@@ -22,11 +23,9 @@ export interface Overtaken {
 
 /** Measures of layers that, as described or last measured, are those of a mesh which was there before. */
 export function overtakenMeasures(place: Place, walks: readonly Walk[]): readonly Overtaken[] {
-  const read = walks
-    .flatMap((walk) => walk.readings.map((reading) => ({ walk, reading })))
-    .filter(({ reading }) => tells(reading))
-    .sort((a, b) => order(a).localeCompare(order(b)));
-  if (!read.some(({ reading }) => reading.attribute === 'layer.mesh')) return [];
+  const telling = walks.flatMap(toldOf);
+  if (!telling.some(({ reading }) => reading.attribute === 'layer.mesh')) return [];
+  const read = telling.sort((a, b) => order(a).localeCompare(order(b)));
   const byLayer = groupedBy(read, ({ reading }) => reading.item);
   return layersOf(place).flatMap((layer) => {
     const own = byLayer.get(layer.id);
@@ -67,6 +66,11 @@ function isOvertaken(attribute: Measure, layer: Layer, own: readonly Read[]): bo
 
 const tells = ({ attribute, value }: Reading): boolean =>
   value !== 'cannot-tell' && (attribute === 'layer.mesh' || isMeasure(attribute));
+
+/** Walks of years stay as they are: each is looked through once. */
+const toldOf = memoized((walk: Walk): readonly Read[] =>
+  walk.readings.filter(tells).map((reading) => ({ walk, reading })),
+);
 
 const isMeasure = (attribute: string): attribute is Measure =>
   measures.some((it) => it === attribute);
