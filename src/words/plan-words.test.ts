@@ -1,7 +1,14 @@
 import { samphireYard } from '../../demo/samphire-yard';
 import { spotKinds } from '@/core/place/spot';
 import type { Place } from '@/core/place/place';
-import { birdsWords, bySpotWords, moneyWords, timeWords, whyNotWords } from './plan-words';
+import {
+  birdsWords,
+  bySpotWords,
+  moneyWords,
+  sparedWords,
+  timeWords,
+  whyNotWords,
+} from './plan-words';
 
 const { place } = samphireYard;
 const inRegion = (region: Place['setting']['region']): Place => ({
@@ -65,4 +72,13 @@ test('why not, as a sentence', () => {
   for (const kind of ['wont', 'too-long', 'nothing'] as const) {
     expect(words({ kind })).toMatch(/^[A-Z].*\.$/);
   }
+});
+
+test.each([
+  [7.699, 7.688, 'hardly any loss spared'],
+  [7.699, 7.6, 'about 1 in 100 losses spared'],
+  [4, 1.01, 'about 75 in 100 losses spared'],
+  [4, 0.01, 'nearly all losses spared'],
+])('%d to %d birds: %s', (before, after, words) => {
+  expect(sparedWords(before, after)).toBe(words);
 });

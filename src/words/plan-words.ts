@@ -49,10 +49,9 @@ export function sparedWords(before: number, after: number): string {
   if (before <= 0) return 'nothing to spare';
   const spared = 1 - after / before;
   if (spared >= 0.995) return 'nearly all losses spared';
-  const of100 = Math.max(
-    1,
-    spared < 0.05 || spared > 0.95 ? Math.round(100 * spared) : 5 * Math.round(20 * spared),
-  );
+  if (spared < 0.005) return 'hardly any loss spared';
+  const of100 =
+    spared < 0.05 || spared > 0.95 ? Math.round(100 * spared) : 5 * Math.round(20 * spared);
   return `about ${of100} in 100 losses spared`;
 }
 
