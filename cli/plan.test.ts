@@ -149,6 +149,14 @@ test('in words, with the least sum where nothing can be bought', () => {
   );
 });
 
+test('in words, what would do nearly as well for far less: the curve of the same says so too', () => {
+  const [, sum] = /^€([\d.]+) and .* would do nearly as well/m.exec(plan(demo).stdout) ?? [];
+  const dear = printed();
+  expect(Number(sum)).toBeLessThan((0.7 * dear.wholeCents) / 100);
+  const forThat = dear.curve.filter(({ cents }) => cents <= 100 * Number(sum)).at(-1);
+  expect((forThat?.after ?? Infinity) - dear.after).toBeLessThan(0.1);
+});
+
 test.each([
   [['nowhere.json'], /There is no such file/],
   [[], /^Usage:/],

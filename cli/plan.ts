@@ -10,6 +10,7 @@ import { buildProblem, type Planning } from '../src/core/mends/plan/build-proble
 import { livedScales } from '../src/core/score/losses';
 import { byTheMetre, tillOf } from '../src/core/mends/plan/till';
 import { curving } from '../src/core/mends/plan/curve';
+import { lookingForEnough } from '../src/core/mends/plan/enough';
 import { stopgaps } from '../src/core/mends/plan/for-tonight';
 import type { Limits } from '../src/core/mends/plan/limits';
 import { shuttingOut } from '../src/core/mends/plan/shut-out';
@@ -72,19 +73,26 @@ function main(): void {
   for (const id of [...(limits.must ?? []), ...(limits.wont ?? [])]) knownMend(planning, id);
   refuseClash(planning, limits.must ?? []);
   const till = values['by-metre'] ? byTheMetre(planning) : tillOf(planning, shop);
-  const curve = () =>
-    atOnce(curving(planning.problem, withoutMoney(limitsWithHand(planning, limits)), till));
+  const withHand = limitsWithHand(planning, limits);
+  const whateverItCosts = withoutMoney(withHand);
+  const curve = () => atOnce(curving(planning.problem, whateverItCosts, till));
   // What the curve comes upon the plan for this sum does not fall behind.
   const told = values.json ? curve() : undefined;
   const answer = atOnce(answering(planning, limits, till));
+  const paid = { cents: answer.wholeCents ?? answer.cents, after: answer.after };
+  const enough =
+    told || answer.chosen.length === 0
+      ? undefined
+      : atOnce(lookingForEnough(planning.problem, whateverItCosts, till, paid));
   const document: PlanFindings = {
     place: known.place.name,
     date,
     planning,
-    limits: limitsWithHand(planning, limits),
+    limits: withHand,
     answer,
     // In words only the least that changes anything is told of it, where the plan is empty.
     curve: told ?? (answer.chosen.length === 0 ? curve() : { points: [], knee: 0 }),
+    ...(enough && { enough }),
     stopgaps: stopgaps(found, date ?? `${year}-01-01`, unitPrices),
     ...(animal && {
       shutOut: {

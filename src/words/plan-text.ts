@@ -18,6 +18,7 @@ import {
 } from './plan-words';
 import { mendName } from './mend-words';
 import { capital, count } from './names';
+import { planText as planWords } from './screens/plan';
 
 export function planText(place: Place, document: PlanFindings): string {
   const { answer, planning, limits, date, stopgaps } = document;
@@ -48,6 +49,7 @@ export function planText(place: Place, document: PlanFindings): string {
       const { cents = 0, minutes = 0 } = candidate(id) ?? {};
       return `  ${index + 1}. ${title(id)}: ${money(cents)} by the metre, ${timeWords(minutes)}`;
     }),
+    ...enoughLines(document, money),
     ...answer.animals.map(
       ({ animal, before, after, nightAfter }) =>
         `  ${animalName(animal)}: ${birdsWords(before)} to ${birdsWords(after)}${nightLeftWords(nightAfter)}`,
@@ -59,6 +61,19 @@ export function planText(place: Place, document: PlanFindings): string {
     ...shutOutLines(place, document, title),
     'Prices that are not your own are round sums of ours. Rookle ranks and explains; it promises nothing.',
   ].join('\n');
+}
+
+/** Far less money that would do nearly as well. */
+function enoughLines(
+  { answer: { before, after }, enough, planning }: PlanFindings,
+  money: (cents: number) => string,
+): string[] {
+  if (!enough) return [];
+  if (enough.chosen.length === 0) return [planWords.hardlyAny(enough.after - after)];
+  const minutes = planning.candidates
+    .filter(({ id }) => enough.chosen.includes(id))
+    .reduce((sum, it) => sum + it.minutes, 0);
+  return [planWords.lessWouldDo(money(enough.cents), minutes, before, enough.after)];
 }
 
 /** What is left out, once for each reason; each mend with all places where it might be. */

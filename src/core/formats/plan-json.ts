@@ -4,7 +4,7 @@
  */
 import type { PlanAnswer } from '../mends/plan/answer';
 import type { Planning } from '../mends/plan/build-problem';
-import { leastOf, type Curve } from '../mends/plan/curve';
+import { leastOf, type Curve, type CurvePoint } from '../mends/plan/curve';
 import type { Stopgap } from '../mends/plan/for-tonight';
 import type { Limits } from '../mends/plan/limits';
 import {
@@ -35,6 +35,8 @@ export interface PlanFindings {
   readonly limits: Limits;
   readonly answer: PlanAnswer;
   readonly curve: Curve;
+  /** A far cheaper plan nearly as good, where one is. */
+  readonly enough?: CurvePoint;
   readonly stopgaps: readonly Stopgap[];
   readonly shutOut?: {
     readonly animal: AnimalId;

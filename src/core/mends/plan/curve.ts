@@ -49,16 +49,19 @@ export function* curving(
 }
 
 /** Of plans from the dearest down: those that no cheaper one comes up to, cheapest first. */
-function pointsOf({ candidates }: PlanProblem, plans: readonly PaidPlan[]): CurvePoint[] {
+function pointsOf(problem: PlanProblem, plans: readonly PaidPlan[]): CurvePoint[] {
   const points: CurvePoint[] = [];
-  for (const { paid, after, bound, chosen } of [...plans].reverse()) {
+  for (const plan of [...plans].reverse()) {
     const last = points.at(-1);
-    if (!last || last.after - after > worthwhile.value) {
-      const ids = chosen.map((it) => candidates[it]?.id ?? '');
-      points.push({ cents: paid, after, bound, chosen: ids });
-    }
+    if (!last || last.after - plan.after > worthwhile.value) points.push(pointOf(problem, plan));
   }
   return points;
+}
+
+/** A plan as a point of the curve. */
+export function pointOf({ candidates }: PlanProblem, plan: PaidPlan): CurvePoint {
+  const { paid, after, bound, chosen } = plan;
+  return { cents: paid, after, bound, chosen: chosen.map((it) => candidates[it]?.id ?? '') };
 }
 
 /** The least sum that changes anything: below it every plan is what must be made. `undefined` where none does. */

@@ -1,6 +1,11 @@
 /** Where more money stops paying: a far cheaper plan that a keeper could not tell from this one. */
+import type { Steps } from '../../steps';
 import { ours } from '../../tables/assumptions';
-import type { Curve, CurvePoint } from './curve';
+import { pointOf, type Curve, type CurvePoint } from './curve';
+import type { Limits } from './limits';
+import { planningAtTill } from './plan-at-till';
+import type { PlanProblem } from './problem';
+import type { Till } from './till';
 
 /** Birds a year more, still called nearly as good. */
 export const unnoticed = ours(0.1, 'birds', 'One bird in ten years: nobody tells it from chance.');
@@ -18,4 +23,30 @@ export function enoughInstead(
 ): CurvePoint | undefined {
   const nearly = points.find((it) => it.after - after < unnoticed.value);
   return nearly && nearly.cents <= cents * farCheaper.value ? nearly : undefined;
+}
+
+/** Sums are halved until what is enough and what is not lie a twentieth of the dear plan's apart: half a dozen searches. */
+const closely = 0.05;
+
+/**
+ * The same without the curve, and nearly the cheapest: by halving the sum between what is enough and what is not. One search more
+ * where nothing far cheaper is nearly as good. In steps.
+ */
+export function* lookingForEnough(
+  problem: PlanProblem,
+  limits: Omit<Limits, 'cents'>,
+  till: Till,
+  { cents, after }: Pick<CurvePoint, 'cents' | 'after'>,
+): Steps<CurvePoint | undefined> {
+  let enough: CurvePoint | undefined;
+  let tooLittle = -1;
+  let sum = Math.floor(cents * farCheaper.value);
+  for (;;) {
+    const plan = yield* planningAtTill(problem, { ...limits, cents: sum }, till);
+    const isEnough = !plan.overspent && plan.after - after < unnoticed.value;
+    if (isEnough) enough = pointOf(problem, plan);
+    else tooLittle = sum;
+    if (!enough || enough.cents - tooLittle <= Math.max(1, cents * closely)) return enough;
+    sum = Math.floor((tooLittle + enough.cents) / 2);
+  }
 }
