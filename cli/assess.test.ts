@@ -10,7 +10,7 @@ const folder = mkdtempSync(join(tmpdir(), 'rookle-assess-'));
 
 /** Runs the command as npm would, from another folder than the project's. */
 function assess(...args: string[]) {
-  return spawnSync(join(root, 'node_modules/.bin/tsx'), [join(root, 'cli/assess.ts'), ...args], {
+  return spawnSync(process.execPath, [join(root, 'scripts/command.mjs'), 'assess', ...args], {
     cwd: root,
     encoding: 'utf8',
     env: { ...process.env, INIT_CWD: folder },

@@ -8,7 +8,7 @@ const root = resolve(__dirname, '..');
 const demo = join(root, 'demo/samphire-yard.json');
 
 function plan(...args: string[]) {
-  return spawnSync(join(root, 'node_modules/.bin/tsx'), [join(root, 'cli/plan.ts'), ...args], {
+  return spawnSync(process.execPath, [join(root, 'scripts/command.mjs'), 'plan', ...args], {
     cwd: root,
     encoding: 'utf8',
     maxBuffer: 64 * 1024 * 1024,

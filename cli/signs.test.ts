@@ -11,7 +11,7 @@ const place = join(root, 'demo/samphire-yard.json');
 
 /** Runs the command as npm would, from another folder than the project's. */
 function signs(...args: string[]) {
-  return spawnSync(join(root, 'node_modules/.bin/tsx'), [join(root, 'cli/signs.ts'), ...args], {
+  return spawnSync(process.execPath, [join(root, 'scripts/command.mjs'), 'signs', ...args], {
     cwd: root,
     encoding: 'utf8',
     env: { ...process.env, INIT_CWD: folder },

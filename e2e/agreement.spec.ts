@@ -31,8 +31,11 @@ function assess(demo: Demo, scenario: Scenario): Assessed {
   if (known) return known;
   const made = JSON.parse(
     execFileSync(
-      'node_modules/.bin/tsx',
-      ['cli/assess.ts', `demo/${demo}.json`, '--json', '--date', today, '--scenario', scenario],
+      process.execPath,
+      [
+        ...['scripts/command.mjs', 'assess', `demo/${demo}.json`, '--json'],
+        ...['--date', today, '--scenario', scenario],
+      ],
       { encoding: 'utf8', maxBuffer: 64_000_000 },
     ),
   ) as Assessed;

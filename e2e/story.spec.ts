@@ -79,7 +79,9 @@ test('a keeper walks, finds a gap, mends it, measures again and sees it hold', a
   const file = info.outputPath('place.json');
   writeFileSync(file, text);
   const assessed = JSON.parse(
-    execFileSync('node_modules/.bin/tsx', ['cli/assess.ts', file, '--json'], { encoding: 'utf8' }),
+    execFileSync(process.execPath, ['scripts/command.mjs', 'assess', file, '--json'], {
+      encoding: 'utf8',
+    }),
   ) as { waysIn: { id: string }[]; hold: [low: number, high: number] };
   expect(assessed.waysIn.map((way) => way.id)).toEqual(['n2', 'h1']);
   expect(answer).toContain(`Hold ${Math.round(assessed.hold[0])}`);
