@@ -13,6 +13,7 @@ import { loadYard, type Yard } from './records';
 import { stamped } from './stamped';
 import { storage } from './storage';
 import { afterAll as after, histories } from './tests/histories';
+import { often } from '@/core/tests/often';
 
 const start: Yard = {
   place: samphireYard.place,
@@ -44,7 +45,7 @@ describe('whatever two or three keepers did on phones of their own', () => {
         const [a, b] = after(start, 2, done) as [Yard, Yard];
         expect(isSame(joined(a, b), joined(b, a))).toBe(true);
       }),
-      { numRuns: 300 },
+      { numRuns: often(150) },
     );
   });
 
@@ -54,7 +55,7 @@ describe('whatever two or three keepers did on phones of their own', () => {
         const [a, b, c] = after(start, 3, done) as [Yard, Yard, Yard];
         expect(isSame(joined(joined(a, b), c), joined(a, joined(b, c)))).toBe(true);
       }),
-      { numRuns: 300 },
+      { numRuns: often(150) },
     );
   });
 
@@ -67,7 +68,7 @@ describe('whatever two or three keepers did on phones of their own', () => {
         expect(isSame(joined(once, a), once)).toBe(true);
         expect(isSame(joined(a, a), a)).toBe(true);
       }),
-      { numRuns: 300 },
+      { numRuns: often(150) },
     );
   });
 
@@ -89,7 +90,7 @@ describe('whatever two or three keepers did on phones of their own', () => {
           if (its.every(({ back }) => !back)) expect(kept).not.toContain(id);
         }
       }),
-      { numRuns: 300 },
+      { numRuns: often(150) },
     );
   });
 

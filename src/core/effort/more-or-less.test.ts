@@ -12,6 +12,7 @@ import { doorwayOf } from './doors';
 import { openingEffort } from './opening-effort';
 import { minutesOfOpening, openingReason } from './pass';
 import type { Doors, When } from './when';
+import { often } from '../tests/often';
 
 const doors: readonly Doors[] = ['as-habit', 'round-forgotten', 'by-day', 'ranging'];
 
@@ -182,7 +183,7 @@ test.each(Object.keys(more))('%s never makes it easier', (name) => {
       const after = { ...it, bay: change?.(it.bay, choice) ?? it.bay };
       expect(weight(after)).toBeGreaterThanOrEqual(weight(it) - 1e-9);
     }),
-    { numRuns: 300 },
+    { numRuns: often(150) },
   );
 });
 
@@ -193,7 +194,7 @@ test.each(Object.keys(less))('%s never makes it harder', (name) => {
       const after = { ...it, bay: change?.(it.bay, choice) ?? it.bay };
       expect(weight(after)).toBeLessThanOrEqual(weight(it) + 1e-9);
     }),
-    { numRuns: 300 },
+    { numRuns: often(150) },
   );
 });
 
@@ -214,7 +215,7 @@ test('a cover of nothing never holds: whatever fits the doorway, and gets to it,
       if (bay.openings.length === 0) return;
       expect(weight({ ...it, bay })).toBe(0);
     }),
-    { numRuns: 200 },
+    { numRuns: often(100) },
   );
 });
 
@@ -229,7 +230,7 @@ test('no opening is got through quicker than its doorway would be with nothing i
         }
       }
     }),
-    { numRuns: 300 },
+    { numRuns: often(150) },
   );
 });
 
@@ -246,6 +247,6 @@ test('what is left out of a file never narrows what is possible', () => {
         expect(at(bay, 'worst')).toBeLessThanOrEqual(at(it.bay, 'worst') + 1e-9);
       },
     ),
-    { numRuns: 400 },
+    { numRuns: often(200) },
   );
 });

@@ -5,6 +5,7 @@ import { moistCase, pathOf, seven, type Strung } from '../tests/fenced';
 import { fenceWires, type FenceWire } from '../tables/fence-wires';
 import { likelyBays, nextStep, type LeakTestResult, type LeakEvidence } from './find-leak';
 import { leakSearch, type LeakSearch, type LeakTest } from './leak-search';
+import { often } from '../tests/often';
 
 const source = { open: 7, within: 200 };
 
@@ -41,8 +42,7 @@ const shown = (search: LeakSearch, test: LeakTest, leak: Leaking): number =>
 const searchOf = (strung: Strung, wire: FenceWire) =>
   leakSearch(pathOf(strung), { ...seven, wire }, source, moistCase);
 
-/** `LINES=1000` on demand. */
-const lines = Number(process.env.LINES ?? 150);
+const lines = often(100);
 
 test('on lines of 6 to 60 bays: at the middle in ⌈log₂ bays⌉ + 1 tests or fewer', () => {
   const random = xoroshiro128plus(20261129);

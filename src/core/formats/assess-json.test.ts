@@ -12,6 +12,7 @@ import { trend } from '../score/trend';
 import { randomPlace } from '../tests/random-place';
 import { assessJson } from './assess-json';
 import { publishedSchemas } from './published-schemas';
+import { often } from '../tests/often';
 
 const valid = new Ajv2020({ allErrors: false }).compile(publishedSchemas.assess);
 
@@ -124,7 +125,7 @@ test('random places, half read', () => {
       if (!valid(json)) throw new Error(JSON.stringify(valid.errors));
       expectRecomputed(json);
     }),
-    { numRuns: 25 },
+    { numRuns: often(12) },
   );
 });
 

@@ -7,6 +7,7 @@ import { randomPlace } from '../tests/random-place';
 import { formatVersion, largestFile, writePlaceFile } from './place-file';
 import { withUndescribed } from '../place/undescribed';
 import { readPlaceFile } from './read-place-file';
+import { often } from '../tests/often';
 
 const text = writePlaceFile(samphireYard);
 
@@ -38,7 +39,7 @@ test('import of an export is the identity for random places, in both unit system
       expect(writePlaceFile(read.file)).toBe(written);
       expect(judge(read.file.place, []).hold).toEqual(judge(it, []).hold);
     }),
-    { numRuns: 100 },
+    { numRuns: often(50) },
   );
 });
 

@@ -15,6 +15,7 @@ import { chanceOf } from './chance';
 import { nextWeakest } from './next-weakest';
 import { paceOf } from './pace';
 import { waysIn, type AnimalRoute } from './ways-in';
+import { often } from '../tests/often';
 
 /** All that is judged by night in one call: the animal's birds are those that sleep inside. */
 function routes(place: Place, animal: Animal, bound: Bound, scenario: Scenario = 'night-shut') {
@@ -110,7 +111,7 @@ test('routes join from outside to the birds, step by step', () => {
         }
       }
     }),
-    { numRuns: 60 },
+    { numRuns: often(30) },
   );
 });
 
@@ -131,7 +132,7 @@ test('the next weakest is never lighter than the weakest, and goes another way',
         expectSound(place, animals[id], next, 'night-shut');
       }
     }),
-    { numRuns: 60 },
+    { numRuns: often(30) },
   );
 });
 
@@ -157,7 +158,7 @@ test('ways in: each bay once, quickest animal first, worst way first', () => {
       );
       expect(fast?.filter((id) => slow?.includes(id))).toEqual([]);
     }),
-    { numRuns: 80 },
+    { numRuns: often(40) },
   );
 });
 
@@ -174,7 +175,7 @@ test('bays joined in one way in stand side by side on the lap', () => {
         });
       }
     }),
-    { numRuns: 60 },
+    { numRuns: often(30) },
   );
 });
 

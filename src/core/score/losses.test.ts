@@ -7,6 +7,7 @@ import { judgeAll } from './judge-all';
 import { lossesOfMonth, lossesOfYear, ofFlock } from './losses';
 import { usualRound } from '../nights/round-cases';
 import { whereabouts } from './scenario';
+import { often } from '../tests/often';
 
 const { place, walks } = samphireYard;
 
@@ -90,7 +91,7 @@ test('losses add up over animals, and their range has two ends the right way rou
       const count = it.flock.reduce((total, group) => total + group.count, 0);
       expect(birds.high).toBeLessThanOrEqual(count + 1e-9);
     }),
-    { numRuns: 40 },
+    { numRuns: often(20) },
   );
 });
 

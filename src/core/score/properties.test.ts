@@ -17,6 +17,7 @@ import { questionsOf, type Question } from '../walk/questions';
 import { judge, type Judgement } from './judge';
 import { judgeAll } from './judge-all';
 import { scenarios } from './scenario';
+import { often } from '../tests/often';
 
 // A busy machine takes a minute for some of these alone.
 jest.setTimeout(120_000);
@@ -75,7 +76,7 @@ test('better never hurts: no animal’s chance rises, nothing more is lost, no h
         expect(b.hold.worst ?? 100).toBeGreaterThanOrEqual((a.hold.worst ?? 100) - 1e-9);
       }
     }),
-    { numRuns: 250 },
+    { numRuns: often(125) },
   );
   // A property that never met an order would prove nothing of it.
   expect(attributesSeen.size).toBeGreaterThanOrEqual(12);
@@ -92,7 +93,7 @@ describe('the range', () => {
           isWithin(hold, range[scenario].hold);
         }
       }),
-      { numRuns: 80 },
+      { numRuns: often(40) },
     );
   });
 
@@ -102,7 +103,7 @@ describe('the range', () => {
         const [range, narrower] = [judgeAll(partly, []), judgeAll(after, [])];
         for (const scenario of scenarios) isWithin(narrower[scenario].hold, range[scenario].hold);
       }),
-      { numRuns: 80 },
+      { numRuns: often(40) },
     );
   });
 
@@ -119,7 +120,7 @@ describe('the range', () => {
           expect(animal.chance.worst).toBeCloseTo(Math.max(...chances), 9);
         });
       }),
-      { numRuns: 20 },
+      { numRuns: often(10) },
     );
   });
 });
@@ -143,7 +144,7 @@ test('a way in that was found stays found whatever the unread gaps turn out to b
         for (const id of bays(before[scenario])) expect(found).toContain(id);
       }
     }),
-    { numRuns: 60 },
+    { numRuns: often(30) },
   );
 });
 
@@ -155,7 +156,7 @@ test('open marks are exactly the bays on routes of the ways in', () => {
         if (waysIn.length === 0) expect([...marks.values()]).not.toContain('open');
       }
     }),
-    { numRuns: 60 },
+    { numRuns: often(30) },
   );
 });
 
@@ -172,7 +173,7 @@ test('of two doors that give way alike, neither is drawn as holding', () => {
       const { marks } = judge(place, []);
       expect([marks.get('w0'), marks.get('f0'), marks.get('b0')]).toEqual(['open', 'open', 'open']);
     }),
-    { numRuns: 30 },
+    { numRuns: often(15) },
   );
 });
 

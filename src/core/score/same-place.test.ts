@@ -5,6 +5,7 @@ import { randomPlace, type Knowledge } from '../tests/random-place';
 import { animalIds } from '../tables/animals';
 import { judgeAll } from './judge-all';
 import { scenarios } from './scenario';
+import { often } from '../tests/often';
 
 /** Chances at both ends, and the holds, scenario by scenario; nothing of names and order. */
 function toldOf(place: Place): unknown {
@@ -126,7 +127,7 @@ test.each(retold)('%s', (_, knowledge, retell) => {
     fc.property(randomPlace(knowledge).filter(isWithoutLine), (place) => {
       expect(toldOf(retell(place))).toEqual(toldOf(place));
     }),
-    { numRuns: 30 },
+    { numRuns: often(15) },
   );
 });
 
@@ -146,6 +147,6 @@ test('an animal more changes nothing for the others', () => {
         }
       }
     }),
-    { numRuns: 30 },
+    { numRuns: often(15) },
   );
 });

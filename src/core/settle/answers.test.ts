@@ -13,6 +13,7 @@ import { endsOf } from './ends';
 import { pacesBy } from './paces-by';
 import { comparison } from './same-answers';
 import { withAt } from './with-at';
+import { often } from '../tests/often';
 
 const date = '2026-11-26';
 
@@ -64,7 +65,7 @@ test('the answers are those of the judgement: bays, animals, pace and holds, in 
 test('so they are of any place', () => {
   fc.assert(
     fc.property(randomPlace('some'), (place) => expectAsJudged(found(place))),
-    { numRuns: 40 },
+    { numRuns: often(20) },
   );
 }, 120_000);
 
@@ -101,7 +102,7 @@ test('two places are told apart where the judgement tells them apart, and only t
         }
       },
     ),
-    { numRuns: 60 },
+    { numRuns: often(30) },
   );
   expect(Math.min(seen.same, seen.other)).toBeGreaterThan(10);
 }, 120_000);

@@ -18,6 +18,7 @@ import { couldChange } from './could-change';
 import { endsOf } from './ends';
 import { settlingWalk } from './settling-walk';
 import { withAt } from './with-at';
+import { often } from '../tests/often';
 
 const day = { date: '2026-11-26' };
 const found = ({ place, walks }: typeof samphireYard): Place => applyReadings(place, walks).place;
@@ -92,7 +93,7 @@ test('whatever the folded readings turn out to be, ways in are as said and holds
         });
       },
     ),
-    { numRuns: 40 },
+    { numRuns: often(25) },
   );
   expect(folds).toBeGreaterThan(0);
 }, 300_000);
@@ -142,7 +143,7 @@ test('whatever is read later of the rest, what was folded still changes nothing'
         });
       },
     ),
-    { numRuns: 30 },
+    { numRuns: often(20) },
   );
   expect(folds).toBeGreaterThan(100);
 }, 300_000);
@@ -171,7 +172,7 @@ test('the settling walk is never longer than all that is unread, and settles it 
       const left = couldChange(withAt(place, asks, 'best'), day).matters;
       expect(left.filter(({ id }) => ids.has(id))).toEqual([]);
     }),
-    { numRuns: 25 },
+    { numRuns: often(15) },
   );
 }, 300_000);
 

@@ -12,9 +12,10 @@ import { weakBays } from './purposes';
 import { questionsOf, type Question } from './questions';
 import { restSameAsLast } from './same-as';
 import { stopsOf, type Course } from './stops';
+import { often } from '../tests/often';
 
 const day = '2026-11-26';
-const runs = { numRuns: 60 };
+const runs = { numRuns: often(30) };
 
 const asked = (place: Place, course: Course = {}) =>
   stopsOf(applyReadings(place, []), course, day).stops.flatMap(({ questions }) => questions);

@@ -21,6 +21,7 @@ import { distanceWith, lossWith } from './loss';
 import { making, noChoice } from './choice';
 import type { PlanProblem } from './problem';
 import { withMends } from './with-mends';
+import { often } from '../../tests/often';
 
 const year = 2026;
 const demo = applyReadings(samphireYard.place, samphireYard.walks).place;
@@ -108,7 +109,7 @@ describe('what a set of mends leaves', () => {
         const { birds } = lossesOfYear(withMends(ready, mends), [], {}, year);
         expect(lossWith(problem, set)).toBeCloseTo(birds.low, 6);
       }),
-      { numRuns: 10 },
+      { numRuns: often(7) },
     );
   });
 
@@ -136,7 +137,7 @@ describe('what a set of mends leaves', () => {
         expect(planned).toBeCloseTo(lossesOfYear(made, [], {}, year).birds.low, 6);
         expect(planned).toBeCloseTo(lossesOfYear(ready, [walk], {}, year).birds.low, 6);
       }),
-      { numRuns: 15 },
+      { numRuns: often(10) },
     );
   });
 
@@ -160,7 +161,7 @@ describe('what a set of mends leaves', () => {
           });
         }
       }),
-      { numRuns: 20 },
+      { numRuns: often(14) },
     );
   });
 });
@@ -183,7 +184,7 @@ describe('the best plan', () => {
           expect(plan.cents).toBeLessThanOrEqual(cents);
         },
       ),
-      { numRuns: 10 },
+      { numRuns: often(7) },
     );
   });
 
