@@ -7,7 +7,7 @@ import { daysLater } from '../src/core/schema/day';
 import { chance, kill, killedAmid, recordsIn, start } from './own-browser';
 import { demoPort } from './places';
 
-const kills = Number(process.env.EVENING_KILLS ?? 12);
+const kills = Number(process.env.EVENING_KILLS ?? 6);
 const seed = Number(process.env.SEED ?? 11);
 const address = `http://localhost:${demoPort}`;
 const soon = { timeout: 30_000 };

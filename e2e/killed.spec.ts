@@ -16,7 +16,7 @@ const openYard = async (page: Page): Promise<void> => {
 };
 
 /** `npm run soak` asks for more. */
-const kills = Number(process.env.KILLS ?? 24);
+const kills = Number(process.env.KILLS ?? 12);
 const seed = Number(process.env.SEED ?? 7);
 
 const address = `http://localhost:${demoPort}`;

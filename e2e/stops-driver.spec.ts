@@ -78,7 +78,7 @@ const firstWalks: readonly (readonly [name: string, known: PlaceFile])[] = [
 ];
 
 /** Walked each time; the others on demand. */
-const asked = ['samphire-yard', 'tamarack-bank', 'raised'];
+const asked = ['samphire-yard', 'raised'];
 
 for (const [name, known] of firstWalks) {
   const { stops } = stopsOf(applyReadings(known.place, known.walks), {}, day);
