@@ -36,6 +36,12 @@ test('a panel is turned where that leaves another beside it', () => {
   expect(bought(three, rollsOf([900, 580, 700], [600, 5000, 3000])).rolls).toEqual(['900x580']);
 });
 
+test('one panel is laid across where the other would not lie beside it: one roll instead of a dearer one', () => {
+  // Along the roll two strips of 2,300 take 4,600 and leave 450 mm beside one; across, five of 700 and the 1,300 take 4,800 of 5,000.
+  const panels = [stretchOf(2300, 700), stretchOf(1300, 500)];
+  expect(bought(panels, meshRolls).rolls).toEqual(['600x5000']);
+});
+
 test('what is sold wide enough only by the long roll is joined of two narrow ones', () => {
   const { rolls, pieces } = bought([stretchOf(4000, 1150)], meshRolls);
   // Twice 600 with 50 mm over each other: one roll of 10 m, for less than a quarter of the wide one's price.
