@@ -4,7 +4,7 @@
  */
 import type { Place } from '@/core/place/place';
 import type { AnimalVerdict } from '@/core/score/animal-verdict';
-import { scenarioHours, type Scenario } from '@/core/score/scenario';
+import { scenarioHours, type Presence, type Scenario } from '@/core/score/scenario';
 import type { Animal, AnimalId, Hours } from '@/core/tables/animals';
 import { isSouthern, landOf, type Land, type Region } from '@/core/tables/regions';
 import { fullMonths } from './day-words';
@@ -25,6 +25,7 @@ export function aboutWords({ active, coming }: Animal, { setting }: Place): stri
   return [
     `About ${listOf(active.map((it) => hoursNames[it]))}.`,
     ...(coming.peak.length > 0 ? [`Most in ${monthsOf(coming.peak)}.`] : []),
+    ...(coming.seldom.length > 0 ? [`Seldom in ${monthsOf(coming.seldom)}.`] : []),
     ...(coming.away.length > 0 ? [`Not in ${monthsOf(coming.away)}.`] : []),
   ].join(' ');
 }
@@ -149,9 +150,16 @@ export function rateWords(visits: number): string {
 
 export const rateSentence = (visits: number): string => `${capital(rateWords(visits))}.`;
 
+/** Why an animal is no threat in a scenario. */
+export const absenceWords: Readonly<Record<Exclude<Presence, 'about'>, string>> = {
+  'other-hours': 'not about in these hours',
+  'other-season': 'not about at this time of year',
+};
+
 /** In a word or two, for a list. */
 export function verdictShort(verdict: AnimalVerdict, scenario: Scenario): string {
   if (verdict === 'not-known') return 'not known';
-  if (verdict !== 'away') return levelWords(verdict);
+  if (verdict === 'other-season') return 'not this season';
+  if (verdict !== 'other-hours') return levelWords(verdict);
   return scenarioHours[scenario].includes('night') ? 'by day only' : 'by night only';
 }

@@ -1,6 +1,7 @@
 /** The judgement as a few plain lines for the command line. */
 import type { Assessment } from '@/core/formats/assess-json';
 import type { Judgement, Range } from '@/core/score/judge';
+import { absenceWords } from './animal-words';
 import { animalName, headline, holdWords, wayOnward, wayTitle } from './headline';
 import { bandWords, livedWords, lossSentence, lossWords } from './loss-words';
 import { levelLong } from './minutes-words';
@@ -12,8 +13,8 @@ export function assessText({ judgement, tonight, month, year }: Assessment): str
   const { place } = found;
   const { answer, when, under } = headline(judgement);
   const animals = judgement.animals.map(
-    ({ animal, about, minutes }) =>
-      `  ${animalName(animal)}: ${about ? levelRange(minutes) : 'not about in these hours, or at this time of year'}`,
+    ({ animal, presence, minutes }) =>
+      `  ${animalName(animal)}: ${presence === 'about' ? levelRange(minutes) : absenceWords[presence]}`,
   );
   const missed = Math.round(tonight.missedRound * 1000) / 10;
   return [

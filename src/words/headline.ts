@@ -102,7 +102,7 @@ function notWalked(waysIn: readonly WayIn[]): Headline {
 function inTheOpen({ whereabouts, animals }: Judgement) {
   const there = whereabouts.filter(({ zone }) => zone === outside);
   const takes = (it: Judgement['animals'][number]): boolean =>
-    it.about && it.groups.some(({ zone, weight }) => zone === outside && weight > 0);
+    it.presence === 'about' && it.groups.some(({ zone, weight }) => zone === outside && weight > 0);
   return {
     birds: there.reduce((sum, { group }) => sum + group.count, 0),
     who: animals.filter(takes).map(({ animal }) => animal),

@@ -8,7 +8,14 @@ import { judge } from '@/core/score/judge';
 import { scenarios } from '@/core/score/scenario';
 import { animalIds, animals } from '@/core/tables/animals';
 import { regions } from '@/core/tables/regions';
-import { aboutWords, cautionWords, lawWords, rateWords, signWords } from './animal-words';
+import {
+  aboutWords,
+  cautionWords,
+  lawWords,
+  rateWords,
+  signWords,
+  verdictShort,
+} from './animal-words';
 import { readingWords } from './reading-words';
 import { holdFigure } from './headline';
 import { itemName } from './item-words';
@@ -45,6 +52,16 @@ it('seasons turn round south of the line', () => {
   expect(aboutWords(animals.stoat, south)).toContain(
     'Most in November, December, January and February.',
   );
+});
+
+it('what does not come is said by its reason: the hour, or the season', () => {
+  const { place } = samphireYard;
+  expect(aboutWords(animals['european-badger'], place)).toContain(
+    'Seldom in December and January.',
+  );
+  expect(verdictShort('other-hours', 'night-shut')).toBe('by day only');
+  expect(verdictShort('other-hours', 'ranging')).toBe('by night only');
+  expect(verdictShort('other-season', 'night-shut')).toBe('not this season');
 });
 
 it('birds of prey are called protected everywhere', () => {

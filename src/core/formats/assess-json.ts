@@ -67,7 +67,7 @@ export function assessJson({ judgement, tonight, month, year, trend }: Assessmen
     waysToEggs: judgement.waysToEggs.map(wayJson),
     animals: judgement.animals.map((it) => animalJson(judgement, it)),
     items: judgement.animals
-      .filter(({ about }) => about)
+      .filter(({ presence }) => presence === 'about')
       .flatMap((it) => itemsJson(judgement, animals[it.animal])),
     marks: Object.fromEntries(judgement.marks),
     stops: judgement.stops,
@@ -118,7 +118,7 @@ function lossesJson({
 }
 
 function animalJson(judgement: Judgement, it: AnimalJudgement): AnimalDocument {
-  const { animal, about, visits, tries, minutes, chance, groups, route } = it;
+  const { animal, presence, visits, tries, minutes, chance, groups, route } = it;
   const { place } = judgement.found;
   const taken = groups.filter(({ damage, zone }) => damage > 0 && zone !== outside);
   const zones = [...new Set(taken.map(({ zone }) => zone))];
@@ -126,7 +126,7 @@ function animalJson(judgement: Judgement, it: AnimalJudgement): AnimalDocument {
   const next = route && nextWeakest(place, animals[animal], 'best', judgement.when, zones);
   return {
     animal,
-    about,
+    about: presence === 'about',
     accepted: judgement.found.place.setting.accepted?.includes(animal) ?? false,
     patience: animals[animal].patience.value,
     visits,

@@ -5,19 +5,18 @@ import { animalVerdict, findsThemInTheOpen } from './animal-verdict';
 import { judge } from './judge';
 
 test.each([
-  [false, 0, 0, 'away'],
-  [true, null, null, 'holds'],
-  [true, null, 12, 'not-known'],
-  [true, 0, 0, 'open'],
-] as const)('about: %p, minutes %p to %p: %s', (about, best, worst, verdict) => {
-  const said = animalVerdict({ about, minutes: { best, worst } });
-  if (verdict === 'holds' || verdict === 'open') expect(['away', 'not-known']).not.toContain(said);
-  else expect(said).toBe(verdict);
+  ['other-hours', 0, 0, 'other-hours'],
+  ['other-season', 0, 0, 'other-season'],
+  ['about', null, null, 'holds'],
+  ['about', null, 12, 'not-known'],
+  ['about', 0, 0, 'open'],
+] as const)('%s, minutes %p to %p: %s', (presence, best, worst, verdict) => {
+  expect(animalVerdict({ presence, minutes: { best, worst } })).toBe(verdict);
 });
 
 test('an animal that is kept out and one that walks in are never called the same', () => {
-  const kept = animalVerdict({ about: true, minutes: { best: null, worst: null } });
-  const open = animalVerdict({ about: true, minutes: { best: 0, worst: 0 } });
+  const kept = animalVerdict({ presence: 'about', minutes: { best: null, worst: null } });
+  const open = animalVerdict({ presence: 'about', minutes: { best: 0, worst: 0 } });
   expect(kept).not.toBe(open);
 });
 
@@ -28,8 +27,8 @@ test('birds that range are found in the open, and by no animal that is not about
   });
   const finders = ranging.animals.filter(findsThemInTheOpen);
   expect(finders.length).toBeGreaterThan(0);
-  for (const { about, route } of finders) {
-    expect(about).toBe(true);
+  for (const { presence, route } of finders) {
+    expect(presence).toBe('about');
     expect(route).toBeUndefined();
   }
   const night = judge(tamarackBank.place, tamarackBank.walks, { date: '2026-11-26' });

@@ -14,7 +14,9 @@ const judged = [samphireYard, tamarackBank].flatMap(({ place, walks }) =>
 
 it('puts every animal about in one list at most for each attack, and none that is not about', () => {
   for (const judgement of judged) {
-    const about = judgement.animals.filter((it) => it.about).map(({ animal }) => animal);
+    const about = judgement.animals
+      .filter(({ presence }) => presence === 'about')
+      .map(({ animal }) => animal);
     for (const { bay } of allBays(judgement.found.place)) {
       for (const { letsBy, perhaps, held } of itemView(judgement, bay.id)?.attacks ?? []) {
         const listed = [...letsBy, ...perhaps, ...held].map(({ animal }) => animal);
@@ -31,8 +33,8 @@ it('lets by exactly those that the routes have a way for through the bay', () =>
     for (const { bay } of allBays(found.place)) {
       const view = itemView(judgement, bay.id);
       const letsBy = new Set(view?.attacks.flatMap((it) => it.letsBy.map(({ animal }) => animal)));
-      for (const { animal, about } of judgement.animals) {
-        if (!about) continue;
+      for (const { animal, presence } of judgement.animals) {
+        if (presence !== 'about') continue;
         const { through, reach } = bayWays(bay, animals[animal], 'best', when);
         expect(letsBy.has(animal)).toBe(through !== undefined || reach !== undefined);
       }

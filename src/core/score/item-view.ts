@@ -33,7 +33,9 @@ export function itemView(
   const item = findItem(found.place, id);
   if (!item) return undefined;
   const { bay } = item;
-  const about = judged.filter((it) => it.about).map(({ animal }) => animals[animal]);
+  const about = judged
+    .filter(({ presence }) => presence === 'about')
+    .map(({ animal }) => animals[animal]);
   const own = (part: PartEffort): boolean => item.kind === 'bay' || part.item === itemId(item);
   const ends = about.map((animal) => ({
     // A strand at its worst turns nothing back, one at its best as much as it can: only what is sure is shown.

@@ -7,7 +7,13 @@ import type { Animal, AnimalId } from '../tables/animals';
 import type { Coming } from './coming';
 import { damageOf } from './damage';
 import { hold } from './hold';
-import { isAbout, shareOfVisits, type Scenario, type Whereabouts } from './scenario';
+import {
+  presenceOf,
+  shareOfVisits,
+  type Presence,
+  type Scenario,
+  type Whereabouts,
+} from './scenario';
 
 /** Two ends: every unread gap shut, and every unread gap wide open. They meet when all is read. */
 export interface Range {
@@ -38,8 +44,7 @@ export interface GroupThreat {
 /** One animal in one scenario; minutes, visits a day. */
 export interface AnimalJudgement {
   readonly animal: AnimalId;
-  /** False for one that is not about in this scenario's hours. */
-  readonly about: boolean;
+  readonly presence: Presence;
   /** Visits in the scenario's hours of one day. */
   readonly visits: number;
   /** Tries at the birds in the same hours: the share of those visits that becomes one. */
@@ -77,13 +82,14 @@ export function judgeAnimal(
   coming: Coming,
   { scenario, when, birds }: Hours,
 ): AnimalRoutes {
-  const about = isAbout(place, animal, scenario, when.date);
+  const presence = presenceOf(place, animal, scenario, when.date);
+  const isAbout = presence === 'about';
   const usual = coming.visits * shareOfVisits(place, animal, scenario, when.date);
   const visits = usual * coming.shy;
   const taken = takenBy(animal, scenario, birds);
   // What comes for eggs or feed alone is no way in's animal.
   const zones = [...new Set(taken.filter(({ damage }) => damage > 0).map(({ zone }) => zone))];
-  const to = about ? routesTo(place, animal, when, zones) : undefined;
+  const to = isAbout ? routesTo(place, animal, when, zones) : undefined;
   const groups = taken.map(({ group, zone, exposure, share, damage }): GroupThreat => ({
     group: group.id,
     zone,
@@ -94,9 +100,9 @@ export function judgeAnimal(
     chance:
       zone === outside && !isHadOutside(animal, group, when) ? never : (to?.chance(zone) ?? never),
   }));
-  const eggs = about && zones.length === 0 ? routesToEggs(place, animal, when, taken) : undefined;
+  const eggs = isAbout && zones.length === 0 ? routesToEggs(place, animal, when, taken) : undefined;
   const inTheOpen =
-    about &&
+    isAbout &&
     taken.some(
       ({ group, zone, damage }) =>
         damage > 0 && zone === outside && isHadOutside(animal, group, when),
@@ -105,7 +111,7 @@ export function judgeAnimal(
   return {
     judgement: {
       animal: animal.id,
-      about,
+      presence,
       visits,
       tries: visits * coming.trying,
       route: best,

@@ -58,7 +58,7 @@ describe('the demo place', () => {
   });
 
   test('a goshawk is no threat at night', () => {
-    expect(judgement.animals.find((it) => it.animal === 'goshawk')?.about).toBe(false);
+    expect(judgement.animals.find((it) => it.animal === 'goshawk')?.presence).toBe('other-hours');
   });
 
   test('marks agree with the ways in', () => {

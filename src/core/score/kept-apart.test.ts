@@ -7,8 +7,8 @@ import { animals, type AnimalId } from '../tables/animals';
 import { penPlace, type Pen } from '../tests/one-pen';
 import { judge } from './judge';
 import { lossesOfYear } from './losses';
-import { hoursOf, isAbout } from './scenario';
-import { usualVisits } from './visits';
+import { hoursOf, presenceOf, type Scenario } from './scenario';
+import { seasonFactor, usualVisits } from './visits';
 
 const placeOf = (id: AnimalId, pen: Pen, more: Partial<Place> = {}): Place => ({
   ...penPlace([id], pen),
@@ -38,16 +38,16 @@ test('an accepted loss leaves ways in and hold, and stays in the losses', () => 
 });
 
 test.each([
-  ['red-fox', '2026-05-15', true],
-  ['red-fox', '2026-11-15', false],
-  ['grey-fox', '2026-06-15', true],
-  ['bobcat', '2026-01-15', true],
-  ['pine-marten', '2026-07-15', true],
-  ['pine-marten', '2026-12-15', false],
-] as const)('%s by day on %s: %p (young to feed, lean winters)', (id, date, byDay) => {
+  ['red-fox', '2026-05-15', 'about'],
+  ['red-fox', '2026-11-15', 'other-hours'],
+  ['grey-fox', '2026-06-15', 'about'],
+  ['bobcat', '2026-01-15', 'about'],
+  ['pine-marten', '2026-07-15', 'about'],
+  ['pine-marten', '2026-12-15', 'other-hours'],
+] as const)('%s by day on %s: %s (young to feed, lean winters)', (id, date, byDay) => {
   const place = placeOf(id, {});
-  expect(isAbout(place, animals[id], 'day-run', date)).toBe(byDay);
-  expect(isAbout(place, animals[id], 'night-shut', date)).toBe(true);
+  expect(presenceOf(place, animals[id], 'day-run', date)).toBe(byDay);
+  expect(presenceOf(place, animals[id], 'night-shut', date)).toBe('about');
   // Without a day it may be any.
   expect(hoursOf(place, animals[id])).toContain('day');
 });
@@ -55,14 +55,26 @@ test.each([
 test('south of the line the seasons are half a year on', () => {
   const place = placeOf('red-fox', {});
   const south = { ...place, setting: { ...place.setting, region: 'au' as const } };
-  expect(isAbout(south, animals['red-fox'], 'day-run', '2026-11-15')).toBe(true);
-  expect(isAbout(south, animals['red-fox'], 'day-run', '2026-05-15')).toBe(false);
+  expect(presenceOf(south, animals['red-fox'], 'day-run', '2026-11-15')).toBe('about');
+  expect(presenceOf(south, animals['red-fox'], 'day-run', '2026-05-15')).toBe('other-hours');
 });
 
 test('a snake in January is no way in; in June it is', () => {
   const place = placeOf('rat-snake', { mesh: 'welded-25' });
   expect(judge(place, [], { date: '2026-01-15' }).waysIn).toEqual([]);
   expect(judge(place, [], { date: '2026-06-15' }).waysIn).not.toEqual([]);
+});
+
+test('badgers keep to the sett in midwinter and come out on mild nights; bears sleep it through', () => {
+  const share = (id: AnimalId, date: string) => seasonFactor(placeOf(id, {}), animals[id], date);
+  const inWinter = share('european-badger', '2026-01-15');
+  expect(inWinter).toBeGreaterThan(0);
+  expect(inWinter).toBeLessThan(share('european-badger', '2026-03-15'));
+  expect(share('black-bear', '2026-01-15')).toBe(0);
+  const presence = (scenario: Scenario, date: string) =>
+    presenceOf(placeOf('black-bear', {}), animals['black-bear'], scenario, date);
+  expect(presence('night-shut', '2026-01-15')).toBe('other-season');
+  expect(presence('night-shut', '2026-10-15')).toBe('about');
 });
 
 test('deterrents lower visits a little, and close nothing', () => {

@@ -23,7 +23,7 @@ function judged(file: string, scenario: Scenario = 'night-shut', date?: string):
 
 function outcome(file: string, [animal, , scenario, date]: Fact): Outcome | 'away' | 'unsure' {
   const it = judged(file, scenario, date).animals.find((one) => one.animal === animal);
-  if (!it?.about) return 'away';
+  if (it?.presence !== 'about') return 'away';
   const { best, worst } = it.minutes;
   if (best !== worst) return 'unsure';
   if (best === null) return 'shut';

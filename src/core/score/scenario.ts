@@ -35,10 +35,19 @@ export function hoursOf(
   return byDayIn.includes(month) ? [...active, 'day'] : active;
 }
 
-/** Whether an animal is about in a scenario’s hours, at that time of year. */
-export function isAbout(place: Place, animal: Animal, scenario: Scenario, date?: string): boolean {
-  if (date !== undefined && seasonFactor(place, animal, date) === 0) return false;
-  return hoursOf(place, animal, date).some((hours) => scenarioHours[scenario].includes(hours));
+/** Whether an animal is about in a scenario’s hours of a day, or why it is not. */
+export type Presence = 'about' | 'other-season' | 'other-hours';
+
+/** Whether an animal is about in a scenario’s hours, at that time of year. Without a day, in some month. */
+export function presenceOf(
+  place: Place,
+  animal: Animal,
+  scenario: Scenario,
+  date?: string,
+): Presence {
+  if (date !== undefined && seasonFactor(place, animal, date) === 0) return 'other-season';
+  const hours = hoursOf(place, animal, date);
+  return hours.some((it) => scenarioHours[scenario].includes(it)) ? 'about' : 'other-hours';
 }
 
 /** Share of an animal's visits that fall into a scenario's hours: spread evenly over the hours it keeps (assumption of ours). */

@@ -16,6 +16,7 @@ import {
   leastDeterred,
   oftenWords,
   peakTimes,
+  seldomTimes,
   nearBySurroundings,
   shockedDays,
   shockedTimes,
@@ -82,10 +83,11 @@ export function wordFor(visits: number): Often {
 
 /** Times the usual in this month; half a year later south of the line. The mean of the year where no day is given. */
 export function seasonFactor({ setting }: Place, animal: Animal, date?: string): number {
-  const { peak, away } = animal.coming;
+  const { peak, seldom, away } = animal.coming;
   const factor = (month: number): number => {
     const northern = northernMonth(setting.region, month);
     if (away.includes(northern)) return 0;
+    if (seldom.includes(northern)) return seldomTimes.value;
     return peak.includes(northern) ? peakTimes.value : 1;
   };
   if (date !== undefined) return factor(Number(date.slice(5, 7)));

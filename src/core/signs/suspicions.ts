@@ -74,7 +74,7 @@ function ofCase(
   hours: 'night' | 'day',
 ): Suspicion[] {
   return judgement.animals
-    .filter(({ about }) => about)
+    .filter(({ presence }) => presence === 'about')
     .flatMap((it) =>
       it.groups
         .filter(({ group, damage }) => groups.has(group) && damage > 0)

@@ -76,23 +76,26 @@ export const leastDeterred = rate(
 export const drawnTimes = rate(2, 'Each thing near that draws it doubles its visits.');
 /** Times the visits in the months in which an animal is about most. */
 export const peakTimes = rate(1.5, 'In the months in which it has young or disperses.');
+/** Times the visits in the months in which an animal keeps to its den and yet does not sleep them through. */
+export const seldomTimes = rate(0.3, 'It comes out on mild nights of its winter rest.');
 
 /** How often an animal comes, and what moves it. */
 export interface Coming {
   /** Where nothing draws it. */
   readonly usual: Exclude<Often, 'never'>;
   readonly drawnBy: readonly Near[];
-  /** Months (1–12) in which it comes most, and in which it does not come at all; of the northern year. */
+  /** Months (1–12) in which it comes most, seldom, and not at all; of the northern year. */
   readonly peak: readonly number[];
+  readonly seldom: readonly number[];
   readonly away: readonly number[];
 }
 
-/** How often an animal comes, what draws it, and in which months (1–12) it comes more or not at all. */
+/** How often an animal comes, what draws it, and in which months (1–12) it comes more, seldom or not at all. */
 export function comes(
   usual: Coming['usual'],
   drawnBy: readonly Near[],
   peak: readonly number[] = [],
-  away: readonly number[] = [],
+  { seldom = [], away = [] }: Partial<Pick<Coming, 'seldom' | 'away'>> = {},
 ): Coming {
-  return { usual, drawnBy, peak, away };
+  return { usual, drawnBy, peak, seldom, away };
 }

@@ -207,6 +207,12 @@ const seasons: readonly OldAnswer[] = [
     ['red-fox', 'in', 'day-run', '2026-05-15'],
     ['pine-marten', 'in', 'day-run', '2026-07-15'],
   ),
+  answer('elastic-cords', 'no badger comes in January, and it is about by day only', [
+    'european-badger',
+    'in',
+    'night-shut',
+    '2026-01-15',
+  ]),
   answer('snake', 'a snake comes in January', ['rat-snake', 'in', 'night-shut', '2026-07-10']),
   answer('moved-every-night', 'a dig begun goes on where the pen stood', ['red-fox', 'shut']),
   answer('stands-for-weeks', 'it is lost where the pen stays', ['red-fox', 'slow']),

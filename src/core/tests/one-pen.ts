@@ -88,7 +88,7 @@ export type Standing = 'holds' | 'turned back' | 'slow' | 'in';
 export function standsAgainst(id: AnimalId, pen: Pen, table?: Table): Standing {
   const { animals: judged, stops } = judgePen([id], pen, table);
   const [it] = judged;
-  if (!it?.about) throw new Error(`${id} is not about`);
+  if (it?.presence !== 'about') throw new Error(`${id} is not about`);
   const { best, worst } = it.minutes;
   if (best !== worst) throw new Error(`something is unread (${stops.unread})`);
   if (best === null) return 'holds';

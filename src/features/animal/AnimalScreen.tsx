@@ -25,6 +25,7 @@ import { useWide } from '@/ui/theme/use-wide';
 import { animalName, wayWhere } from '@/words/headline';
 import { levelLong, levelShort } from '@/words/minutes-words';
 import { capital, count } from '@/words/names';
+import { absenceWords } from '@/words/animal-words';
 import { scenarioNames } from '@/words/scenario-words';
 import { Lore } from './Lore';
 import { NextWay, RouteSteps } from './RouteSteps';
@@ -94,7 +95,7 @@ interface HowProps {
 
 function HowItGetsIn({ view, found, look }: HowProps) {
   const { judgement } = view;
-  if (!judgement.about) return null;
+  if (judgement.presence !== 'about') return null;
   return (
     <>
       <Part title={animalText.howItGetsToThe}>
@@ -126,15 +127,15 @@ function drawnWays({ judgement, waysIn, slowWays }: AnimalView) {
 
 function verdictWords(judgement: AnimalJudgement): string {
   const verdict = animalVerdict(judgement);
-  if (verdict === 'away') return animalText.notAboutInTheseHours;
+  if (verdict === 'other-hours' || verdict === 'other-season') return absenceWords[verdict];
   if (verdict === 'not-known') return animalText.notKnownYet;
   if (findsThemInTheOpen(judgement)) return animalText.findsThemInTheOpen;
   return verdict === 'holds' ? animalText.keptOut : levelLong(judgement.minutes.best);
 }
 
 function chanceWords({ judgement }: AnimalView): string {
-  const { about, chance } = judgement;
-  if (!about) return '';
+  const { presence, chance } = judgement;
+  if (presence !== 'about') return '';
   const [low, high] = [Math.round(chance.best * 100), Math.round(chance.worst * 100)];
   return low === high
     ? animalText.ofAHundredVisitsWould(low)

@@ -183,7 +183,9 @@ function Changes({ before, after, look }: ChangesProps) {
   });
   const animals = after.animals.flatMap((now) => {
     const then = before.animals.find(({ animal }) => animal === now.animal);
-    return then?.about && then.minutes.best !== now.minutes.best ? [{ then, now }] : [];
+    return then?.presence === 'about' && then.minutes.best !== now.minutes.best
+      ? [{ then, now }]
+      : [];
   });
   return (
     <Part title={compareText.whatDiffers}>

@@ -8,6 +8,7 @@ import {
   leastDeterred,
   oftenWords,
   peakTimes,
+  seldomTimes,
   shockedDays,
   shockedTimes,
   visitsOf,
@@ -45,6 +46,7 @@ export const visitEntries: readonly Entry[] = [
       <>
         <FigureLine name={figuresText.timesForEachThingNear} figure={drawnTimes} />
         <FigureLine name={figuresText.timesInItsMonths} figure={peakTimes} />
+        <FigureLine name={figuresText.timesInMonthsOfRest} figure={seldomTimes} />
       </>
     ),
   },

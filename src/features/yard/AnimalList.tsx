@@ -49,7 +49,8 @@ const tones = {
   night: 'hours',
   holds: 'holds',
   'not-known': 'ink2',
-  away: 'ink3',
+  'other-season': 'ink3',
+  'other-hours': 'ink3',
 } as const satisfies Readonly<Record<AnimalVerdict, unknown>>;
 
 interface RowProps {

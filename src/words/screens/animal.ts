@@ -34,7 +34,6 @@ export const animalText = spoken('animal', {
   yard: 'Yard',
   howItGetsToThe: 'How it gets to the birds',
   onceThatIsMended: 'Once that is mended',
-  notAboutInTheseHours: 'not about in these hours',
   notKnownYet: 'not known yet',
   findsThemInTheOpen: 'finds them in the open',
   keptOut: 'kept out',

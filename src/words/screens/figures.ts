@@ -157,6 +157,7 @@ export const figuresText = spoken('figures', {
   nearSeasonPeak: 'near season peak',
   timesForEachThingNear: 'Times for each thing near that draws it:',
   timesInItsMonths: 'Times in its months:',
+  timesInMonthsOfRest: 'Times in the months of its winter rest:',
   place: 'Place',
   figures: 'Figures',
   eachWithItsSourceAnd:

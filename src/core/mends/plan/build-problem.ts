@@ -10,7 +10,7 @@ import type { Mend } from '../../records/mend';
 import { shareThatTry } from '../../score/attempts';
 import { takenBy, isHadOutside } from '../../score/judge-animal';
 import type { Scales } from '../../score/experience';
-import { isAbout, shareOfVisits, whereabouts } from '../../score/scenario';
+import { presenceOf, shareOfVisits, whereabouts } from '../../score/scenario';
 import { expectedVisits, shying } from '../../score/visits';
 import { animals } from '../../tables/animals';
 import { harmOf } from '../catalogue/harm';
@@ -148,7 +148,7 @@ function weightsOf(
     const birds = whereabouts(found, scenario, date);
     for (const id of threatsMinded(found)) {
       const animal = animals[id];
-      if (!isAbout(found, animal, scenario, date)) continue;
+      if (presenceOf(found, animal, scenario, date) !== 'about') continue;
       const tries =
         days *
         share *

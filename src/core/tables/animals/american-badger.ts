@@ -29,7 +29,7 @@ export const americanBadger: Animal = {
   shocked: shocks(4, assumedWires(100, 200, 300), noseStrand),
   dexterity: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
-  coming: comes('passes', ['farmland'], [6, 7, 8], [12, 1]),
+  coming: comes('passes', ['farmland'], [6, 7, 8], { seldom: [12, 1] }),
   attempting: attempts(tries.digger, [6, 7]),
   leaves: 'badger',
   taking: takes({ grown: 1, bantam: 1, chicks: 3, eggs: 2, inTheOpen: 1 }),

@@ -32,7 +32,7 @@ export const blackBear: Animal = {
   shocked: shocks(6, wires('pcwd-bears', 254, 508, 762, 1016)),
   dexterity: { pushes: true, motions: ['pull'], force: force(1500) },
   patience: patience(90),
-  coming: comes('passes', ['woods', 'feed-left-out'], [4, 5, 8, 9, 10], [12, 1, 2, 3]),
+  coming: comes('passes', ['woods', 'feed-left-out'], [4, 5, 8, 9, 10], { away: [12, 1, 2, 3] }),
   attempting: attempts(tries.forager, [], [4, 5]),
   leaves: 'bear',
   taking: takes({ grown: 3, bantam: 3, chicks: 5, eggs: 6, inTheOpen: 2, feed: true }),

@@ -30,7 +30,7 @@ export const carpetPython: Animal = {
   tears: tears.nothing,
   dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(120),
-  coming: comes('passes', ['woods', 'cover'], [6, 7, 8], [11, 12, 1, 2, 3]),
+  coming: comes('passes', ['woods', 'cover'], [6, 7, 8], { away: [11, 12, 1, 2, 3] }),
   attempting: attempts(tries.lodger),
   leaves: 'snake',
   taking: takes({ grown: 1, bantam: 1, chicks: 3, eggs: 2, inTheOpen: 0.5 }),

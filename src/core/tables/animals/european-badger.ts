@@ -43,7 +43,7 @@ export const europeanBadger: Animal = {
   shocked: shocks(4, assumedWires(100, 200, 300), noseStrand),
   dexterity: { pushes: true, motions: [], force: force(150) },
   patience: patience(90),
-  coming: comes('weekly', ['woods', 'farmland'], [6, 7, 8], [12, 1]),
+  coming: comes('weekly', ['woods', 'farmland'], [6, 7, 8], { seldom: [12, 1] }),
   attempting: attempts(tries.digger, [], [6, 7, 8]),
   leaves: 'badger',
   taking: takes({ grown: 1.5, bantam: 2, chicks: 4, eggs: 4, inTheOpen: 1, feed: true }),

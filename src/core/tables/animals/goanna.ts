@@ -32,7 +32,7 @@ export const goanna: Animal = {
   tears: tears.hex,
   dexterity: { pushes: false, motions: [], force: force(20) },
   patience: patience(60),
-  coming: comes('weekly', ['woods', 'feed-left-out'], [4, 5, 6], [11, 12, 1, 2]),
+  coming: comes('weekly', ['woods', 'feed-left-out'], [4, 5, 6], { away: [11, 12, 1, 2] }),
   attempting: attempts(tries.forager),
   leaves: 'snake',
   taking: takes({ grown: 0.2, bantam: 0.5, chicks: 3, eggs: 4, inTheOpen: 0.3 }),

@@ -55,7 +55,9 @@ export const ratSnake: Animal = {
   ],
   dexterity: { pushes: false, motions: [], force: force(3) },
   patience: patience(120),
-  coming: comes('passes', ['cover', 'stone-walls', 'feed-left-out'], [5, 6], [11, 12, 1, 2, 3]),
+  coming: comes('passes', ['cover', 'stone-walls', 'feed-left-out'], [5, 6], {
+    away: [11, 12, 1, 2, 3],
+  }),
   attempting: attempts(tries.lodger),
   leaves: 'snake',
   taking: takes({ grown: 0, bantam: 0, chicks: 2, eggs: 3, inTheOpen: 0 }),
