@@ -10,6 +10,9 @@ import { ShapePicture } from './ShapePicture';
 
 export type Start = ShapeId | 'paced';
 
+/** Empty cells, so that those of the last row are as wide as all others. */
+const lastRow = [1, 2, 3] as const;
+
 interface Props {
   readonly value: Start;
   readonly onChange: (value: Start) => void;
@@ -22,6 +25,9 @@ export function ShapeChoice({ value, onChange }: Props) {
       <View style={styles.wrap}>
         {shapeIds.map((id) => (
           <ShapeCard key={id} id={id} selected={value === id} onPress={() => onChange(id)} />
+        ))}
+        {lastRow.map((it) => (
+          <View key={it} style={styles.beside} />
         ))}
       </View>
       <Button
@@ -61,20 +67,22 @@ function ShapeCard({ id, selected, onPress }: CardProps) {
   );
 }
 
+const cell = { flexGrow: 1, flexBasis: 128, maxWidth: 178 } as const;
+
 const styles = StyleSheet.create({
   choice: { gap: space.s },
   wrap: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   card: {
-    flexGrow: 1,
-    flexBasis: 128,
-    maxWidth: 178,
+    ...cell,
     alignItems: 'center',
     paddingVertical: space.s,
+    paddingHorizontal: space.xs,
     borderRadius: 8,
     borderWidth: 2,
     borderColor: color.hairline,
     backgroundColor: color.paper,
   },
+  beside: cell,
   chosen: { borderColor: color.ink, borderWidth: 3 },
   name: { textAlign: 'center' },
 });

@@ -46,8 +46,8 @@ export function Lap(props: Props) {
   const [zoom, setZoom] = together ? [together.zoom, together.onZoom] : [ownZoom, setOwnZoom];
   const scale = whole ? fitting : Math.max(slidingScales[zoom] ?? 0, fitting);
   const layout = useMemo(
-    () => lapLayout(place, lap, lapFrame(lap, scale, day)),
-    [place, lap, scale, day],
+    () => lapLayout(place, lap, lapFrame(lap, scale, day, width)),
+    [place, lap, scale, day, width],
   );
   const spans = useMemo(() => touchSpans(layout.bays), [layout.bays]);
   const scroll = useRef<ScrollView>(null);

@@ -9,12 +9,20 @@ const margin = 18;
 /** For the names of the sides, px. */
 const above = 28;
 
-/** px per mm at which the whole lap fits a width. */
-export const fittingScale = (lap: Lap, width: number): number =>
-  (width - 2 * margin) / Math.max(lap.length, 1);
+/** Walls drawn taller, px, show no more: the short lap of a small house would leave no room for its plan. */
+const tallestWalls = 120;
 
-export function lapFrame(lap: Lap, scale: number, day?: string): LapFrame {
-  return { scale, above, below: belowGround(lap, scale), margin, day };
+/** px per mm at which the whole lap fits a width, and its walls are no taller than is of use. */
+export const fittingScale = (lap: Lap, width: number): number =>
+  Math.min(
+    (width - 2 * margin) / Math.max(lap.length, 1),
+    tallestWalls / Math.max(...lap.bays.map(({ bay }) => bay.height), 1),
+  );
+
+/** `width`: of what it stands in the middle of, px, where it is narrower. */
+export function lapFrame(lap: Lap, scale: number, day?: string, width = 0): LapFrame {
+  const beside = Math.max(margin, (width - lap.length * scale) / 2);
+  return { scale, above, below: belowGround(lap, scale), margin: beside, day };
 }
 
 /** Height of the whole lap in a width, px. */

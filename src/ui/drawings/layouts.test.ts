@@ -5,6 +5,7 @@ import { beginPaced } from '@/core/place/begin-paced';
 import { lapOf } from '@/core/place/lap';
 import { shapeIds, shapes, sizeIds } from '@/core/place/shapes';
 import type { Place } from '@/core/place/place';
+import { begun } from '@/core/tests/begun';
 import { beginningOf, elbow } from '@/core/tests/elbow';
 import { fittingScale, lapFrame, wholeLapHeight } from './lap-frame';
 import { boxOf, lapLayout } from './lap-layout';
@@ -42,6 +43,17 @@ describe('the lap', () => {
     const fitting = lapLayout(place, lap, lapFrame(lap, fittingScale(lap, 1156)));
     expect(fitting.width).toBeCloseTo(1156);
     expect(wholeLapHeight(place, 1156)).toBeCloseTo(fitting.height);
+  });
+
+  test('a short one stands in the middle, no taller than is of use', () => {
+    const shed = begun('shed');
+    const round = lapOf(shed);
+    const scale = fittingScale(round, 1156);
+    const short = lapLayout(shed, round, lapFrame(round, scale, undefined, 1156));
+    expect(Math.max(...short.bays.map((it) => it.height))).toBeCloseTo(120);
+    expect(short.width).toBeCloseTo(1156);
+    const [first, last] = [short.bays[0], short.bays.at(-1)];
+    expect(first?.x).toBeCloseTo(1156 - (last?.x ?? 0) - (last?.width ?? 0));
   });
 
   test('each side is named once', () => {
