@@ -45,7 +45,11 @@ describe('the demo’s winter board, on from November to the end of March', () =
   test('goes on and comes off on its days; what was not done stays due until the other season', () => {
     expect(days('2026-10-10')).toEqual({ [on]: '2026-11-01', [off]: '2027-04-01' });
     expect(days('2026-11-26')).toMatchObject({ [on]: '2026-11-01' });
-    expect(days('2027-07-01')).toMatchObject({ [on]: '2027-11-01', [off]: '2027-04-01' });
+    expect(days('2027-03-31')).toEqual({ [on]: '2026-11-01', [off]: '2027-04-01' });
+    // From the day on which they come off nobody is asked to put them on, and the other way round.
+    expect(days('2027-04-01')).toEqual({ [on]: '2027-11-01', [off]: '2027-04-01' });
+    expect(days('2027-09-30')).toEqual({ [on]: '2027-11-01', [off]: '2027-04-01' });
+    expect(days('2027-11-01')).toEqual({ [on]: '2027-11-01', [off]: '2028-04-01' });
   });
 
   test('done, early or late, it is due again a year on', () => {

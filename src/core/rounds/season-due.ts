@@ -69,7 +69,9 @@ function panelsDue({ found: { place, provenance }, log, today }: Asked): SeasonD
         reading.attribute === 'check.dressed' && isSeen(reading, wants) ? [walk.date] : [],
       );
       const last = [saidDone(log, id) ?? '', ...seen].filter(Boolean).sort().at(-1);
-      const day = changeDay(wants === 'on' ? span.from : dayAfter(span.to), today, last);
+      const changes = { on: span.from, off: dayAfter(span.to) };
+      const other = wants === 'on' ? changes.off : changes.on;
+      const day = changeDay(changes[wants], other, today, last);
       const of = { kind: 'panels', wants, bays: [...bays].sort() } as const;
       return { id, of, day, ...(last !== undefined && { last }) };
     }),
@@ -81,16 +83,21 @@ const isSeen = ({ value }: Reading, wants: 'on' | 'off'): boolean =>
 
 const dayAfter = (day: string): string => daysLater(`2027-${day}`, 1).slice(5);
 
-/** After so long the other season has come, days. */
+/** After so long nobody is asked any more, days. */
 const halfAYear = 183;
 
-/** The day that has passed while it is not done, else the next that is not done ahead. `day`: MM-DD. */
-function changeDay(day: string, today: string, last: string | undefined): string {
+/**
+ * The day that has passed while it is not done, else the next that is not done ahead. Whatever was not done by the `other` change's day
+ * is asked no more: nobody puts panels on in April. `day`, `other`: MM-DD.
+ */
+function changeDay(day: string, other: string, today: string, last: string | undefined): string {
   const year = Number(today.slice(0, 4));
   const days = [year - 1, year, year + 1, year + 2].map((it) => `${it}-${day}`);
   const isDone = (it: string) => last !== undefined && daysBetween(last, it) <= panelsAhead.value;
-  const isOpen = (it: string) => !isDone(it) && daysBetween(it, today) < halfAYear;
-  return days.find(isOpen) ?? today;
+  const endOf = (it: string) =>
+    other > day ? `${it.slice(0, 5)}${other}` : `${Number(it.slice(0, 4)) + 1}-${other}`;
+  const isOpen = (it: string) => today < endOf(it) && daysBetween(it, today) < halfAYear;
+  return days.find((it) => !isDone(it) && isOpen(it)) ?? today;
 }
 
 /** Until somebody says when it was mown, as if it had been when growth began: in March, in the south in September. */
