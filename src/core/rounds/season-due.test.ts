@@ -119,7 +119,7 @@ describe('mowing under the demo’s line', () => {
   });
 });
 
-test('a storm asks for a look round until a walk was for it; snow to be dug out until somebody says so', () => {
+test('a storm asks for a look round until a walk was for it; snow to be dug out until somebody says so, or for a month', () => {
   const weather = (kind: Weather['weather'], date: string): Weather => ({
     id: `${kind}-${date}`,
     placeId: yard.id,
@@ -137,4 +137,9 @@ test('a storm asks for a look round until a walk was for it; snow to be dug out 
   const snow = weather('snow', '2026-11-22');
   expect(asked([snow])).toEqual(['2026-11-22']);
   expect(asked([snow, done(`weather-${snow.id}`, '2026-11-23')])).toEqual([]);
+  // In November nobody digs out the snow of last winter; its storm is still to be looked round after.
+  expect(asked([weather('snow', '2026-10-27')])).toEqual(['2026-10-27']);
+  expect(asked([weather('snow', '2026-10-26')])).toEqual([]);
+  expect(asked([weather('snow', '2026-03-03')])).toEqual([]);
+  expect(asked([weather('storm', '2026-03-03')])).toEqual(['2026-03-03']);
 });

@@ -13,7 +13,7 @@ import type { Weather } from '../records/weather';
 import { daysBetween, daysLater } from '../schema/day';
 import { grassGrowth } from '../tables/fence-ground';
 import { isSouthern, northernMonth, type Region } from '../tables/regions';
-import { growingFrom, panelsAhead } from '../tables/rounds';
+import { growingFrom, panelsAhead, panelsAskedFor, snowAskedFor } from '../tables/rounds';
 
 /** What the season or the weather asks for. */
 export type SeasonOf =
@@ -83,9 +83,6 @@ const isSeen = ({ value }: Reading, wants: 'on' | 'off'): boolean =>
 
 const dayAfter = (day: string): string => daysLater(`2027-${day}`, 1).slice(5);
 
-/** After so long nobody is asked any more, days. */
-const halfAYear = 183;
-
 /**
  * The day that has passed while it is not done, else the next that is not done ahead. Whatever was not done by the `other` change's day
  * is asked no more: nobody puts panels on in April. `day`, `other`: MM-DD.
@@ -96,7 +93,7 @@ function changeDay(day: string, other: string, today: string, last: string | und
   const isDone = (it: string) => last !== undefined && daysBetween(last, it) <= panelsAhead.value;
   const endOf = (it: string) =>
     other > day ? `${it.slice(0, 5)}${other}` : `${Number(it.slice(0, 4)) + 1}-${other}`;
-  const isOpen = (it: string) => today < endOf(it) && daysBetween(it, today) < halfAYear;
+  const isOpen = (it: string) => today < endOf(it) && daysBetween(it, today) < panelsAskedFor.value;
   return days.find((it) => !isDone(it) && isOpen(it)) ?? today;
 }
 
@@ -134,7 +131,7 @@ function lowestWire(place: Place): number | undefined {
 }
 
 /** Of each kind the last that was said, until it was looked at. */
-function weatherDue({ log, walks }: Asked): SeasonDue[] {
+function weatherDue({ log, walks, today }: Asked): SeasonDue[] {
   const last = new Map<string, Weather>();
   for (const it of log) {
     if (it.what !== 'weather') continue;
@@ -143,8 +140,11 @@ function weatherDue({ log, walks }: Asked): SeasonDue[] {
   }
   return [...last.values()].flatMap((weather): SeasonDue[] => {
     const id = `weather-${weather.id}`;
-    const done = weather.weather === 'storm' ? walkedSince(walks, weather.date) : false;
-    if (done || saidDone(log, id) !== undefined) return [];
+    const isOver =
+      weather.weather === 'storm'
+        ? walkedSince(walks, weather.date)
+        : daysBetween(weather.date, today) > snowAskedFor.value;
+    if (isOver || saidDone(log, id) !== undefined) return [];
     return [{ id, of: { kind: 'weather', weather }, day: weather.date }];
   });
 }

@@ -35,6 +35,12 @@ export const inspectedTogether = ours(31, 'days', 'One round with the ladder, no
 /** Panels that go on or come off may do so by so many days before their day. */
 export const panelsAhead = ours(45, 'days', 'A mild autumn, or a free weekend.');
 
+/** Panels that did not go on or come off are asked for so long, and never beyond the day of the other change. */
+export const panelsAskedFor = ours(183, 'days', 'Half a year: then it is next year’s.');
+
+/** Snow that nobody says is dug out is asked about so long. */
+export const snowAskedFor = ours(30, 'days', 'A month: it has gone, or other has fallen.');
+
 /** From such a rise of its chance on an animal is said to be let in by what is not done. */
 export const letsInFrom = ours(0.25, 'share', 'A quarter of its tries.');
 

@@ -26,6 +26,8 @@ import {
   letsInFrom,
   inspectedTogether,
   panelsAhead,
+  panelsAskedFor,
+  snowAskedFor,
   pullEvery,
   remindedAfter,
   wholeWalkBy,
@@ -72,6 +74,8 @@ export const nightEntries: readonly Entry[] = [
         <FigureLine name={nightFiguresText.lookedTogether} figure={inspectedTogether} />
         <FigureLine name={nightFiguresText.remindedAfter} figure={remindedAfter} />
         <FigureLine name={nightFiguresText.panelsAhead} figure={panelsAhead} />
+        <FigureLine name={nightFiguresText.panelsAskedFor} figure={panelsAskedFor} />
+        <FigureLine name={nightFiguresText.snowAskedFor} figure={snowAskedFor} />
         <FigureLine name={nightFiguresText.growingFrom} figure={growingFrom} />
         <FigureLine name={nightFiguresText.letsInFrom} figure={letsInFrom} />
         <Txt tone="ink2">{nightFiguresText.wholeWalks(wholeWalkBy.map(yearDayWords))}</Txt>

@@ -65,6 +65,9 @@ export const nightFiguresText = spoken('night-figures', {
   letsInFrom: 'What is not done is said to let an animal in from a rise of its chance by',
   growingFrom: 'Mowing is due while grass grows in a day at least',
   panelsAhead: 'Panels count as put on or off for their season when it was done ahead by at most',
+  panelsAskedFor:
+    'Panels not put on or taken off are asked for until the other season, at most for',
+  snowAskedFor: 'Snow that nobody says is dug out is asked about for',
   remindedAfter: 'The calendar reminds of what has no hour, after midnight,',
   wholeWalks: (days: readonly string[]) =>
     `The whole place is walked by ${listOf(days)} (common practice: spring and autumn; the days are ours).`,
