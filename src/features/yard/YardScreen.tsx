@@ -31,12 +31,6 @@ import { WayList } from './WayList';
 const abovePlan = 337;
 /** Drawn smaller, walls that stand close could not be touched apart, px. */
 const leastPlan = 330;
-/** With a mouse they are told apart a little smaller, where all of it is in sight then. */
-const leastWhole = 280;
-
-/** How tall the plan may be on a wide screen with so much room, px. Where it is to be scrolled all the same, it is drawn as on a phone. */
-const tallestIn = (room: number): number =>
-  room < leastWhole - space.l * 2 ? leastPlan : Math.min(Math.max(room, leastWhole), 520);
 
 /** The column of ways in and animals on a wide screen, px. */
 const listWidth = 384;
@@ -76,7 +70,7 @@ export function YardScreen({ yard }: { readonly yard: Yard }) {
       onSelect={onPlan}
       whereabouts={whereabouts}
       guess={wide ? page - listWidth : Math.min(page, readableWidth)}
-      tallest={wide ? tallestIn(room) : leastPlan}
+      tallest={wide ? Math.min(Math.max(room, leastPlan), 520) : leastPlan}
     />
   );
   // Not before the plan: it would be seen to move.
