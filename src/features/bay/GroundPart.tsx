@@ -1,5 +1,6 @@
 /** What the wall stands on, what lies below or beyond it. */
 import { bayText } from '@/words/screens/bay';
+import { wireFloor } from '@/core/attributes/wire-floor';
 import type { ChangeMade } from '@/core/records/change-made';
 import { setStanding, setTimber, standingOf, standings } from '@/core/place/edit/ground';
 import { soils, type Soil } from '@/core/tables/soils';
@@ -26,8 +27,10 @@ export function GroundPart({ place, bay, found, edit, change }: BayParts) {
   const covers = [...meshIds, 'none' as const].map(
     (it) => [it, meshNames[it][unitIndex(place)]] as const,
   );
-  // Called as the walk calls them.
-  const floors = covers.map(([it]) => [it, answerWords(place, 'ground.floor', it)[0]] as const);
+  // Called as the walk calls them, and in its order.
+  const floors = wireFloor.choices.map(
+    (it) => [it, answerWords(place, 'ground.floor', it)[0]] as const,
+  );
   const field = (
     label: string,
     made: ChangeMade,

@@ -97,5 +97,5 @@ const styles = StyleSheet.create({
   name: { width: 92 },
   track: { flex: 1, height: 8, backgroundColor: color.ground },
   bar: { height: 8, backgroundColor: color.open },
-  verdict: { width: 88, textAlign: 'right' },
+  verdict: { width: 108, textAlign: 'right' },
 });

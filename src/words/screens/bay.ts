@@ -58,7 +58,7 @@ export const bayText = spoken('bay', {
   looseOrNotAtAll: 'loose, or not at all',
   beforeYouDigBuriedCables:
     'Before you dig: buried cables and pipes. Ask whoever marks them where you live.',
-  floorMeshRightAcrossJoined: 'Floor: mesh or boards right across, joined to the wall',
+  floorMeshRightAcrossJoined: 'Floor: boards, slabs or mesh right across, joined to the wall',
   openings: 'Openings',
   noneInThisBay: 'None in this bay.',
   noNone: 'No, none',
