@@ -127,19 +127,27 @@ type Outcome = 'noticed' | 'MISSED' | 'ENDLESS';
 
 const longest = 40 * 60_000;
 
-/** The tests beside the file first, for most of what is noticed is noticed there; then all that reach it. */
+/** The tests beside the file first, for most of what is noticed is noticed there; then all of the core that reach it, then all others. */
 function outcomeOf(copy: string, { file }: Mutation): Outcome {
   const run = (...args: string[]): Outcome => {
     const { status } = spawnSync(
       join('node_modules', '.bin', 'jest'),
-      ['--selectProjects', 'core', '--bail', '--silent', '--testTimeout', '60000', ...args],
+      ['--bail', '--silent', '--testTimeout', '60000', '--passWithNoTests', ...args],
       { cwd: copy, stdio: 'ignore', timeout: longest, env: { ...process.env, CI: 'true' } },
     );
     if (status === null) return 'ENDLESS';
     return status === 0 ? 'MISSED' : 'noticed';
   };
-  const beside = run('--passWithNoTests', `${dirname(file)}/[^/]*\\.test\\.ts$`);
-  return beside === 'MISSED' ? run('--passWithNoTests', '--findRelatedTests', file) : beside;
+  const tries = [
+    () => run('--selectProjects', 'core', '--', `${dirname(file)}/[^/]*\\.test\\.ts$`),
+    () => run('--selectProjects', 'core', '--findRelatedTests', file),
+    () => run('--selectProjects', 'ui', '--findRelatedTests', file),
+  ];
+  for (const attempt of tries) {
+    const outcome = attempt();
+    if (outcome !== 'MISSED') return outcome;
+  }
+  return 'MISSED';
 }
 
 const { values, positionals } = parseArgs({
