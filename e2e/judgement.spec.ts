@@ -177,11 +177,15 @@ test('a year of losses is reckoned beside the screen', async ({ page }) => {
   });
 });
 
-test('an unknown animal or item says so', async ({ page }) => {
+test('an unknown animal, item, bay or part says so', async ({ page }) => {
   await page.goto('/animal/griffin');
   await expect(page.getByText('There is nothing at this address')).toBeVisible();
   await page.goto('/item/nowhere');
-  await expect(headline(page)).toHaveText('This is not there any more');
+  await expect(headline(page)).toHaveText('This is not here');
+  await page.goto('/bay/nowhere');
+  await expect(headline(page)).toHaveText('This bay is not here');
+  await page.goto('/zone/nowhere');
+  await expect(headline(page)).toHaveText('It is gone');
 });
 
 test('the yard by keyboard', async ({ page }) => {

@@ -2,7 +2,9 @@ import type { PlaceRecords } from '../formats/place-file';
 import { firstShop } from '../mends/shopping/shop';
 import type { Place } from '../place/place';
 import type { Keeper, Version } from '../place/versions';
+import type { Gone } from '../records/gone';
 import type { Mend } from '../records/mend';
+import type { LogEntry } from '../records/sighting';
 import type { Reading, Walk } from '../records/walk';
 import { aMend } from '../tests/a-mend';
 import { begun } from '../tests/begun';
@@ -33,6 +35,7 @@ const mend = (states: readonly Mend['state'][], at: string, by: string): Mend =>
     history: states.map((state, hour) => ({ state, at: `2026-11-20T1${hour}:00:00Z` })),
     state: states.at(-1) ?? 'planned',
   }),
+  placeId: place.id,
   written: { at, by },
 });
 
@@ -57,15 +60,28 @@ describe('what came with the other file is counted', () => {
     expect(join(here, { ...nothing, mends: [{ ...planned }] }).came.mends).toBe(0);
   });
 
+  test('what was seen, there alone; and goes once it was taken away', () => {
+    const storm: LogEntry = {
+      ...{ id: 'storm', placeId: place.id, date: '2026-11-20' },
+      ...{ what: 'weather', weather: 'storm' },
+    };
+    const told = { ...nothing, sightings: [storm] };
+    expect(join(nothing, told).came).toMatchObject({ entries: 1, gone: 0 });
+    expect(join(told, nothing).came).toMatchObject({ entries: 0, gone: 0 });
+    const away: Gone = {
+      ...{ placeId: place.id, of: 'entry', id: storm.id },
+      ...{ at: '2026-11-21T10:00:00Z', by: 'b' },
+    };
+    const taken = join(told, { ...nothing, gone: [away] });
+    expect([taken.came.gone, taken.records.sightings]).toEqual([1, []]);
+  });
+
   test('prices and ticks; and what goes since it was taken away there', () => {
     const planned = mend(['planned'], '2026-11-20T10:00:00Z', 'a');
-    const gone = {
-      placeId: place.id,
-      of: 'mend',
-      id: planned.id,
-      at: '2026-11-21T10:00:00Z',
-      by: 'b',
-    } as const;
+    const gone: Gone = {
+      ...{ placeId: place.id, of: 'mend', id: planned.id },
+      ...{ at: '2026-11-21T10:00:00Z', by: 'b' },
+    };
     const here = { ...nothing, mends: [planned], shop: { ...firstShop(place), ticked: ['x'] } };
     const there = { ...nothing, gone: [gone], shop: { ...firstShop(place), ticked: ['x', 'y'] } };
     const { records, came } = join(here, there);
@@ -73,7 +89,7 @@ describe('what came with the other file is counted', () => {
     expect(records.mends).toEqual([]);
     expect(records.shop?.ticked).toEqual(['x', 'y']);
     // Brought back since, it is there again.
-    const back = { ...gone, at: '2026-11-22T10:00:00Z', back: true } as const;
+    const back = { ...gone, at: '2026-11-22T10:00:00Z', back: true } satisfies Gone;
     expect(join(here, { ...there, gone: [back] }).records.mends).toEqual([planned]);
   });
 });

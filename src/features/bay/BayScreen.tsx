@@ -98,14 +98,14 @@ export function BayScreen({ yard, id }: { readonly yard: Yard; readonly id: stri
   );
 }
 
-/** It was joined with another, or its wall taken away. */
+/** It was joined with another, its wall was taken away, or the address is another place’s. */
 function Gone({ yard }: { readonly yard: Yard }) {
   return (
     <Screen>
       <View style={styles.head}>
         <BackLink href="/place" name={bayText.place} />
-        <Txt kind="title">{bayText.thisBayIsGone}</Txt>
-        <Txt tone="ink2">{bayText.itsWallWasChangedWhat}</Txt>
+        <Txt kind="title">{bayText.thisBayIsNotHere}</Txt>
+        <Txt tone="ink2">{bayText.itsWallWasChangedOr}</Txt>
         <UndoBar placeId={yard.place.id} />
       </View>
     </Screen>

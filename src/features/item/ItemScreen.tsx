@@ -187,8 +187,8 @@ function Gone({ look }: { readonly look: Look }) {
     <Screen>
       <View style={styles.head}>
         <BackLink href={{ pathname: '/', params: lookParams(look) }} name={itemText.yard} />
-        <Txt kind="title">{itemText.thisIsNotThereAny}</Txt>
-        <Txt tone="ink2">{itemText.theWallWasChangedWhat}</Txt>
+        <Txt kind="title">{itemText.thisIsNotHere}</Txt>
+        <Txt tone="ink2">{itemText.itsWallWasChangedOr}</Txt>
       </View>
     </Screen>
   );

@@ -59,6 +59,7 @@ export function ZoneScreen({ yard, id }: { readonly yard: Yard; readonly id: str
       {zone && zone.name !== zoneKindNames[zone.kind] && (
         <Txt tone="ink2">{capital(zoneKindNames[zone.kind])}</Txt>
       )}
+      {!zone && <Txt tone="ink2">{zoneText.itWasTakenAwayOr}</Txt>}
       {edit.trouble && <Notice>{edit.trouble}</Notice>}
       <UndoBar placeId={place.id} />
     </View>

@@ -119,8 +119,9 @@ export const bayText = spoken('bay', {
     `${capital(name)}, ${distanceWords(width, units)} wide, ${distanceWords(height, units)} high`,
   nameOfTheBay: 'Name of the bay',
   walk: (name: string) => `Walk ${name}`,
-  thisBayIsGone: 'This bay is gone',
-  itsWallWasChangedWhat: 'Its wall was changed. What was read of it stays in the old walks.',
+  thisBayIsNotHere: 'This bay is not here',
+  itsWallWasChangedOr:
+    'Its wall was changed, or it is of another place. What was read of it stays in the old walks.',
   makeLikeThisOne: (names: readonly string[]) => likeThisOne(names, 'bay'),
   layerInside: (index: number) => `Layer ${index}, inside`,
 });

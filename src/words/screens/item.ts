@@ -32,8 +32,9 @@ export const itemText = spoken('item', {
   mends: 'Mends',
   inThisBay: 'In this bay',
   alsoInThisBay: 'Also in this bay',
-  thisIsNotThereAny: 'This is not there any more',
-  theWallWasChangedWhat: 'The wall was changed. What was read of it stays in the old walks.',
+  thisIsNotHere: 'This is not here',
+  itsWallWasChangedOr:
+    'Its wall was changed, or it is of another place. What was read of it stays in the old walks.',
   holdsAgainst: (isTheRest: boolean, animals: readonly AnimalId[]) =>
     `Holds against ${isTheRest ? 'the rest: ' : ''}${animalList(animals)}.`,
   change: (name: string) => `Change ${name}`,

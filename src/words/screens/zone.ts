@@ -15,6 +15,7 @@ export const zoneText = spoken('zone', {
   sidesAndUse: 'Sides, roof and use',
   place: 'Place',
   itIsGone: 'It is gone',
+  itWasTakenAwayOr: 'It was taken away, or it is of another place.',
   thereIsNoTakeIt: (name: string) => `There is no ${name}: take it away`,
   whereDoTheySleepThen: (groups: readonly Pick<Group, 'name' | 'kind' | 'count'>[]) =>
     `${capital(listOf(groups.map(({ name, kind, count: n }) => `${n} ${name ?? birdNames[kind]}`)))} sleep in it. Where will they?`,
